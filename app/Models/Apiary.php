@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A yard: a place with stands.
+ *
+ * @property string $name
+ * @property string $slug
+ * @property string $letter
+ * @property float $latitude
+ * @property float $longitude
+ * @property array<int, float> $climate
+ * @property bool $heather
+ * @property array<string, mixed>|null $policy
+ * @property string|null $notes
+ * @property int $position
+ * @property \Illuminate\Database\Eloquent\Collection<int, Stand> $stands
+ */
+final class Apiary extends Record
+{
+    protected $attributes = ['version' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null];
+
+    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'climate' => 'array', 'heather' => 'boolean', 'policy' => 'array'];
+
+    /** @return HasMany<Stand, $this> */
+    public function stands(): HasMany
+    {
+        return $this->hasMany(Stand::class)->orderBy('number');
+    }
+
+    public function label(): string
+    {
+        return $this->name;
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'slug';
+    }
+}

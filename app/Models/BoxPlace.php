@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Where a box was, from when until when; position 0 stands on the floor.
+ *
+ * @property string $box_id
+ * @property string $hive_id
+ * @property int $position
+ * @property string $role
+ * @property \Illuminate\Support\Carbon $since
+ * @property \Illuminate\Support\Carbon|null $until
+ * @property Box $box
+ * @property Hive $hive
+ */
+final class BoxPlace extends Record
+{
+    protected $attributes = ['version' => 1, 'until' => null];
+
+    protected $casts = ['since' => 'date', 'until' => 'date'];
+
+    /** @return BelongsTo<Box, $this> */
+    public function box(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
+    }
+
+    /** @return BelongsTo<Hive, $this> */
+    public function hive(): BelongsTo
+    {
+        return $this->belongsTo(Hive::class);
+    }
+
+    public function label(): string
+    {
+        return __('place of a box');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A bucket of a lot on the scale.
+ *
+ * @property string $lot_id
+ * @property int $number
+ * @property float $gross_kg
+ * @property float $tare_kg
+ * @property \Illuminate\Support\Carbon $weighed_at
+ * @property Lot $lot
+ */
+final class Bucket extends Record
+{
+    protected $casts = ['gross_kg' => 'float', 'tare_kg' => 'float', 'weighed_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    public function label(): string
+    {
+        return __('bucket :n', ['n' => $this->number]);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * How and when the bees leave the supers of one yard.
+ *
+ * @property string $apiary_id
+ * @property string $method
+ * @property \Illuminate\Support\Carbon $first_on
+ * @property \Illuminate\Support\Carbon|null $second_on
+ * @property float $person_minutes
+ * @property string $state
+ * @property array<string, mixed> $frozen
+ * @property \Illuminate\Database\Eloquent\Collection<int, ClearItem> $items
+ * @property Apiary $apiary
+ */
+final class ClearPlan extends Record
+{
+    protected $attributes = ['version' => 1, 'second_on' => null, 'state' => 'planned'];
+
+    protected $casts = ['first_on' => 'date', 'second_on' => 'date', 'person_minutes' => 'float', 'frozen' => 'array'];
+
+    /** @return BelongsTo<Apiary, $this> */
+    public function apiary(): BelongsTo
+    {
+        return $this->belongsTo(Apiary::class);
+    }
+
+    /** @return HasMany<ClearItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(ClearItem::class)->orderBy('id');
+    }
+
+    public function label(): string
+    {
+        return __('clearing plan');
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One value of a refractometer, as read.
+ *
+ * @property string|null $assessment_id
+ * @property string|null $lot_id
+ * @property string $scale
+ * @property float $value
+ * @property float $temperature_c
+ * @property bool $compensated
+ * @property float $offset
+ * @property \Illuminate\Support\Carbon $read_at
+ */
+final class MoistureReading extends Record
+{
+    protected $attributes = ['version' => 1, 'assessment_id' => null, 'lot_id' => null, 'offset' => 0, 'temperature_c' => 20];
+
+    protected $casts = ['value' => 'float', 'temperature_c' => 'float', 'compensated' => 'boolean', 'offset' => 'float', 'read_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Assessment, $this> */
+    public function assessment(): BelongsTo
+    {
+        return $this->belongsTo(Assessment::class);
+    }
+
+    public function label(): string
+    {
+        return __('moisture reading');
+    }
+}

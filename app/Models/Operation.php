@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One beekeeping business. Its policy is a set of named choices with a version; verdicts name the version they used.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $time_zone
+ * @property float $latitude
+ * @property array<string, mixed> $policy
+ * @property int $policy_version
+ * @property array{escape_boards?: int, fume_boards?: int, blower?: bool}|null $kit
+ * @property int $crew
+ * @property bool $dry_room
+ * @property int $revision counts writes; what is computed is cached by it
+ * @property \Illuminate\Support\Carbon|null $demo_today
+ */
+final class Operation extends Model
+{
+    use HasUlids;
+
+    protected $guarded = ['id'];
+
+    protected $attributes = ['revision' => 1, 'policy_version' => 1, 'policy' => '{}', 'kit' => '{}', 'crew' => 1, 'dry_room' => false, 'demo_today' => null];
+
+    protected $casts = ['policy' => 'array', 'kit' => 'array', 'demo_today' => 'date', 'latitude' => 'float', 'dry_room' => 'boolean'];
+
+    /** @return HasMany<Membership, $this> */
+    public function memberships(): HasMany
+    {
+        return $this->hasMany(Membership::class);
+    }
+}

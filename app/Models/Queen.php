@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A queen with her year, line and mother.
+ *
+ * @property string $code
+ * @property string $line
+ * @property int $year
+ * @property string|null $mother_id
+ * @property string|null $notes
+ */
+final class Queen extends Record
+{
+    protected $attributes = ['version' => 1, 'mother_id' => null, 'notes' => null];
+
+    /** @return BelongsTo<Queen, $this> */
+    public function mother(): BelongsTo
+    {
+        return $this->belongsTo(Queen::class);
+    }
+
+    public function label(): string
+    {
+        return __('queen :code', ['code' => $this->code]);
+    }
+}

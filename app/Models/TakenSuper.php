@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A super taken, with what it was judged to hold and what the buckets allotted to it.
+ *
+ * @property string $harvest_id
+ * @property string $box_id
+ * @property string $hive_id
+ * @property string|null $colony_id
+ * @property string|null $queen_id
+ * @property float $estimate_kg
+ * @property float $own_sd_kg
+ * @property float|null $before_kg
+ * @property float|null $after_kg
+ * @property float|null $allotted_kg
+ * @property float|null $allotted_sd_kg
+ * @property array<string, mixed>|null $frozen
+ * @property Box $box
+ * @property Hive $hive
+ * @property Harvest $harvest
+ */
+final class TakenSuper extends Record
+{
+    protected $attributes = ['version' => 1, 'before_kg' => null, 'after_kg' => null, 'allotted_kg' => null, 'allotted_sd_kg' => null, 'frozen' => null, 'colony_id' => null, 'queen_id' => null];
+
+    protected $casts = ['estimate_kg' => 'float', 'own_sd_kg' => 'float', 'before_kg' => 'float', 'after_kg' => 'float', 'allotted_kg' => 'float', 'allotted_sd_kg' => 'float', 'frozen' => 'array'];
+
+    /** @return BelongsTo<Harvest, $this> */
+    public function harvest(): BelongsTo
+    {
+        return $this->belongsTo(Harvest::class);
+    }
+
+    /** @return BelongsTo<Box, $this> */
+    public function box(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
+    }
+
+    /** @return BelongsTo<Hive, $this> */
+    public function hive(): BelongsTo
+    {
+        return $this->belongsTo(Hive::class);
+    }
+
+    /** @return BelongsTo<Queen, $this> */
+    public function queen(): BelongsTo
+    {
+        return $this->belongsTo(Queen::class);
+    }
+
+    public function label(): string
+    {
+        return __('super taken');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * The weather expected at a yard on a day.
+ *
+ * @property string $apiary_id
+ * @property \Carbon\CarbonImmutable $date
+ * @property float $min_c
+ * @property float $max_c
+ * @property float $rain_p
+ * @property float $sun
+ * @property string $source
+ */
+final class WeatherDay extends Record
+{
+    protected $casts = ['date' => 'immutable_date', 'min_c' => 'float', 'max_c' => 'float', 'rain_p' => 'float', 'sun' => 'float'];
+
+    public function label(): string
+    {
+        return __('forecast');
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Operation;
+use App\Models\Role;
+use DateTimeImmutable;
+use DateTimeZone;
+use LogicException;
+
+/** The operation of this request and the role of the person in it. Records of others do not exist for them. */
+final class CurrentOperation
+{
+    private ?Operation $operation = null;
+
+    private ?Role $role = null;
+
+    public function enter(Operation $operation, ?Role $role): void
+    {
+        $this->operation = $operation;
+        $this->role = $role;
+    }
+
+    public function leave(): void
+    {
+        $this->operation = null;
+        $this->role = null;
+    }
+
+    public function id(): ?string
+    {
+        return $this->operation?->id;
+    }
+
+    public function get(): Operation
+    {
+        return $this->operation ?? throw new LogicException('No operation has been entered.');
+    }
+
+    public function role(): ?Role
+    {
+        return $this->role;
+    }
+
+    /** Now where the operation is; a demo's day is fixed, its hour is not. */
+    public function now(): DateTimeImmutable
+    {
+        $now = new DateTimeImmutable('now', new DateTimeZone($this->get()->time_zone));
+        $fixed = $this->get()->demo_today;
+
+        return $fixed === null ? $now : $now->setDate($fixed->year, $fixed->month, $fixed->day)->setTime(19, 42);
+    }
+
+    public function today(): DateTimeImmutable
+    {
+        return $this->now()->setTime(0, 0);
+    }
+
+    /** The season is named by the year of the main flow: in the south, from July on, next year's. */
+    public function season(): int
+    {
+        return SeasonCalendar::seasonOf($this->today(), $this->get()->latitude < 0);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Http;
+
+use App\Support\Conflict;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+use Marjoram\Core\InvalidInput;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** Bad input comes back as the page it was sent from, with its messages and what was entered, and status 422. */
+final class ProblemPages
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->render(fn (ValidationException $e, Request $request): ?Response => self::invalid($e->errors(), $request));
+        $exceptions->render(fn (InvalidInput $e, Request $request): ?Response => self::invalid(
+            [self::field($e->pointer) => [__($e->getMessage())]], $request));
+        $exceptions->render(fn (Conflict $e, Request $request): ?Response => $request->expectsJson()
+            ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
+            : self::invalid(['version' => [$e->getMessage()]], $request, 409));
+        $exceptions->dontReport([Conflict::class, InvalidInput::class]);
+    }
+
+    /** @param array<string, list<string>> $messages */
+    private static function invalid(array $messages, Request $request, int $status = 422): ?Response
+    {
+        if ($request->expectsJson()) {
+            return new JsonResponse(['message' => (string) current(current($messages) ?: ['']), 'errors' => $messages], $status);
+        }
+
+        return self::pageAgain($messages, $request, $status) ?? response()->view('errors.invalid', ['messages' => $messages], $status);
+    }
+
+    /**
+     * The page before, rendered inside this request: no redirect, so that what was typed stays and the status says 422.
+     *
+     * @param  array<string, list<string>>  $messages
+     */
+    private static function pageAgain(array $messages, Request $request, int $status): ?Response
+    {
+        $router = app(Router::class);
+        $page = Request::create(url()->previous(), 'GET', server: $request->server->all());
+        $page->setMethod('GET');
+        try {
+            $route = $router->getRoutes()->match($page);
+            if (! $route->isFallback && in_array('GET', $route->methods(), true) && $route->getName() !== null) {
+                return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
+            }
+        } catch (HttpExceptionInterface) {
+            // The page before is gone or not ours: say what was wrong on a page of its own.
+        }
+
+        return null;
+    }
+
+    /** @param array<string, list<string>> $messages */
+    private static function render(Router $router, Route $route, Request $page, Request $request, array $messages): Response
+    {
+        if ($request->hasSession()) {
+            $page->setLaravelSession($request->session());
+            $request->session()->now('_old_input', $request->except(['password', 'password_confirmation', '_token', '_key', 'file']));
+        }
+        $page->setUserResolver($request->getUserResolver());
+        $page->setRouteResolver(fn (): Route => $route);
+        $page->attributes->add($request->attributes->all());
+        app()->instance('request', $page);
+        \Illuminate\Support\Facades\Facade::clearResolvedInstance('request');
+        view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($messages)));
+        $router->substituteBindings($route);
+        $router->substituteImplicitBindings($route);
+
+        return Router::toResponse($page, $route->run());
+    }
+
+    private static function field(string $pointer): string
+    {
+        $parts = explode('/', trim($pointer, '/'));
+
+        return $parts[count($parts) - 1] === '' ? 'form' : $parts[count($parts) - 1];
+    }
+}

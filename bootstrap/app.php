@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\EnterOperation;
+use App\Http\Middleware\SecureHeaders;
+use App\Http\Middleware\WriteOnce;
+use App\Support\Http\ProblemPages;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecureHeaders::class);
+        $middleware->alias(['operation' => EnterOperation::class, 'write' => WriteOnce::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->redirectUsersTo('/');
+        // The operation must be known before a route's records are looked up, so that others' are not found.
+        $middleware->appendToPriorityList(Illuminate\Auth\Middleware\Authenticate::class, EnterOperation::class);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        ProblemPages::register($exceptions);
+    })
+    ->create();

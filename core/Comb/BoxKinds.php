@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Comb;
+
+use Marjoram\Core\InvalidInput;
+
+/** The box kinds that come with the application; an operation adds its own beside them. */
+final class BoxKinds
+{
+    /** @return array<string, BoxKind> by key */
+    public static function standard(): array
+    {
+        /** @var array<string, array{string, int, float, float, float, float, float, float}> $rows */
+        $rows = require __DIR__.'/data/box-kinds.php';
+        $kinds = [];
+        foreach ($rows as $key => $row) {
+            $kinds[$key] = new BoxKind($key, ...$row);
+        }
+
+        return $kinds;
+    }
+
+    /** @throws InvalidInput when no kind has this key */
+    public static function get(string $key): BoxKind
+    {
+        $kinds = self::standard();
+
+        return $kinds[$key] ?? throw InvalidInput::unknown('The box kind', $key, implode(', ', array_keys($kinds)), '/kind');
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Comb;
+
+use Marjoram\Core\InvalidInput;
+
+/** A frame that was looked at, in its slot (1 to the number fitted), with its two faces. */
+final readonly class Frame
+{
+    /** @throws InvalidInput when the slot is below 1 */
+    public function __construct(public int $slot, public Face $a, public Face $b)
+    {
+        InvalidInput::unlessWithin($slot, 1, 30, 'The slot', '/slot');
+    }
+
+    /** Capped share of the comb area, both faces together. */
+    public function capped(): float
+    {
+        return 0.5 * ($this->a->capped + $this->b->capped);
+    }
+
+    /** Capped and open honey as a share of the comb area, both faces together. */
+    public function fill(): float
+    {
+        return 0.5 * ($this->a->honey() + $this->b->honey());
+    }
+
+    /** How much of the honey is capped; null below a twentieth of fill, where there is too little to say. */
+    public function cappedShareOfHoney(float $leastFill = 0.05): ?float
+    {
+        $fill = $this->fill();
+
+        return $fill >= $leastFill && $fill > 0.0 ? min(1.0, $this->capped() / $fill) : null;
+    }
+
+    public function hasBrood(): bool
+    {
+        return $this->a->brood > 0.0 || $this->b->brood > 0.0;
+    }
+}

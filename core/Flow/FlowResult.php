@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Flow;
+
+/** The scale's daily gains, the phase they show, and how likely the flow is over with the signs seen. */
+final readonly class FlowResult
+{
+    /**
+     * @param  array<string, ?float>  $gainKgByDate  local date => kg, null where it cannot be told
+     * @param  list<array{at: \DateTimeImmutable, stepKg: float}>  $manipulations  boxes put on or taken off
+     * @param  list<string>  $reasons
+     */
+    public function __construct(
+        public array $gainKgByDate,
+        public array $manipulations,
+        public ?float $meanKgPerDay,
+        public Phase $phase,
+        public float $pOver,
+        public array $reasons,
+    ) {}
+}

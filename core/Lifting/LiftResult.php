@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Lifting;
+
+/** Recommended weight limit, lifting index and the multipliers at the worse end of the lift. */
+final readonly class LiftResult
+{
+    /** Infinite where the limit is 0: no weight at all is acceptable there. */
+    public float $index;
+
+    /** @param array{h: float, v: float, d: float, a: float, f: float, c: float} $multipliers */
+    public function __construct(public float $limitKg, public float $loadKg, public array $multipliers)
+    {
+        $this->index = $limitKg > 0.0 ? $loadKg / $limitKg : ($loadKg > 0.0 ? INF : 0.0);
+    }
+
+    public function advice(): Advice
+    {
+        return Advice::of($this->index);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Reserve;
+
+/**
+ * What a wintering colony uses (common practice): kg a month = base + perDegree * degrees below the
+ * threshold + brood, times (frames of bees / 10)^0.75.
+ */
+final readonly class ReserveAssumptions
+{
+    /** @param array{float, float, float} $broodKgPerMonth in the third-last, second-last and last 30 days before the first flow */
+    public function __construct(
+        public float $baseKgPerMonth = 1.2,
+        public float $kgPerDegreeMonth = 0.10,
+        public float $thresholdC = 8.0,
+        public float $strengthExponent = 0.75,
+        public array $broodKgPerMonth = [1.0, 3.0, 5.0],
+        public float $residualSd = 0.12,
+        public int $winters = 4000,
+        public int $seed = 20260804,
+    ) {}
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Reserve;
+
+use Marjoram\Core\InvalidInput;
+
+/** The honey of one box of a hive, as far as the winter is concerned. */
+final readonly class StoredBox
+{
+    /**
+     * @param  bool  $brood  brood boxes always stay
+     * @param  bool  $ripe  an unripe super does not count towards the need
+     *
+     * @throws InvalidInput when a mass is negative
+     */
+    public function __construct(public string $id, public float $honeyKg, public float $sdKg, public bool $brood, public bool $ripe = true)
+    {
+        InvalidInput::unlessWithin($honeyKg, 0.0, 200.0, 'The honey', '/honey_kg');
+        InvalidInput::unlessWithin($sdKg, 0.0, 100.0, 'The spread of the honey', '/sd_kg');
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Reserve;
+
+use Marjoram\Core\Numerics\SeededRandom;
+
+/**
+ * What a colony of ten frames of bees uses over a winter, as a distribution.
+ *
+ * Seeded simulation of winters: month by month the use is tabulated against that month's temperature
+ * error, so that a winter costs a dozen look-ups and one run serves every hive of the yard (their needs
+ * are this one scaled by strength). O(days * 61 + winters * months).
+ */
+final readonly class WinterUse
+{
+    private const REACH = 5.0;
+
+    private const STEPS = 60;
+
+    /** @var array<string, float> month (2026-10) => kg at the expected values */
+    public array $kgByMonth;
+
+    /** @var non-empty-list<float> simulated winters in rising order, kg */
+    public array $winters;
+
+    public function __construct(Winter $winter, private ReserveAssumptions $assumptions = new ReserveAssumptions)
+    {
+        [$byMonth, $tables, $tail] = $this->tables($winter);
+        $this->kgByMonth = $byMonth;
+        $this->winters = $this->simulate($winter, $tables, $tail);
+    }
+
+    /** How strength scales the use. */
+    public static function scale(float $framesOfBees, float $factor, ReserveAssumptions $assumptions): float
+    {
+        return ($framesOfBees / 10.0) ** $assumptions->strengthExponent * $factor;
+    }
+
+    /** The kg that a share p of winters stay under, for ten frames of bees. */
+    public function quantile(float $p): float
+    {
+        $place = $p * (count($this->winters) - 1);
+        $i = (int) floor($place);
+        $next = min($i + 1, count($this->winters) - 1);
+
+        return $this->winters[$i] + ($place - $i) * ($this->winters[$next] - $this->winters[$i]);
+    }
+
+    private function dailyKg(float $temperatureC, int $daysToFlow): float
+    {
+        $a = $this->assumptions;
+        $brood = match (true) {
+            $daysToFlow > 90 => 0.0,
+            $daysToFlow > 60 => $a->broodKgPerMonth[0],
+            $daysToFlow > 30 => $a->broodKgPerMonth[1],
+            default => $a->broodKgPerMonth[2],
+        };
+
+        return ($a->baseKgPerMonth + $a->kgPerDegreeMonth * max(0.0, $a->thresholdC - $temperatureC) + $brood) / 30.0;
+    }
+
+    /**
+     * The expected winter by month; each month's use by temperature error; and the days around the
+     * expected first flow one by one, since it may come early or late.
+     *
+     * @return array{array<string, float>, array<string, list<float>>, array<int, array{string, float}>}
+     */
+    private function tables(Winter $winter): array
+    {
+        $days = $winter->days();
+        $late = (int) ceil(4.0 * $winter->firstFlowSdDays);
+        $early = min($days, $late);
+        $byMonth = $tables = $tail = [];
+        for ($day = 0; $day < $days + $late; $day++) {
+            $date = $winter->from->modify("+$day days");
+            $month = $date->format('Y-m');
+            $normal = $winter->normalC($date);
+            if ($day < $days) {
+                $byMonth[$month] = ($byMonth[$month] ?? 0.0) + $this->dailyKg($normal, $days - $day);
+            }
+            if ($day >= $days - $early) {
+                $tail[$day - $days] = [$month, $normal];
+
+                continue;
+            }
+            for ($i = 0; $i <= self::STEPS; $i++) {
+                $error = $winter->sdC * self::REACH * (2.0 * $i / self::STEPS - 1.0);
+                $tables[$month][$i] = ($tables[$month][$i] ?? 0.0) + $this->dailyKg($normal + $error, $days - $day);
+            }
+        }
+
+        return [$byMonth, array_map(array_values(...), $tables), $tail];
+    }
+
+    /**
+     * @param  array<string, list<float>>  $tables
+     * @param  array<int, array{string, float}>  $tail
+     * @return non-empty-list<float>
+     */
+    private function simulate(Winter $winter, array $tables, array $tail): array
+    {
+        $random = new SeededRandom($this->assumptions->seed);
+        $months = array_unique([...array_keys($tables), ...array_column($tail, 0)]);
+        $first = $tail === [] ? 0 : min(array_keys($tail));
+        $uses = [];
+        $n = max(100, $this->assumptions->winters);
+        do {
+            $kg = 0.0;
+            $errors = [];
+            foreach ($months as $month) {
+                $z = max(-self::REACH, min(self::REACH, $random->normal()));
+                $errors[$month] = $z * $winter->sdC;
+                if (isset($tables[$month])) {
+                    $place = ($z / self::REACH + 1.0) * 0.5 * self::STEPS;
+                    $i = min(self::STEPS - 1, (int) $place);
+                    $kg += $tables[$month][$i] + ($place - $i) * ($tables[$month][$i + 1] - $tables[$month][$i]);
+                }
+            }
+            $flow = (int) round($random->normal(0.0, $winter->firstFlowSdDays));
+            for ($day = $first; $day < $flow && isset($tail[$day]); $day++) {
+                [$month, $normal] = $tail[$day];
+                $kg += $this->dailyKg($normal + $errors[$month], -$day);
+            }
+            $uses[] = $kg * exp($random->normal(0.0, $this->assumptions->residualSd));
+        } while (--$n > 0);
+        sort($uses);
+
+        return $uses;
+    }
+}

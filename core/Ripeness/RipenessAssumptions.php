@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Ripeness;
+
+/**
+ * What is presumed of frames and honey before they are looked at (common practice: bees fill and cap
+ * from the centre outwards, cap at 16 to 18 % water, and shake out what is not ripe).
+ *
+ * Logit scale: share = 1 / (1 + exp(-(theta + beta d^2 + e))), d from 0 in the centre to 1 at the walls.
+ */
+final readonly class RipenessAssumptions
+{
+    /**
+     * @param  float  $cappedTheta  prior mean of theta for the capped share of honey
+     * @param  float  $fillTheta  prior mean of theta for the fill
+     * @param  array<string, array{float, float}>  $openWaterPct  mean and sd of open honey by shake test
+     */
+    public function __construct(
+        public float $cappedTheta = 0.8,
+        public float $fillTheta = 1.0,
+        public float $thetaSd = 1.5,
+        public float $beta = -1.2,
+        public float $betaSd = 0.6,
+        public float $frameSd = 0.6,
+        public float $cappedWaterPct = 17.4,
+        public float $cappedWaterSdPct = 0.8,
+        public array $openWaterPct = ['passed' => [18.8, 1.0], 'none' => [20.0, 2.0], 'failed' => [22.5, 2.0]],
+        public float $daysToCapFullSuper = 10.0,
+    ) {}
+}

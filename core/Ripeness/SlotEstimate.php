@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Ripeness;
+
+/** One slot of a box: what was seen there, or what is presumed. Share of honey capped is null for a frame without honey. */
+final readonly class SlotEstimate
+{
+    public function __construct(
+        public int $slot,
+        public bool $seen,
+        public ?float $cappedShare,
+        public float $weight,
+        public float $distance,
+    ) {}
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Ripeness;
+
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\Reading;
+
+/** All that is known of one super on one day. */
+final readonly class Super
+{
+    /**
+     * @param  list<Frame>  $frames  those looked at
+     * @param  list<Reading>  $readings  of its honey
+     * @param  ?float  $daysSinceLast  days since the assessment before, with the capped share it found
+     *
+     * @throws InvalidInput when a frame is not of this box or a value is out of range
+     */
+    public function __construct(
+        public FittedBox $box,
+        public array $frames,
+        public ?Shake $shake = null,
+        public array $readings = [],
+        public bool $excluder = true,
+        public Flow $flow = Flow::Unknown,
+        public bool $dryRoom = false,
+        public bool $canRearrange = true,
+        public ?float $daysSinceLast = null,
+        public ?float $lastCappedShare = null,
+    ) {
+        $box->assertHolds($frames);
+        if ($daysSinceLast !== null) {
+            InvalidInput::unlessWithin($daysSinceLast, 0.0, 400.0, 'The days since the last look', '/days_since_last');
+        }
+        if ($lastCappedShare !== null) {
+            InvalidInput::unlessWithin($lastCappedShare, 0.0, 1.0, 'The last capped share', '/last_capped_share');
+        }
+    }
+
+    public function allSeen(): bool
+    {
+        return count($this->frames) >= $this->box->framesFitted;
+    }
+
+    public function hasBrood(): bool
+    {
+        foreach ($this->frames as $frame) {
+            if ($frame->hasBrood()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

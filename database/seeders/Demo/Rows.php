@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders\Demo;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Collects rows of one operation and writes them in bulk, parents first. */
+final class Rows
+{
+    private const ORDER = ['apiaries', 'stands', 'hives', 'queens', 'colonies', 'colony_facts', 'boxes', 'box_places', 'assessments', 'frame_looks',
+        'moisture_readings', 'scale_weights', 'flow_signs', 'weather_days', 'winter_looks', 'treatments', 'harvests', 'lots', 'taken_supers', 'buckets'];
+
+    /** @var array<string, list<array<string, mixed>>> */
+    private array $rows = [];
+
+    public function __construct(public readonly string $operationId, private readonly string $now) {}
+
+    /** @param array<string, mixed> $row */
+    public function add(string $table, array $row): string
+    {
+        $id = (string) Str::ulid();
+        $this->rows[$table][] = ['id' => $id, 'operation_id' => $this->operationId, 'created_at' => $this->now, 'updated_at' => $this->now] + $row;
+
+        return $id;
+    }
+
+    public function write(): void
+    {
+        foreach (self::ORDER as $table) {
+            foreach ($this->alike($this->rows[$table] ?? []) as $rows) {
+                foreach (array_chunk($rows, 400) as $chunk) {
+                    DB::table($table)->insert($chunk);
+                }
+            }
+        }
+        $this->rows = [];
+    }
+
+    /**
+     * A bulk insert takes rows of the same columns.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return array<string, list<array<string, mixed>>>
+     */
+    private function alike(array $rows): array
+    {
+        $groups = [];
+        foreach ($rows as $row) {
+            $groups[implode(',', array_keys($row))][] = $row;
+        }
+
+        return $groups;
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\IdempotencyKey;
+use Illuminate\Support\Facades\Schedule;
+
+Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()->subDays(30))->delete())->daily()->name('forget old keys');
+Schedule::command('bin:empty')->daily();
