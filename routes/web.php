@@ -1,1 +1,114 @@
 <?php
+
+declare(strict_types=1);
+
+use App\Account;
+use App\Assess;
+use App\Clear;
+use App\Compare;
+use App\Desk;
+use App\HoneyRoom;
+use App\Start;
+use App\Watch;
+use App\Winter;
+use App\Yards;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [Account\SignIn::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [Account\SignIn::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/sign-up', [Account\SignUp::class, 'show'])->name('sign-up');
+    Route::post('/sign-up', [Account\SignUp::class, 'store'])->middleware('throttle:sign-in');
+});
+Route::post('/sign-out', [Account\SignIn::class, 'destroy'])->middleware('auth')->name('sign-out');
+
+Route::middleware(['auth', 'operation'])->group(function (): void {
+    Route::get('/start', [Start\StartController::class, 'show'])->name('start.show');
+    Route::post('/start', [Start\StartController::class, 'store'])->middleware('write')->name('start.store');
+
+    Route::middleware('can:view')->group(function (): void {
+        Route::get('/', Desk\DeskController::class)->name('desk');
+        Route::get('/watch', [Watch\WatchController::class, 'index'])->name('watch.index');
+        Route::get('/watch/{apiary}', [Watch\WatchController::class, 'show'])->name('watch.yard');
+        Route::get('/assess', [Assess\AssessController::class, 'index'])->name('assess.index');
+        Route::get('/assess/{apiary}', [Assess\AssessController::class, 'show'])->name('assess.yard');
+        Route::get('/assess/{apiary}/{hive:code}', [Assess\AssessController::class, 'show'])->name('assess.hive')->withoutScopedBindings();
+        Route::get('/winter', [Winter\WinterController::class, 'index'])->name('winter.index');
+        Route::get('/winter/{apiary}', [Winter\WinterController::class, 'show'])->name('winter.yard');
+        Route::get('/winter/{apiary}/{hive:code}', [Winter\WinterController::class, 'show'])->name('winter.hive')->withoutScopedBindings();
+        Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
+        Route::get('/clear/plans/{plan}', [Clear\PlanController::class, 'show'])->name('clear.plan');
+        Route::get('/clear/{apiary}', [Clear\ClearController::class, 'show'])->name('clear.yard');
+        Route::get('/honey-room', [HoneyRoom\HoneyRoomController::class, 'index'])->name('honey-room.index');
+        Route::get('/honey-room/{lot}', [HoneyRoom\HoneyRoomController::class, 'show'])->name('honey-room.lot');
+        Route::get('/compare', [Compare\CompareController::class, 'index'])->name('compare.index');
+        Route::get('/compare.csv', [Compare\CompareController::class, 'csv'])->name('compare.csv');
+        Route::get('/yards', [Yards\YardController::class, 'index'])->name('yards.index');
+        Route::get('/yards/find', [Yards\YardController::class, 'find'])->name('yards.find');
+        Route::get('/yards/{apiary}', [Yards\YardController::class, 'show'])->name('yards.yard');
+        Route::get('/yards/{apiary}/{hive:code}', [Yards\YardController::class, 'show'])->name('yards.hive')->withoutScopedBindings();
+        Route::get('/account', [Account\AccountController::class, 'show'])->name('account.show');
+        Route::get('/account/policy', [Account\PolicyController::class, 'show'])->name('account.policy');
+        Route::get('/account/trail', [Account\TrailController::class, 'index'])->name('account.trail');
+        Route::get('/account/bin', [Account\BinController::class, 'index'])->name('account.bin');
+    });
+
+    // A person's own settings: every member may change them.
+    Route::middleware(['can:view', 'write'])->group(function (): void {
+        Route::put('/account', [Account\AccountController::class, 'update'])->name('account.update');
+        Route::put('/account/password', [Account\AccountController::class, 'password'])->name('account.password');
+        Route::put('/account/operation', [Account\AccountController::class, 'switch'])->name('account.switch');
+    });
+
+    Route::middleware(['can:record', 'write'])->group(function (): void {
+        Route::post('/undo', [Account\UndoController::class, 'store'])->name('undo');
+        Route::post('/watch/{apiary}/signs', [Watch\SignController::class, 'store'])->name('watch.signs.store');
+        Route::post('/watch/{apiary}/weights', [Watch\WeightController::class, 'store'])->name('watch.weights.store');
+        Route::put('/assess/boxes/{box}/frames/{slot}', [Assess\FrameController::class, 'update'])->whereNumber('slot')->name('assess.frames.update');
+        Route::put('/assess/boxes/{box}/shake', [Assess\LookController::class, 'shake'])->name('assess.shake');
+        Route::post('/assess/boxes/{box}/readings', [Assess\ReadingController::class, 'store'])->name('assess.readings.store');
+        Route::post('/assess/boxes/{box}/decisions', [Assess\DecisionController::class, 'store'])->name('assess.decisions.store');
+        Route::post('/winter/hives/{hive}/looks', [Winter\WinterLookController::class, 'store'])->name('winter.looks.store');
+        Route::post('/winter/boxes/{box}/decisions', [Winter\KeepController::class, 'store'])->name('winter.keep');
+        Route::put('/clear/items/{item}', [Clear\PlanController::class, 'tick'])->name('clear.tick');
+        Route::put('/clear/plans/{plan}/placed', [Clear\PlanController::class, 'placed'])->name('clear.placed');
+        Route::put('/clear/plans/{plan}/collected', [Clear\PlanController::class, 'collected'])->name('clear.collected');
+        Route::post('/honey-room/{lot}/buckets', [HoneyRoom\BucketController::class, 'store'])->name('honey-room.buckets.store');
+        Route::put('/honey-room/buckets/{bucket}', [HoneyRoom\BucketController::class, 'update'])->name('honey-room.buckets.update');
+        Route::put('/honey-room/supers/{super}', [HoneyRoom\TakenSuperController::class, 'update'])->name('honey-room.supers.update');
+        Route::post('/yards/boxes/{box}/move', [Yards\BoxController::class, 'move'])->name('yards.boxes.move');
+        Route::post('/yards/boxes/{box}/off', [Yards\BoxController::class, 'off'])->name('yards.boxes.off');
+        Route::post('/yards/hives/{hive}/boxes', [Yards\BoxController::class, 'store'])->name('yards.boxes.store');
+        Route::post('/yards/hives/{hive}/facts', [Yards\ColonyController::class, 'fact'])->name('yards.facts.store');
+    });
+
+    Route::middleware(['can:manage', 'write'])->group(function (): void {
+        Route::delete('/watch/signs/{sign}', [Watch\SignController::class, 'destroy'])->name('watch.signs.destroy');
+        Route::delete('/watch/weights/{weight}', [Watch\WeightController::class, 'destroy'])->name('watch.weights.destroy');
+        Route::delete('/assess/frames/{frame}', [Assess\FrameController::class, 'destroy'])->name('assess.frames.destroy');
+        Route::delete('/assess/readings/{reading}', [Assess\ReadingController::class, 'destroy'])->name('assess.readings.destroy');
+        Route::delete('/assess/decisions/{decision}', [Assess\DecisionController::class, 'destroy'])->name('assess.decisions.destroy');
+        Route::delete('/winter/looks/{look}', [Winter\WinterLookController::class, 'destroy'])->name('winter.looks.destroy');
+        Route::post('/clear/{apiary}/plans', [Clear\PlanController::class, 'store'])->name('clear.plans.store');
+        Route::delete('/clear/plans/{plan}', [Clear\PlanController::class, 'destroy'])->name('clear.plans.destroy');
+        Route::delete('/honey-room/buckets/{bucket}', [HoneyRoom\BucketController::class, 'destroy'])->name('honey-room.buckets.destroy');
+        Route::post('/yards', [Yards\YardController::class, 'store'])->name('yards.store');
+        Route::put('/yards/{apiary}', [Yards\YardController::class, 'update'])->name('yards.update');
+        Route::delete('/yards/{apiary}', [Yards\YardController::class, 'destroy'])->name('yards.destroy');
+        Route::post('/yards/{apiary}/hives', [Yards\HiveController::class, 'store'])->name('yards.hives.store');
+        Route::put('/yards/hives/{hive}', [Yards\HiveController::class, 'update'])->name('yards.hives.update');
+        Route::delete('/yards/hives/{hive}', [Yards\HiveController::class, 'destroy'])->name('yards.hives.destroy');
+        Route::put('/yards/hives/{hive}/queen', [Yards\ColonyController::class, 'requeen'])->name('yards.queen');
+        Route::delete('/yards/boxes/{box}', [Yards\BoxController::class, 'destroy'])->name('yards.boxes.destroy');
+        Route::post('/yards/{apiary}/treatments', [Yards\TreatmentController::class, 'store'])->name('yards.treatments.store');
+        Route::delete('/yards/treatments/{treatment}', [Yards\TreatmentController::class, 'destroy'])->name('yards.treatments.destroy');
+        Route::put('/account/policy', [Account\PolicyController::class, 'update'])->name('account.policy.update');
+        Route::post('/account/bin/{kind}/{id}', [Account\BinController::class, 'restore'])->name('account.bin.restore');
+    });
+
+    Route::middleware(['can:own', 'write'])->group(function (): void {
+        Route::put('/account/operation-settings', [Account\OperationController::class, 'update'])->name('account.operation');
+        Route::post('/account/members', [Account\MemberController::class, 'store'])->name('account.members.store');
+        Route::delete('/account/members/{membership}', [Account\MemberController::class, 'destroy'])->name('account.members.destroy');
+    });
+});

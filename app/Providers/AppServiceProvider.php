@@ -36,8 +36,15 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
         RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()?->id ?? $request->ip())));
+        View::composer('components.page', \App\Desk\PageComposer::class);
         View::composer('*', function (\Illuminate\View\View $view): void {
             $view->with('f', app(Formatter::class));
+            $view->with('assetVersion', self::assetVersion());
         });
+    }
+
+    private static function assetVersion(): string
+    {
+        return (string) (@filemtime(public_path('build/app.css')) ?: 0);
     }
 }

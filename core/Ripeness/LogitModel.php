@@ -86,4 +86,13 @@ final readonly class LogitModel
     {
         return $rule->expect(self::share(...), $this->logitMean($distance), $this->logitSd($distance));
     }
+
+    /** Posterior standard deviation of the share at an unseen slot. */
+    public function shareSd(float $distance, GaussHermite $rule): float
+    {
+        $mean = $this->expectedShare($distance, $rule);
+        $square = static fn (float $logit): float => self::share($logit) ** 2;
+
+        return sqrt(max(0.0, $rule->expect($square, $this->logitMean($distance), $this->logitSd($distance)) - $mean * $mean));
+    }
 }

@@ -11,7 +11,8 @@ use Marjoram\Core\Numerics\Beta;
 /**
  * May this super be taken? Entry point of the module: the first of six verdicts that applies.
  *
- * Capping and water are taken as independent. Source of the rules: common practice, made explicit in Policy.
+ * Capping and water are taken as independent. A super of which nothing at all was seen is always to be looked at.
+ * Source of the rules: common practice, made explicit in Policy.
  */
 final readonly class Ripeness
 {
@@ -60,6 +61,7 @@ final readonly class Ripeness
             $super->hasBrood() => $super->canRearrange && $ripeSeen > 0 ? Verdict::Rearrange : Verdict::Leave,
             $box->cappedShare === null => $super->flow === Flow::On || $super->flow === Flow::Slow ? Verdict::Wait : Verdict::Leave,
             $p >= $policy->confidence => Verdict::Take,
+            $super->frames === [] && $super->readings === [] => Verdict::Look,
             $undecided => Verdict::Look,
             $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
             $super->flow === Flow::On || $super->flow === Flow::Slow => Verdict::Wait,
@@ -94,7 +96,7 @@ final readonly class Ripeness
     private function lookNext(Verdict $verdict, Super $super, Policy $policy, BoxEstimate $box, float $pCapped, float $pWater): int|string|null
     {
         $couldRead = $super->readings === [] && $policy->school->asksForWater();
-        $readingTellsMore = $couldRead && (! $policy->school->asksForCapping() || abs($pWater - 0.5) < abs($pCapped - 0.5));
+        $readingTellsMore = $couldRead && $super->frames !== [] && (! $policy->school->asksForCapping() || abs($pWater - 0.5) < abs($pCapped - 0.5));
         if ($verdict === Verdict::Leave || ($super->allSeen() && ! $couldRead)) {
             return null;
         }

@@ -13,5 +13,6 @@ final readonly class SlotEstimate
         public ?float $cappedShare,
         public float $weight,
         public float $distance,
+        public float $fillSd = 0.0,
     ) {}
 }

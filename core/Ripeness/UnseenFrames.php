@@ -61,9 +61,10 @@ final readonly class UnseenFrames
 
                 continue;
             }
-            $memo[(string) $distance] ??= [$cappedModel->expectedShare($distance, $this->rule), $fillModel->expectedShare($distance, $this->rule)];
-            [$share, $weight] = $memo[(string) $distance];
-            $slots[] = new SlotEstimate($slot, false, $share, $weight, $distance);
+            $memo[(string) $distance] ??= [$cappedModel->expectedShare($distance, $this->rule), $fillModel->expectedShare($distance, $this->rule),
+                $fillModel->shareSd($distance, $this->rule)];
+            [$share, $weight, $sd] = $memo[(string) $distance];
+            $slots[] = new SlotEstimate($slot, false, $share, $weight, $distance, $sd);
         }
         $moments = $this->moments($slots, $cappedModel);
 

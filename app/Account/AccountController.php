@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\Membership;
+use App\Models\User;
+use App\Support\CurrentOperation;
+use App\Support\Http\Saved;
+use App\Support\Units\Preferences;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Password;
+
+final class AccountController
+{
+    public function show(Request $request, CurrentOperation $current): View
+    {
+        return view('account.show', [
+            'person' => $this->person($request),
+            'preferences' => Preferences::ofSignedIn(),
+            'mine' => Membership::query()->where('user_id', $this->person($request)->id)->with('operation')->get(),
+            'members' => Membership::query()->where('operation_id', $current->id())->with('user')->get(),
+        ]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $values = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'system' => ['required', Rule::in(Preferences::SYSTEMS)],
+            'theme' => ['required', Rule::in(Preferences::THEMES)],
+            'paper' => ['required', Rule::in(['A4', 'letter'])],
+        ]);
+        $this->person($request)->update(['name' => $values['name'], 'preferences' => ['system' => $values['system'], 'theme' => $values['theme'], 'paper' => $values['paper']]]);
+
+        return Saved::at(route('account.show'), __('Your units and look are saved.'));
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        /** @var array{password: string} $values */
+        $values = $request->validate(['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', Password::min(10)]]);
+        $this->person($request)->update(['password' => $values['password']]);
+        Auth::logoutOtherDevices($values['password']);
+
+        return Saved::at(route('account.show'), __('Your password is changed; other devices are signed out.'));
+    }
+
+    /** Only an operation one is a member of is found. */
+    public function switch(Request $request): RedirectResponse
+    {
+        $membership = Membership::query()->where('user_id', $this->person($request)->id)->where('operation_id', $request->string('operation')->toString())->firstOrFail();
+        $this->person($request)->update(['current_operation_id' => $membership->operation_id]);
+
+        return redirect()->route('desk', [], 303);
+    }
+
+    private function person(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\Record;
+use App\Support\Http\Saved;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+
+final class BinController
+{
+    public function index(Bin $bin): View
+    {
+        return view('account.bin', ['contents' => $bin->contents()]);
+    }
+
+    public function restore(string $kind, string $id): RedirectResponse
+    {
+        $class = Bin::KINDS[$kind] ?? abort(404);
+        /** @var Record $record */
+        $record = $class::query()->onlyTrashed()->findOrFail($id);
+        try {
+            $record->restore();
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages(['record' => __(':what cannot come back: its name or place is used by another now.', ['what' => $record->label()])]);
+        }
+
+        return Saved::at(route('account.bin'), __(':what is back.', ['what' => ucfirst($record->label())]));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Support\CurrentOperation;
+use App\Support\Http\Saved;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class OperationController
+{
+    public function update(Request $request, CurrentOperation $current): RedirectResponse
+    {
+        $values = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'time_zone' => ['required', 'timezone:all'],
+            'crew' => ['required', 'integer', 'between:1,20'],
+            'escape_boards' => ['required', 'integer', 'between:0,2000'],
+            'fume_boards' => ['required', 'integer', 'between:0,200'],
+            'blower' => ['sometimes', 'boolean'],
+            'dry_room' => ['sometimes', 'boolean'],
+            'demo_today' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2040-01-01'],
+        ]);
+        $current->get()->update([
+            'name' => $values['name'], 'time_zone' => $values['time_zone'], 'crew' => (int) $values['crew'], 'dry_room' => $request->boolean('dry_room'),
+            'kit' => ['escape_boards' => (int) $values['escape_boards'], 'fume_boards' => (int) $values['fume_boards'], 'blower' => $request->boolean('blower')],
+            'demo_today' => $values['demo_today'] ?? null,
+        ]);
+
+        return Saved::at(route('account.show'), __('The operation is saved.'));
+    }
+}

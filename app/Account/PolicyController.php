@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\Apiary;
+use App\Support\CurrentOperation;
+use App\Support\Http\Saved;
+use App\Support\PolicyBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Marjoram\Core\Ripeness\School;
+
+/** The schools of the operation; each change makes a new version, which verdicts name from then on. */
+final class PolicyController
+{
+    public function show(CurrentOperation $current): View
+    {
+        return view('account.policy', ['values' => array_replace(PolicyBook::DEFAULTS, $current->get()->policy), 'version' => $current->get()->policy_version,
+            'apiaries' => Apiary::query()->orderBy('position')->get(), 'schools' => self::schools()]);
+    }
+
+    public function update(Request $request, CurrentOperation $current): RedirectResponse
+    {
+        $values = $request->validate([
+            'school' => ['required', Rule::enum(School::class)],
+            'capped_min' => ['required', 'numeric', 'between:0,100'],
+            'water_max_pct' => ['required', 'numeric', 'between:14,25'],
+            'confidence' => ['required', 'numeric', 'between:50,99'],
+            'unit' => ['required', Rule::in(['supers', 'frames'])],
+            'clearing' => ['required', Rule::in(PolicyBook::CLEARING)],
+            'winter_confidence' => ['required', 'numeric', 'between:50,99.9'],
+            'winter_from' => ['required', 'date_format:m-d'],
+            'first_flow' => ['required', 'date_format:m-d'],
+            'fill_capped' => ['required', 'numeric', 'between:30,95'],
+            'fill_open' => ['required', 'numeric', 'between:5,90'],
+            'yard' => ['array'],
+            'yard.*' => ['nullable', Rule::enum(School::class)],
+        ]);
+        foreach (['capped_min', 'confidence', 'winter_confidence', 'fill_capped', 'fill_open'] as $percent) {
+            $values[$percent] = round((float) $values[$percent] / 100.0, 4);
+        }
+        $yards = $values['yard'] ?? [];
+        unset($values['yard']);
+        $operation = $current->get();
+        activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $values])->log('policy');
+        $operation->update(['policy' => $values, 'policy_version' => $operation->policy_version + 1]);
+        foreach (Apiary::query()->whereIn('id', array_keys($yards))->get() as $apiary) {
+            $apiary->update(['policy' => ($yards[$apiary->id] ?? null) === null ? null : ['school' => $yards[$apiary->id]]]);
+        }
+
+        return Saved::at(route('account.policy'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
+    }
+
+    /** @return array<string, string> */
+    public static function schools(): array
+    {
+        return [
+            School::CappedAndRefractometer->value => __('capped share with the refractometer'),
+            School::CappedOnly->value => __('fully capped only'),
+            School::Capped90->value => __('at least 90 % capped'),
+            School::Refractometer->value => __('refractometer alone'),
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use App\Models\Activity;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+
+final class TrailController
+{
+    public function index(Undo $undo): View
+    {
+        $lines = Activity::query()->ofOperation()->with('subject')->latest('id')->simplePaginate(40);
+
+        return view('account.trail', ['lines' => $lines, 'undo' => $undo,
+            'people' => User::query()->whereIn('id', $lines->pluck('causer_id')->filter()->unique())->pluck('name', 'id')]);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Models\Box;
+
+/** Where a box is assessed. */
+final class BoxPage
+{
+    public static function url(Box $box): string
+    {
+        $hive = $box->load('place.hive.stand.apiary')->place?->hive;
+
+        return $hive === null ? route('assess.index') : route('assess.hive', [$hive->stand->apiary->slug, $hive->code, 'box' => $box->id]);
+    }
+}

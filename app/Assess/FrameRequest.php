@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Support\Http\MeasuredRequest;
+use Illuminate\Validation\Validator;
+
+/** Shares of the two faces of a frame, 0 to 1 each, at most 1 together on a face. */
+final class FrameRequest extends MeasuredRequest
+{
+    private const SHARES = ['capped', 'open', 'brood', 'pollen'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $rules = ['version' => ['nullable', 'integer', 'min:1']];
+        foreach (['a', 'b'] as $side) {
+            $rules[$side] = ['required', 'array:capped,open,brood,pollen'];
+            foreach (self::SHARES as $share) {
+                $rules["$side.$share"] = ['nullable', 'numeric', 'between:0,1'];
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['*.between' => __('A share of a face is 0 to 1 (0 to 100 %).')];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach (['a', 'b'] as $side) {
+                $shares = $this->input($side);
+                $sum = is_array($shares) ? array_sum(array_filter($shares, is_numeric(...))) : 0.0;
+                if ($sum > 1.0001) {
+                    $validator->errors()->add($side, __('Face :side adds up to :sum %; at most 100 % is allowed.', ['side' => strtoupper($side), 'sum' => round(100 * $sum)]));
+                }
+            }
+        }];
+    }
+
+    public function version(): ?int
+    {
+        $version = $this->validated('version');
+
+        return is_numeric($version) ? (int) $version : null;
+    }
+
+    /** @return array<string, float> column => share */
+    public function shares(): array
+    {
+        $shares = [];
+        foreach (['a', 'b'] as $side) {
+            foreach (self::SHARES as $share) {
+                $value = $this->validated("$side.$share");
+                $shares["{$side}_$share"] = is_numeric($value) ? round((float) $value, 4) : 0.0;
+            }
+        }
+
+        return $shares;
+    }
+}

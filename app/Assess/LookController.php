@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Models\Box;
+use App\Support\Http\Saved;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class LookController
+{
+    public function shake(Request $request, Box $box, TodaysLook $today): RedirectResponse
+    {
+        $values = $request->validate(['shake' => ['nullable', Rule::in(['passed', 'failed'])]]);
+        $today->of($box)->update(['shake' => $values['shake'] ?? null]);
+
+        return Saved::at(BoxPage::url($box), __('The shake test is noted.'));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Models\Assessment;
+use App\Models\FrameLook;
+use App\Models\MoistureReading;
+use App\Support\CurrentOperation;
+use DateTimeZone;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\Frame;
+
+/** Finds the newest looks of many boxes with four queries; frames come as plain rows, since there are hundreds. */
+final readonly class Looks
+{
+    private const DAYS = 300;
+
+    public function __construct(private CurrentOperation $current) {}
+
+    /**
+     * @param  array<string, string>  $since  box id => date since when it stands in its hive
+     * @param  array<string, string>  $hives  box id => hive id
+     * @return array<string, Look> by box id
+     */
+    public function of(array $since, array $hives): array
+    {
+        $newest = $this->newest($since, $hives);
+        $ids = $newest->map(fn (Collection $of): string => $of[0]->id)->values()->all();
+        $frames = $this->frames($ids);
+        $readings = MoistureReading::query()->whereIn('assessment_id', $ids)->orderBy('id')->get()->groupBy('assessment_id');
+        $shares = $this->cappedShares($newest->map(fn (Collection $of): ?string => $of->get(1)?->id)->filter()->values()->all());
+        $looks = [];
+        foreach ($newest as $box => $of) {
+            [$latest, $before] = [$of[0], $of->get(1)];
+            $looks[(string) $box] = new Look($latest, $frames[$latest->id] ?? [], array_values(($readings->get($latest->id) ?? new Collection)->all()),
+                $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))), $before === null ? null : ($shares[$before->id] ?? null));
+        }
+
+        return $looks;
+    }
+
+    /**
+     * @param  array<string, string>  $since
+     * @param  array<string, string>  $hives
+     * @return Collection<string, Collection<int, Assessment>> newest two by box id
+     */
+    private function newest(array $since, array $hives): Collection
+    {
+        $from = $this->current->today()->modify('-'.self::DAYS.' days')->setTimezone(new DateTimeZone('UTC'));
+
+        return Assessment::query()->whereIn('hive_id', array_values(array_unique($hives)))->where('looked_at', '>=', $from)
+            ->where('looked_at', '<', $this->current->today()->modify('+1 day')->setTimezone(new DateTimeZone('UTC')))->orderByDesc('looked_at')->orderByDesc('id')->get()
+            ->filter(fn (Assessment $look): bool => ($hives[$look->box_id] ?? null) === $look->hive_id && $look->looked_at->format('Y-m-d') >= $since[$look->box_id])
+            ->groupBy('box_id')->map(fn (Collection $of): Collection => $of->take(2)->values());
+    }
+
+    /**
+     * @param  list<string>  $ids  of assessments
+     * @return array<string, array<int, Frame>>
+     */
+    private function frames(array $ids): array
+    {
+        $frames = [];
+        foreach (FrameLook::query()->whereIn('assessment_id', $ids)->orderBy('slot')->toBase()->get() as $row) {
+            $frames[$row->assessment_id][$row->slot] = self::frame($row);
+        }
+
+        return $frames;
+    }
+
+    /** @param object{slot: int, a_capped: float|string, a_open: float|string, a_brood: float|string, a_pollen: float|string, b_capped: float|string, b_open: float|string, b_brood: float|string, b_pollen: float|string} $row */
+    public static function frame(object $row): Frame
+    {
+        return new Frame((int) $row->slot, new Face((float) $row->a_capped, (float) $row->a_open, (float) $row->a_brood, (float) $row->a_pollen),
+            new Face((float) $row->b_capped, (float) $row->b_open, (float) $row->b_brood, (float) $row->b_pollen));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, float> capped share of the honey seen, by assessment
+     */
+    private function cappedShares(array $ids): array
+    {
+        return FrameLook::query()->whereIn('assessment_id', $ids)->toBase()->groupBy('assessment_id')
+            ->selectRaw('assessment_id, sum(a_capped + b_capped) as capped, sum(a_capped + b_capped + a_open + b_open) as honey')->get()
+            ->filter(fn (object $row): bool => (float) $row->honey > 0.0)
+            ->mapWithKeys(fn (object $row): array => [$row->assessment_id => min(1.0, (float) $row->capped / (float) $row->honey)])->all();
+    }
+}

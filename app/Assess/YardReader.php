@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Models\Apiary;
+use App\Models\BoxPlace;
+use App\Models\Decision;
+use App\Models\Hive;
+use App\Support\CurrentOperation;
+use App\Support\PolicyBook;
+use App\Watch\FlowReader;
+use App\Watch\YardFlow;
+use App\Yards\Kinds;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Comb\FittedBox;
+
+/** Maps the records of yards to the core's questions and back: a fixed number of queries, however many hives. */
+final readonly class YardReader
+{
+    public function __construct(private CurrentOperation $current, private Kinds $kinds, private FlowReader $flows, private Looks $looks) {}
+
+    /** @return Collection<int, Apiary> all yards in the keeper's order */
+    public function apiaries(): Collection
+    {
+        return Apiary::query()->orderBy('position')->orderBy('name')->get();
+    }
+
+    /**
+     * @param  list<string>|null  $slugs  null for all
+     * @return list<YardState>
+     */
+    public function read(?array $slugs = null): array
+    {
+        $all = $this->apiaries();
+        $chosen = $slugs === null ? $all : $all->whereIn('slug', $slugs)->values();
+        if ($chosen->isEmpty()) {
+            return [];
+        }
+        $flows = $this->flows->read($all);
+        $hives = $this->hives($chosen);
+        $looks = $this->looks($hives);
+        $decisions = Decision::query()->where('stage', 'assess')->whereIn('hive_id', $hives->modelKeys())->orderBy('decided_at')->get()->keyBy('box_id');
+        $byYard = $hives->groupBy(fn (Hive $hive): string => $hive->stand->apiary_id);
+
+        return array_values($chosen->map(fn (Apiary $apiary): YardState => $this->yard($apiary, $byYard->get($apiary->id, new Collection), $looks, $decisions, $flows[$apiary->id]))->all());
+    }
+
+    public function one(Apiary $apiary): YardState
+    {
+        return $this->read([$apiary->slug])[0];
+    }
+
+    /**
+     * @param  Collection<int, Apiary>  $apiaries
+     * @return \Illuminate\Database\Eloquent\Collection<int, Hive>
+     */
+    private function hives(Collection $apiaries): \Illuminate\Database\Eloquent\Collection
+    {
+        return Hive::query()->whereHas('stand', fn (Builder $stand) => $stand->whereIn('apiary_id', $apiaries->pluck('id')))
+            ->with(['stand', 'places.box', 'colony.queen'])->get()
+            ->sortBy(fn (Hive $hive): int => $hive->stand->number)->values();
+    }
+
+    /**
+     * @param  Collection<int, Hive>  $hives
+     * @return array<string, Look> by box id
+     */
+    private function looks(Collection $hives): array
+    {
+        $since = $in = [];
+        foreach ($hives as $hive) {
+            foreach ($hive->places as $place) {
+                $since[$place->box_id] = $place->since->format('Y-m-d');
+                $in[$place->box_id] = $hive->id;
+            }
+        }
+
+        return $this->looks->of($since, $in);
+    }
+
+    /**
+     * @param  Collection<int, Hive>  $hives
+     * @param  array<string, Look>  $looks  by box id
+     * @param  Collection<string, Decision>  $decisions
+     */
+    private function yard(Apiary $apiary, Collection $hives, array $looks, Collection $decisions, YardFlow $flow): YardState
+    {
+        $memo = VerdictMemo::ofYard($apiary->id);
+        $policy = new PolicyBook($this->current->get(), $apiary);
+        $states = [];
+        foreach ($hives as $hive) {
+            $boxes = [];
+            $numbers = ['brood' => 0, 'super' => 0];
+            foreach ($hive->places as $place) {
+                $number = ++$numbers[$place->role];
+                $boxes[] = $this->box($hive, $place, $number, $looks[$place->box_id] ?? new Look, $decisions->get($place->box_id), $flow, $policy, $memo);
+            }
+            $states[$hive->code] = new HiveState($hive, $boxes);
+        }
+        $memo->keep();
+
+        return new YardState($apiary, $states, $flow);
+    }
+
+    private function box(Hive $hive, BoxPlace $place, int $number, Look $look, ?Decision $decision, YardFlow $flow, PolicyBook $policy, VerdictMemo $memo): BoxState
+    {
+        $kind = $this->kinds->get($place->box->kind);
+        $fitted = new FittedBox($kind, min($kind->frames, $place->box->frames_fitted ?? $kind->frames));
+        $super = LookMapper::super($fitted, $look, $hive->excluder, $flow->forRipeness(), $this->current->get()->dry_room, $policy->text('unit') === 'frames');
+        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb());
+        $fresh = $decision !== null && $decision->hive_id === $hive->id && ($look->latest === null || $decision->decided_at >= $look->latest->looked_at);
+
+        return new BoxState($place->box, $place, $number, $fitted, $look, $result, $honey, $fresh ? $decision : null);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calc\Calculations;
+
+use App\Calc\Calculation;
+use App\Calc\Input;
+use App\Calc\Moment;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Flow as Core;
+use Marjoram\Core\Flow\ScaleReading;
+use Marjoram\Core\Flow\Sign;
+
+final class Flow implements Calculation
+{
+    public function run(array $in): array
+    {
+        $input = new Input($in);
+        $result = (new Core)->assess(
+            $input->each('readings', static fn (Input $one): ScaleReading => new ScaleReading(Moment::of($one->text('at'), '/at'), $one->number('kg'))),
+            $input->each('evidence', static fn (Input $one): Evidence => new Evidence(Sign::from($one->text('sign')), $one->text('result'), Moment::of($one->text('at'), '/at'))),
+            Moment::of($input->text('now'), '/now'));
+
+        return [
+            'days' => array_map(static fn (string $date, ?float $gain): array => ['date' => $date, 'gain_kg' => $gain], array_keys($result->gainKgByDate), array_values($result->gainKgByDate)),
+            'manipulations' => array_map(static fn (array $step): array => ['at' => $step['at']->format(DATE_ATOM), 'step_kg' => $step['stepKg']], $result->manipulations),
+            'mean5_kg_per_day' => $result->meanKgPerDay, 'phase' => $result->phase->value, 'p_over' => $result->pOver, 'reasons' => $result->reasons,
+        ];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Assess\YardReader;
+use App\Assess\YardState;
+use App\Models\Apiary;
+use App\Support\CurrentOperation;
+use App\Support\PolicyBook;
+use App\Yards\YardPicture;
+use Illuminate\Contracts\View\View;
+
+final readonly class ClearController
+{
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current) {}
+
+    public function index(): View
+    {
+        return view('clear.index', ['clearings' => array_map(fn (YardState $yard): YardClearing => $this->clear->read($yard), $this->yards->read()), 'chart' => new MethodChart]);
+    }
+
+    public function show(Apiary $apiary): View
+    {
+        return view('clear.show', ['clearing' => $this->clear->read($this->yards->one($apiary)), 'chart' => new MethodChart, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation(0.11)),
+            'preferred' => (new PolicyBook($this->current->get(), $apiary))->text('clearing'), 'crew' => $this->current->get()->crew]);
+    }
+}

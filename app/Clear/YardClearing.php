@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Assess\BoxState;
+use App\Assess\YardState;
+use App\Models\ClearPlan;
+use Marjoram\Core\Clearing\DayForecast;
+use Marjoram\Core\Clearing\MethodPlan;
+use Marjoram\Core\Lifting\LiftResult;
+
+/** What comes off one yard, how, and when. */
+final readonly class YardClearing
+{
+    /**
+     * @param  array<string, list<BoxState>>  $coming  supers coming off by hive code
+     * @param  list<MethodPlan>  $methods  best first
+     * @param  list<DayForecast>  $forecast
+     * @param  array<string, LiftResult>  $lifts  by box id
+     * @param  list<ClearPlan>  $plans  not yet collected
+     */
+    public function __construct(
+        public YardState $yard,
+        public array $coming,
+        public array $methods,
+        public string $reason,
+        public array $forecast,
+        public bool $forecastPresumed,
+        public array $lifts,
+        public array $plans,
+        public ?\DateTimeInterface $offBy,
+    ) {}
+
+    /** @return list<BoxState> */
+    public function supers(): array
+    {
+        return array_merge([], ...array_values($this->coming));
+    }
+
+    public function kg(): float
+    {
+        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->supers()));
+    }
+
+    public function sdKg(): float
+    {
+        return sqrt((0.12 * $this->kg()) ** 2 + array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->supers())));
+    }
+
+    public function heaviestKg(): float
+    {
+        return array_reduce($this->supers(), static fn (float $most, BoxState $box): float => max($most, $box->honey->grossKg), 0.0);
+    }
+
+    public function method(string $key): ?MethodPlan
+    {
+        foreach ($this->methods as $method) {
+            if ($method->method->value === $key) {
+                return $method;
+            }
+        }
+
+        return null;
+    }
+}

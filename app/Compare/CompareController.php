@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare;
+
+use App\Support\CurrentOperation;
+use App\Support\Units\Formatter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Yields\Yields;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final readonly class CompareController
+{
+    public const SORTS = ['hive', 'kg', 'index', 'change'];
+
+    public function __construct(private YieldReader $yields, private CurrentOperation $current) {}
+
+    public function index(Request $request): View
+    {
+        $crops = $this->yields->read();
+        $seasons = $crops->pluck('season')->unique()->sortDesc()->values();
+        $season = (int) $request->query('season', (string) ($seasons->first() ?? $this->current->season()));
+        $sort = in_array($request->query('sort'), self::SORTS, true) ? (string) $request->query('sort') : 'hive';
+        $yard = is_string($request->query('yard')) ? $request->query('yard') : null;
+        $scoped = $yard === null ? $crops : $crops->where('slug', $yard)->values();
+        $core = new Yields;
+        $records = $this->yields->records($crops);
+        $rows = HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
+        $hive = is_string($request->query('hive')) ? $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive')) : null;
+
+        return view('compare.index', ['rows' => $this->sorted($rows, $sort), 'yards' => (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'), 'season' => $season,
+            'seasons' => $seasons, 'sort' => $sort, 'yard' => $yard, 'open' => $hive, 'chart' => new CropChart,
+            'lines' => $scoped->whereNotNull('line')->groupBy('line')->map(fn (Collection $of): array => ['n' => $of->pluck('queen')->unique()->count(), 'kg' => $of->avg('kg')])->sortKeys()]);
+    }
+
+    public function csv(Formatter $f): StreamedResponse
+    {
+        $crops = $this->yields->read();
+
+        return response()->streamDownload(function () use ($crops): void {
+            $out = fopen('php://output', 'w');
+            assert($out !== false);
+            fputcsv($out, ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'kg', 'sd_kg', 'how'], escape: '');
+            foreach ($crops as $crop) {
+                fputcsv($out, [self::plain($crop->yard), self::plain($crop->hive), $crop->season, self::plain((string) $crop->queen), self::plain((string) $crop->line), $crop->supers,
+                    round($crop->kg, 2), round($crop->sdKg, 2), $crop->weighed ? 'weighed and allotted' : 'estimated'], escape: '');
+            }
+        }, 'marjoram-yields.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+
+    /** A spreadsheet must not take a name for a formula. */
+    private static function plain(string $text): string
+    {
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+    }
+
+    /**
+     * @param  Collection<int, HiveSeasons>  $rows
+     * @return Collection<int, HiveSeasons>
+     */
+    private function sorted(Collection $rows, string $sort): Collection
+    {
+        return match ($sort) {
+            'kg' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->kg($row->season))->values(),
+            'index' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->indexKg)->values(),
+            'change' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->kg($row->season) - $row->kg($row->season - 1))->values(),
+            default => $rows,
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Calc\Door;
+use App\Calc\Refusal;
+use App\Calc\Registry;
+use Illuminate\Console\Command;
+
+/** Computations for programs: JSON in, JSON out, no database. */
+final class Calc extends Command
+{
+    protected $signature = 'calc {name? : the computation} {--in= : a file instead of standard input} {--list : the names} {--schema : JSON Schema of input and output}';
+
+    protected $description = 'Run one computation: JSON from standard input to standard output';
+
+    public function handle(Door $door, Registry $registry): int
+    {
+        if ($this->option('list') === true) {
+            $this->output->writeln($registry->names(), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+
+            return self::SUCCESS;
+        }
+        try {
+            $name = $this->argument('name');
+            if (! is_string($name) || $registry->get($name) === null) {
+                throw new Refusal('There is no such computation.', '', implode(', ', $registry->names()));
+            }
+            $this->print($this->option('schema') === true ? $registry->schema($name) : $door->run($name, $this->read()));
+
+            return self::SUCCESS;
+        } catch (Refusal $refusal) {
+            fwrite(STDERR, json_encode($refusal->toArray(), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n");
+
+            return 2;
+        }
+    }
+
+    private function read(): string
+    {
+        $file = $this->option('in');
+        if (is_string($file) && $file !== '') {
+            return is_file($file) && is_readable($file) ? (string) file_get_contents($file) : throw new Refusal("The file $file cannot be read.", '', 'a readable file');
+        }
+
+        return (string) stream_get_contents(STDIN);
+    }
+
+    /** @param array<string, mixed> $out */
+    private function print(array $out): void
+    {
+        $this->output->writeln(json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom;
+
+use App\Models\Bucket;
+use App\Models\Lot;
+use App\Models\TakenSuper;
+use Marjoram\Core\HoneyRoom\Allotting;
+use Marjoram\Core\HoneyRoom\AllotResult;
+use Marjoram\Core\HoneyRoom\Bucket as WeighedBucket;
+use Marjoram\Core\HoneyRoom\SuperShare;
+use Marjoram\Core\InvalidInput;
+
+/** A lot with its supers and buckets, and what each hive gave of it; why not, where that cannot be said yet. */
+final readonly class LotState
+{
+    private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?string $refusal) {}
+
+    public static function of(Lot $lot): self
+    {
+        if ($lot->buckets->isEmpty()) {
+            return new self($lot, null, __('Weigh the first bucket, and the honey is allotted to the hives.'));
+        }
+        try {
+            return new self($lot, (new Allotting)->allot(self::shares($lot), self::buckets($lot), $lot->loss_kg), null);
+        } catch (InvalidInput $refusal) {
+            return new self($lot, null, $refusal->getMessage());
+        }
+    }
+
+    public function estimatedKg(): float
+    {
+        return (float) $this->lot->harvest->supers->sum('estimate_kg');
+    }
+
+    public function estimatedSdKg(): float
+    {
+        return sqrt((0.12 * $this->estimatedKg()) ** 2 + (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2));
+    }
+
+    public function measuredKg(): float
+    {
+        return (float) $this->lot->buckets->sum(fn (Bucket $bucket): float => $bucket->gross_kg - $bucket->tare_kg);
+    }
+
+    /** @return list<SuperShare> */
+    private static function shares(Lot $lot): array
+    {
+        return array_values($lot->harvest->supers->map(fn (TakenSuper $super): SuperShare => $super->before_kg !== null && $super->after_kg !== null
+            ? SuperShare::weighed($super->id, $super->hive->code, $super->before_kg, $super->after_kg)
+            : SuperShare::estimated($super->id, $super->hive->code, $super->estimate_kg, $super->own_sd_kg))->all());
+    }
+
+    /** @return list<WeighedBucket> */
+    private static function buckets(Lot $lot): array
+    {
+        return array_values($lot->buckets->map(fn (Bucket $bucket): WeighedBucket => new WeighedBucket($bucket->gross_kg, $bucket->tare_kg))->all());
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom;
+
+use App\Models\TakenSuper;
+use App\Support\Http\Saved;
+use Illuminate\Http\RedirectResponse;
+
+/** A super weighed before and after spinning: from then on its honey is known, not judged. */
+final class TakenSuperController
+{
+    public function update(SuperWeightRequest $request, TakenSuper $super): RedirectResponse
+    {
+        $super->load(['harvest.lot', 'box'])->update(['before_kg' => $request->kg('before'), 'after_kg' => $request->kg('after')]);
+        $lot = $super->harvest->lot;
+        if ($lot === null) {
+            abort(404);
+        }
+        KeepAllotment::of($lot);
+
+        return Saved::at(route('honey-room.lot', $lot->id), __('Super :mark is weighed.', ['mark' => $super->box->mark]));
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Watch;
+
+use App\Models\Apiary;
+use App\Models\FlowSign;
+use App\Models\ScaleWeight;
+use App\Support\CurrentOperation;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Flow;
+use Marjoram\Core\Flow\ScaleReading;
+use Marjoram\Core\Flow\Sign;
+
+/** Maps scale weights and signs of the yards to the core's question about the flow. */
+final readonly class FlowReader
+{
+    private const NEIGHBOUR_KM = 15.0;
+
+    private const DAYS = 24;
+
+    public function __construct(private CurrentOperation $current) {}
+
+    /**
+     * @param  Collection<int, Apiary>  $apiaries  all of the operation
+     * @return array<string, YardFlow> by apiary id
+     */
+    public function read(Collection $apiaries): array
+    {
+        $now = $this->current->now();
+        $since = $now->modify('-'.self::DAYS.' days')->setTimezone(new DateTimeZone('UTC'));
+        $until = $now->setTimezone(new DateTimeZone('UTC'));
+        $weights = ScaleWeight::query()->whereBetween('at', [$since, $until])->orderBy('at')->get()->groupBy('apiary_id');
+        $signs = FlowSign::query()->whereBetween('seen_at', [$since, $until])->orderBy('seen_at')->get()->groupBy('apiary_id');
+        $flows = [];
+        foreach ($apiaries as $apiary) {
+            $source = $weights->has($apiary->id) ? $apiary : $this->neighbour($apiary, $apiaries, $weights);
+            $readings = $source === null ? [] : array_values($weights->get($source->id, new Collection)->map($this->reading(...))->all());
+            $evidence = array_values($signs->get($apiary->id, new Collection)->map($this->evidence(...))->filter()->all());
+            $flows[$apiary->id] = new YardFlow((new Flow)->assess($readings, $evidence, $now),
+                $source === $apiary ? $weights->get($apiary->id)?->last()?->hive_id : null,
+                $source === null || $source === $apiary ? null : $source->name, $evidence !== []);
+        }
+
+        return $flows;
+    }
+
+    /**
+     * The nearest yard with a scale and the same kind of flow (heather is a flow of its own).
+     *
+     * @param  Collection<int, Apiary>  $apiaries
+     * @param  Collection<string, Collection<int, ScaleWeight>>  $weights
+     */
+    private function neighbour(Apiary $apiary, Collection $apiaries, Collection $weights): ?Apiary
+    {
+        return $apiaries->filter(fn (Apiary $other): bool => $weights->has($other->id) && $other->heather === $apiary->heather && self::km($apiary, $other) <= self::NEIGHBOUR_KM)
+            ->sortBy(fn (Apiary $other): float => self::km($apiary, $other))->first();
+    }
+
+    /** Great-circle distance, good enough over a few km. */
+    public static function km(Apiary $a, Apiary $b): float
+    {
+        $north = ($a->latitude - $b->latitude) * 111.2;
+        $east = ($a->longitude - $b->longitude) * 111.2 * cos(deg2rad($a->latitude));
+
+        return hypot($north, $east);
+    }
+
+    private function reading(ScaleWeight $weight): ScaleReading
+    {
+        return new ScaleReading(DateTimeImmutable::createFromInterface($weight->at), $weight->kg);
+    }
+
+    private function evidence(FlowSign $sign): ?Evidence
+    {
+        $known = Sign::tryFrom($sign->sign);
+
+        return $known === null || ! array_key_exists($sign->result, $known->results()) ? null
+            : new Evidence($known, $sign->result, DateTimeImmutable::createFromInterface($sign->seen_at));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Winter;
+
+use App\Assess\BoxState;
+use App\Assess\HiveState;
+use App\Models\WinterLook;
+use Marjoram\Core\Reserve\ReserveResult;
+
+/** What one hive has and needs for winter. */
+final readonly class HiveWinter
+{
+    /** @param string $how measured, estimated or presumed: the honey of the brood boxes */
+    public function __construct(
+        public HiveState $state,
+        public ReserveResult $reserve,
+        public ?WinterLook $look,
+        public float $framesOfBees,
+        public float $broodHoneyKg,
+        public string $how,
+    ) {}
+
+    public function stays(BoxState $box): bool
+    {
+        return in_array($box->box->id, $this->reserve->keep, true);
+    }
+
+    /** @return list<BoxState> ripe, and not needed for winter */
+    public function comingOff(): array
+    {
+        return array_values(array_filter($this->state->supers(), fn (BoxState $box): bool => $box->comesOff() && ! $this->stays($box)));
+    }
+
+    /** How many boxes from the floor stand below the reserve line. */
+    public function boxesBelow(): int
+    {
+        return count(array_filter($this->state->boxes, fn (BoxState $box): bool => $this->stays($box)));
+    }
+
+    public function takeKg(): float
+    {
+        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->comingOff()));
+    }
+
+    public function takeSdKg(): float
+    {
+        $own = array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->comingOff()));
+
+        return sqrt((0.12 * $this->takeKg()) ** 2 + $own);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Winter;
+
+use App\Support\Drawing\BoxSection;
+use App\Support\Units\Formatter;
+
+/** Stores that stay against the need, hive by hive under its stack in the elevation above. */
+final class StoresChart
+{
+    private const WIDTH = 712.0;
+
+    private const HEIGHT = 170.0;
+
+    /** @param array<string, HiveWinter> $winters */
+    public function svg(array $winters, Formatter $f, ?string $selected): string
+    {
+        $most = 10.0;
+        foreach ($winters as $winter) {
+            $most = max($most, $winter->reserve->storesKg + 1.3 * $winter->reserve->storesSdKg, $winter->reserve->needQuantileKg);
+        }
+        $y = static fn (float $kg): float => round(self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0), 1);
+        $pitch = self::WIDTH / max(1, count($winters));
+        $out = '';
+        for ($kg = 0; $kg <= $most; $kg += 10) {
+            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.self::WIDTH.'"/><text class="t12 soft halo2" x="2" y="'.($y($kg) - 3).'">'.Formatter::number($f->massValue($kg), 0).'</text>';
+        }
+        $i = 0;
+        foreach ($winters as $code => $winter) {
+            $x = ($i++ + 0.5) * $pitch;
+            $wide = min(22.0, 0.4 * $pitch);
+            $r = $winter->reserve;
+            $out .= $selected === (string) $code ? BoxSection::rect('selw', $x - 0.5 * $pitch + 1, 0, $pitch - 2, self::HEIGHT) : '';
+            $out .= BoxSection::rect('mwash', $x - 0.38 * $pitch, $y($r->needMeanKg + 1.28 * $r->needSdKg), 0.76 * $pitch, max(1.0, $y(max(0.0, $r->needMeanKg - 1.28 * $r->needSdKg)) - $y($r->needMeanKg + 1.28 * $r->needSdKg)));
+            $out .= BoxSection::rect('crop', $x - 0.5 * $wide, $y($r->storesKg), $wide, $y(0.0) - $y($r->storesKg));
+            if ($r->shortfallKg > 0.5) {
+                $out .= BoxSection::rect('gap', $x - 0.5 * $wide, $y($r->storesKg + $r->shortfallKg), $wide, $y($r->storesKg) - $y($r->storesKg + $r->shortfallKg));
+            }
+            $out .= '<path class="mline" d="M'.round($x - 0.38 * $pitch, 1).' '.$y($r->needQuantileKg).'h'.round(0.76 * $pitch, 1).'"/>';
+            [$lo, $hi] = [$y(max(0.0, $r->storesKg - 1.28 * $r->storesSdKg)), $y($r->storesKg + 1.28 * $r->storesSdKg)];
+            $out .= "<path class=\"whisk\" d=\"M$x {$lo}V{$hi}M".($x - 4)." {$lo}h8M".($x - 4)." {$hi}h8\"/>";
+        }
+
+        return '<svg class="chart" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'" role="img" aria-label="'.e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).'">'.$out.'<path class="gnd" d="M0 '.$y(0.0).'H'.self::WIDTH.'"/></svg>';
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yards;
+
+use App\Models\Colony;
+use App\Models\ColonyFact;
+use App\Models\Hive;
+use App\Models\Queen;
+use App\Support\CurrentOperation;
+use App\Support\Http\Saved;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** What happens to the bees: dated facts, so that a season's yield finds the colony and queen that made it. */
+final readonly class ColonyController
+{
+    public function __construct(private CurrentOperation $current) {}
+
+    public function fact(Request $request, Hive $hive): RedirectResponse
+    {
+        $values = $request->validate(['kind' => ['required', Rule::in(array_diff(ColonyFact::KINDS, ['requeened', 'moved']))], 'happened_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'], 'note' => ['nullable', 'string', 'max:500']]);
+        if ($values['happened_on'] > $this->current->today()->format('Y-m-d')) {
+            throw ValidationException::withMessages(['happened_on' => __('This day is still to come.')]);
+        }
+        $colony = $this->colony($hive, $values['happened_on']);
+        $colony->facts()->create(['kind' => $values['kind'], 'happened_on' => $values['happened_on'], 'hive_id' => $hive->id, 'queen_id' => $colony->queen_id, 'note' => $values['note'] ?? null]);
+        if (in_array($values['kind'], ['died', 'united'], true)) {
+            $colony->update(['ended_on' => $values['happened_on']]);
+        }
+
+        return $this->done($hive, __('Noted for the colony on :hive.', ['hive' => $hive->code]));
+    }
+
+    public function requeen(Request $request, Hive $hive): RedirectResponse
+    {
+        $values = $request->validate([
+            'queen' => ['nullable', 'string', 'max:26'],
+            'code' => ['required_without:queen', 'nullable', 'string', 'max:30'],
+            'line' => ['required_without:queen', 'nullable', 'string', 'max:30'],
+            'year' => ['required_without:queen', 'nullable', 'integer', 'between:2000,2100'],
+            'mother' => ['nullable', 'string', 'max:26'],
+        ]);
+        $queen = ($values['queen'] ?? '') !== ''
+            ? Queen::query()->find($values['queen']) ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
+            : $this->newQueen($values);
+        $colony = $this->colony($hive, NewYard::today());
+        $colony->update(['queen_id' => $queen->id]);
+        $colony->facts()->create(['kind' => 'requeened', 'happened_on' => NewYard::today(), 'hive_id' => $hive->id, 'queen_id' => $queen->id]);
+
+        return $this->done($hive, __(':hive has queen :queen.', ['hive' => $hive->code, 'queen' => $queen->code]));
+    }
+
+    /** @param array<string, mixed> $values */
+    private function newQueen(array $values): Queen
+    {
+        if (Queen::query()->where('code', $values['code'])->exists()) {
+            throw ValidationException::withMessages(['code' => __('There is a queen :code already.', ['code' => (string) $values['code']])]);
+        }
+        $mother = ($values['mother'] ?? '') === '' ? null : Queen::query()->find($values['mother']);
+
+        return Queen::query()->create(['code' => $values['code'], 'line' => $values['line'], 'year' => $values['year'], 'mother_id' => $mother?->id]);
+    }
+
+    private function colony(Hive $hive, string $since): Colony
+    {
+        return $hive->load('colony')->colony ?? Colony::query()->create(['hive_id' => $hive->id, 'started_on' => $since]);
+    }
+
+    private function done(Hive $hive, string $words): RedirectResponse
+    {
+        $hive->load('stand.apiary');
+
+        return Saved::at(route('yards.hive', [$hive->stand->apiary->slug, $hive->code]), $words);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yards;
+
+use App\Models\Apiary;
+use App\Models\Box;
+use App\Models\BoxPlace;
+use App\Models\Colony;
+use App\Models\Hive;
+use App\Models\Stand;
+use Illuminate\Validation\ValidationException;
+
+/** A hive on the next free stand of a yard, with its colony and boxes. */
+final class NewHive
+{
+    private ?int $mark = null;
+
+    public function make(Apiary $apiary, int $broodBoxes, string $broodKind, int $supers, string $superKind, ?string $code = null, bool $excluder = true): Hive
+    {
+        $number = (int) Stand::query()->where('apiary_id', $apiary->id)->max('number') + 1;
+        $code ??= $apiary->letter.$number;
+        if (Hive::query()->where('code', $code)->exists()) {
+            throw ValidationException::withMessages(['code' => __('There is a hive :code already.', ['code' => $code])]);
+        }
+        $stand = Stand::query()->create(['apiary_id' => $apiary->id, 'number' => $number]);
+        $hive = Hive::query()->create(['stand_id' => $stand->id, 'code' => $code, 'excluder' => $excluder]);
+        $colony = Colony::query()->create(['hive_id' => $hive->id, 'started_on' => NewYard::today()]);
+        $colony->facts()->create(['kind' => 'settled', 'happened_on' => NewYard::today(), 'hive_id' => $hive->id]);
+        for ($i = 0; $i < $broodBoxes + $supers; $i++) {
+            $this->box($hive, $i < $broodBoxes ? $broodKind : $superKind, $i, $i < $broodBoxes ? 'brood' : 'super');
+        }
+
+        return $hive;
+    }
+
+    public function box(Hive $hive, string $kind, int $position, string $role, ?int $framesFitted = null): Box
+    {
+        $this->mark ??= (int) Box::query()->withTrashed()->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")->value('n');
+        $box = Box::query()->create(['kind' => $kind, 'mark' => sprintf('%s%03d', $role === 'brood' ? 'B' : 'M', ++$this->mark), 'frames_fitted' => $framesFitted]);
+        BoxPlace::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'position' => $position, 'role' => $role, 'since' => NewYard::today()]);
+
+        return $box;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Ripeness;
+
+use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+
+/**
+ * The honey of a whole box: what was seen, and what is presumed of the frames not looked at.
+ *
+ * The unseen frames' errors are taken as fully together (they share theta), which errs on the wide side.
+ */
+final readonly class BoxHoney
+{
+    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg) {}
+
+    /** @param list<Frame> $seen */
+    public static function of(FittedBox $box, array $seen, BoxEstimate $estimate, CombAssumptions $assumptions = new CombAssumptions): self
+    {
+        $comb = new Comb($assumptions);
+        $presumed = [];
+        $spread = 0.0;
+        foreach ($estimate->slots as $slot) {
+            if ($slot->seen) {
+                continue;
+            }
+            $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
+            $face = new Face($capped, min(1.0 - $capped, $slot->weight - $capped));
+            $presumed[] = new Frame($slot->slot, $face, $face);
+            $spread += $slot->fillSd / max(0.05, $slot->weight) * $comb->honeyIn($box, [new Frame($slot->slot, $face, $face)])->honeyKg;
+        }
+        $seenHoney = $comb->honeyIn($box, $seen);
+        $whole = $comb->honeyIn($box, [...$seen, ...$presumed]);
+        $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
+        $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2;
+
+        return new self($whole->honeyKg, sqrt($common + $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg);
+    }
+}

@@ -1,0 +1,65 @@
+// Keys of every page, and the drawing of a yard as it is chosen. Works without: everything has a link or a button.
+const typing = (target) => target.closest('input, select, textarea, [contenteditable], dialog');
+
+document.addEventListener('keydown', (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || typing(event.target)) return;
+  const key = event.key;
+  if (key >= '1' && key <= '6') document.querySelector(`.stages a[data-key="${key}"]`)?.click();
+  else if (key === '/') document.getElementById('find')?.focus();
+  else if (key === 'u') document.querySelector('[data-undo]')?.click();
+  else if (key === '?') document.getElementById('keys')?.showModal();
+  else if (key === 'j' || key === 'k') toHive(key === 'j' ? 1 : -1);
+  else return;
+  event.preventDefault();
+});
+
+function toHive(step) {
+  const links = [...document.querySelectorAll('a.hivecode')];
+  if (links.length === 0) return;
+  const at = links.findIndex((link) => link.getAttribute('aria-current') === 'true');
+  const to = links[at === -1 ? (step > 0 ? 0 : links.length - 1) : (at + step + links.length) % links.length];
+  window.location = to.getAttribute('href');
+}
+
+document.querySelector('[data-keys-open]')?.addEventListener('click', () => document.getElementById('keys').showModal());
+
+// A form sent once stays sent: the button says so, and the key in the form makes a second sending harmless.
+document.addEventListener('submit', (event) => {
+  const button = event.submitter;
+  if (button && event.target.method === 'post') setTimeout(() => { button.disabled = true; }, 0);
+});
+window.addEventListener('pageshow', () => document.querySelectorAll('button[disabled]').forEach((button) => { button.disabled = false; }));
+
+const draw = document.querySelector('[data-draw]');
+if (draw) {
+  const svg = draw.querySelector('[data-draw-picture]');
+  const number = (name) => Math.max(0, Math.min(60, parseInt(draw.querySelector(`[name="${name}"]`).value, 10) || 0));
+  const height = { deep: 30, brood: 34, medium: 20, shallow: 17, super: 20 };
+  const tall = (name) => {
+    const kind = draw.querySelector(`[name="${name}"]`).value;
+    return Object.entries(height).find(([word]) => kind.includes(word))?.[1] ?? 22;
+  };
+  const rect = (x, y, w, h, cls) => `<rect class="${cls}" x="${x.toFixed(1)}" y="${y.toFixed(1)}" width="${w.toFixed(1)}" height="${h.toFixed(1)}"/>`;
+  const paint = () => {
+    const hives = number('hives');
+    const stack = number('brood_boxes') * tall('brood_kind') + number('supers') * tall('super_kind') + 14;
+    const pitch = 260 / Math.max(3, hives);
+    const scale = Math.min(1, 140 / stack, pitch / 58);
+    let out = '<path class="gnd" d="M0 160H260"/>';
+    for (let i = 0; i < hives; i += 1) {
+      const width = 48 * scale;
+      const x = (i + 0.5) * pitch - width / 2;
+      let y = 160 - 12 * scale;
+      out += `<path class="leg2" d="M${x + 6} ${y}V160M${x + width - 6} ${y}V160"/>`;
+      for (let b = 0; b < number('brood_boxes') + number('supers'); b += 1) {
+        const h = tall(b < number('brood_boxes') ? 'brood_kind' : 'super_kind') * scale;
+        y -= h;
+        out += rect(x, y, width, h, 'bxo') + (b < number('brood_boxes') ? rect(x + 2, y + h * 0.45, width - 4, h * 0.5, 'brd') : '');
+      }
+      out += `<path class="lid" d="M${x - 2} ${y - 1}h${width + 4}"/>`;
+    }
+    svg.innerHTML = out;
+  };
+  draw.addEventListener('input', paint);
+  paint();
+}

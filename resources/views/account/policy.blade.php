@@ -1,0 +1,30 @@
+<x-page :title="__('Policy')">
+  <h1>{{ __('Policy') }}</h1>
+  <p class="sub">{{ __('Practitioners disagree. These are the choices of :operation, version :n; each verdict names the version it used.', ['operation' => $operation->name, 'n' => $version]) }}</p>
+  <x-form :action="route('account.policy.update')" method="put">
+    <div class="cols2">
+      <section class="blk narrow"><h2>{{ __('Ripeness') }}</h2>
+        <x-field name="school" :label="__('A super may be taken by')" :value="$values['school']" :options="$schools" :hint="__('The third measures what the others infer.')"/>
+        <div class="row">
+          <x-field name="capped_min" type="number" min="0" max="100" step="1" :label="__('Capped at least, %')" :value="100 * $values['capped_min']" :hint="__('with the refractometer')"/>
+          <x-field name="water_max_pct" type="number" min="14" max="25" step="0.1" :label="__('Water at most, %')" :value="$values['water_max_pct']" :hint="__('Codex: 20, heather 23')"/>
+          <x-field name="confidence" type="number" min="50" max="99" :label="__('How sure, %')" :value="100 * $values['confidence']"/></div>
+        <x-field name="unit" :label="__('Unit of taking')" :value="$values['unit']" :options="['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
+        @foreach ($apiaries as $apiary)
+          <x-field :name="'yard['.$apiary->id.']'" :label="__('At :yard', ['yard' => $apiary->name])" :value="$apiary->policy['school'] ?? ''" :options="['' => __('as everywhere')] + $schools"/>
+        @endforeach
+      </section>
+      <section class="blk narrow"><h2>{{ __('Winter and clearing') }}</h2>
+        <x-field name="winter_confidence" type="number" min="50" max="99.9" step="0.1" :label="__('Winters to be survived without feeding, %')" :value="100 * $values['winter_confidence']"/>
+        <div class="row"><x-field name="winter_from" :label="__('Winter stores count from (month-day)')" :value="$values['winter_from']" pattern="\d\d-\d\d"/>
+          <x-field name="first_flow" :label="__('First flow (month-day)')" :value="$values['first_flow']" pattern="\d\d-\d\d"/></div>
+        <x-field name="clearing" :label="__('Clearing')" :value="$values['clearing']" :options="['choose' => __('let Marjoram choose'), 'brush' => __('brush'), 'escape-board' => __('escape boards'), 'fume-board' => __('fume boards'), 'blower' => __('blower')]"/>
+        <h2>{{ __('Assumptions') }}</h2>
+        <div class="row"><x-field name="fill_capped" type="number" step="0.5" :label="__('Honey in the volume of capped comb, %')" :value="100 * $values['fill_capped']"/>
+          <x-field name="fill_open" type="number" step="0.5" :label="__('of open comb, %')" :value="100 * $values['fill_open']"/></div>
+        <p class="sub">{{ __('Common practice; your own weighings in the honey room say by how much to move it.') }}</p>
+      </section>
+    </div>
+    @can('manage')<div class="btns blk"><button class="btn go">{{ __('Save as a new version') }}</button></div>@endcan
+  </x-form>
+</x-page>

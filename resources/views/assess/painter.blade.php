@@ -1,0 +1,50 @@
+<section class="painter" id="painter" aria-label="{{ __('Frame painter') }}" data-url="{{ route('assess.frames.update', [$box->box->id, $slot]) }}" data-version="{{ $looks->version ?? '' }}"
+  data-next="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => min($box->fitted->framesFitted, $slot + 1)]) }}#painter"
+  data-faces='@json($looks->faces)' data-seen="{{ $looks->seen ? '1' : '0' }}" data-ratio="{{ $box->fitted->kind->externalHeightMm > 200 ? 0.52 : 0.36 }}"
+  data-words='@json(['saving' => __('saving …'), 'saved' => __('saved'), 'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'), 'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours is shown; the next stroke keeps yours.'), 'presumed' => __('presumed: not looked at yet')])'>
+  <div class="painter-head"><h2>{{ ucfirst($box->name()) }}, {{ __('frame :n', ['n' => $slot]) }} <span class="soft">{{ __('of :n', ['n' => $box->fitted->framesFitted]) }}</span></h2>
+    <span class="status" role="status" aria-live="polite" data-status>{{ $looks->seen ? '' : __('presumed: not looked at yet') }}</span></div>
+  <nav class="slots" aria-label="{{ __('Frames') }}">
+    @foreach ($looks->slots as $one)<a href="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => $one['slot']]) }}#painter" @class(['unseen' => ! $one['seen']]) @if ($one['slot'] === $slot) aria-current="true" @endif aria-label="{{ __('Frame :n', ['n' => $one['slot']]) }}{{ $one['seen'] ? '' : ', '.__('not looked at') }}">{{ $one['slot'] }}</a>@endforeach
+  </nav>
+  @cannot('record')<p class="sub">{{ __('You may look, not paint.') }}</p>@endcannot
+  @can('record')
+  <div data-live hidden>
+    <div class="faces">
+      @foreach (['a', 'b'] as $side)
+        <div class="face" data-face="{{ $side }}"><h3>{{ strtoupper($side) }} <span class="sub" data-summary></span></h3>
+          <canvas tabindex="0" role="slider" aria-label="{{ __('Face :side: capped tenths', ['side' => strtoupper($side)]) }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="0" aria-orientation="vertical"></canvas>
+          <dl class="shares">@foreach (['capped', 'open', 'brood', 'empty'] as $what)<dt>{{ __($what) }}</dt><dd data-share="{{ $what }}">0 %</dd>@endforeach</dl></div>
+      @endforeach
+    </div>
+    <div class="tenths"><span class="lab">{{ __('paint') }}</span>
+      @foreach (['capped' => 'c', 'open' => 'o', 'brood' => 'b', 'pollen' => 'p'] as $what => $key)<button type="button" class="tool" data-tool="{{ $what }}" aria-pressed="{{ $what === 'capped' ? 'true' : 'false' }}">{{ __($what) }} <kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach</div>
+    <div class="tenths" role="group" aria-label="{{ __('Tenths of the face') }}"><span class="lab">{{ __('tenths') }}</span>
+      @foreach (range(0, 9) as $tenth)<button type="button" data-tenth="{{ $tenth }}">{{ $tenth }}</button>@endforeach<button type="button" data-tenth="10">{{ __('full') }} <kbd aria-hidden="true">f</kbd></button></div>
+    <div class="tenths"><button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd aria-hidden="true">s</kbd></button><button type="button" class="tool" data-back>{{ __('undo stroke') }} <kbd aria-hidden="true">u</kbd></button>
+      <a class="btn go" href="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => min($box->fitted->framesFitted, $slot + 1)]) }}#painter" data-next>{{ __('Next frame') }} <kbd aria-hidden="true">Enter</kbd></a></div>
+  </div>
+  <details class="astable" data-form @if (! $errors->hasAny(['a', 'b'])) @else open @endif><summary>{{ __('as figures') }}</summary>
+    <x-form :action="route('assess.frames.update', [$box->box->id, $slot])" method="put" class="narrow"><input type="hidden" name="version" value="{{ $looks->version }}">
+      @foreach (['a', 'b'] as $side)<fieldset><legend>{{ __('Face :side, shares from 0 to 1', ['side' => strtoupper($side)]) }}</legend><div class="row">
+        @foreach (['capped', 'open', 'brood', 'pollen'] as $what)<div class="field"><label for="n-{{ $side }}-{{ $what }}">{{ __($what) }}</label><input id="n-{{ $side }}-{{ $what }}" name="{{ $side }}[{{ $what }}]" type="number" min="0" max="1" step="0.01" value="{{ old("$side.$what", $looks->faces[$side][$what]) }}" @if ($errors->has($side) || $errors->has("$side.$what")) aria-invalid="true" @endif></div>@endforeach
+        @error($side)<span class="err danger">{{ $message }}</span>@enderror</div></fieldset>@endforeach
+      <div class="btns"><button class="btn go">{{ __('Save the frame') }}</button></div></x-form>
+    @if ($looks->frameId)@can('manage')<x-form :action="route('assess.frames.destroy', $looks->frameId)" method="delete"><button class="link-btn">{{ __('count frame :n as not looked at', ['n' => $slot]) }}</button></x-form>@endcan @endif
+  </details>
+  <div class="cols2">
+    <section class="blk"><h2>{{ __('Shake test') }}</h2><div class="btns">
+      @foreach (['passed' => __('no nectar falls'), 'failed' => __('nectar rains out'), '' => __('not done')] as $value => $words)
+        <x-form :action="route('assess.shake', $box->box->id)" method="put"><input type="hidden" name="shake" value="{{ $value }}"><button class="btn small" aria-pressed="{{ ($box->look->latest?->shake ?? '') === $value ? 'true' : 'false' }}">{{ $words }}</button></x-form>@endforeach</div></section>
+    <section class="blk"><h2>{{ __('Refractometer') }}</h2>
+      <x-form :action="route('assess.readings.store', $box->box->id)"><div class="row">
+        <x-field name="value" type="number" step="any" :label="__('Reading')" required/>
+        <x-field name="scale" :label="__('Scale')" value="water" :options="['water' => __('water %'), 'nd' => __('nD'), 'brix' => __('°Brix')]"/>
+        <x-field name="temperature" type="number" step="0.5" :label="$f->temperatureUnit()" :value="round($f->temperatureValue(20))"/></div>
+        <div class="row"><x-field name="atc" :label="__('Corrects for temperature itself')" value="usual" :options="['usual' => __('as usual for the scale'), 'yes' => __('yes'), 'no' => __('no')]"/><button class="btn">{{ __('Note it') }}</button></div></x-form>
+      @foreach ($box->look->readings as $reading)@php($water = (new Marjoram\Core\Moisture\Refractometry)->convert(App\Assess\LookMapper::reading($reading)))
+        <p class="sub">{{ rtrim(rtrim(number_format($reading->value, 4), '0'), '.') }} {{ ['water' => '%', 'nd' => 'nD', 'brix' => '°Bx'][$reading->scale] }}, {{ $f->celsius($reading->temperature_c) }} = <b>{{ $f->water($water->waterPct) }}</b>
+        @can('manage')<x-form :action="route('assess.readings.destroy', $reading->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }}</button></x-form>@endcan</p>@endforeach</section>
+  </div>
+  @endcan
+</section>

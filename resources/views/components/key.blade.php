@@ -1,0 +1,1 @@
+<input type="hidden" name="_key" value="{{ (string) Illuminate\Support\Str::ulid() }}">
