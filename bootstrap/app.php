@@ -26,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         // The operation must be known before a route's records are looked up, so that others' are not found.
-        $middleware->appendToPriorityList(Illuminate\Auth\Middleware\Authenticate::class, EnterOperation::class);
+        $middleware->appendToPriorityList(Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests::class, EnterOperation::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         ProblemPages::register($exceptions);

@@ -92,7 +92,8 @@ final readonly class ClearReader
     /** @return array{list<DayForecast>, bool} and whether climate means stand in for a forecast */
     public function forecast(YardState $yard): array
     {
-        $today = $this->current->today();
+        // After noon a day is too far gone to be planned.
+        $today = $this->current->today()->modify((int) $this->current->now()->format('G') >= 12 ? '+1 day' : '+0 days');
         $days = WeatherDay::query()->where('apiary_id', $yard->apiary->id)->where('date', '>=', $today->format('Y-m-d'))->orderBy('date')->limit(self::DAYS)->get();
         if ($days->isNotEmpty()) {
             return [array_values($days->map(fn (WeatherDay $day): DayForecast => new DayForecast(DateTimeImmutable::createFromInterface($day->date), $day->min_c, $day->max_c, $day->rain_p, $day->sun))->all()), false];

@@ -89,7 +89,7 @@ final readonly class SummaryReader
             'winter' => [$sum('toFeed') === 0 ? 'none to feed' : ':n hives to feed', ['n' => $sum('toFeed')]],
             'clear' => match (true) {
                 $plan !== null => ['next visit :day', ['day' => $plan->state === 'placed' && $plan->second_on !== null ? $plan->second_on->format('Y-m-d') : $plan->first_on->format('Y-m-d')]],
-                $sum('coming') > 0 => [':n supers to come off', ['n' => $sum('coming')]],
+                $sum('coming') > 0 => [':n to come off', ['n' => $sum('coming')]],
                 default => ['nothing to come off', []],
             },
             'honey-room' => [$lots === 1 ? '1 lot this season' : ':n lots this season', ['n' => $lots]],

@@ -27,7 +27,7 @@ prepare_folders() {
 alive() {
   local pid stat
   [ -s "$1" ] || return 1
-  pid=$(cat "$1")
+  pid=$(cat "$1" 2>/dev/null) || return 1
   stat=$(cat "/proc/$pid/stat" 2>/dev/null) || return 1
   [[ $stat == *"("*"$2"*")"* ]] || return 1
   [[ ! $stat =~ \)\ Z ]]

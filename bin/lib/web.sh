@@ -79,6 +79,7 @@ http {
       fastcgi_buffers 64 16k;
       fastcgi_buffer_size 32k;
       include /etc/nginx/fastcgi_params;
+      fastcgi_param HTTP_HOST \$host:\$server_port;
       internal;
     }
   }

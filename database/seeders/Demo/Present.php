@@ -47,7 +47,7 @@ final readonly class Present
                     $kg -= 41.0;
                     $taken = true;
                 }
-                $this->rows->add('scale_weights', ['apiary_id' => $yard->id, 'hive_id' => $yard->hives[$code]->id, 'at' => "$date 19:00:00", 'kg' => max(15.0, round($kg, 2))]);
+                $this->rows->add('scale_weights', ['apiary_id' => $yard->id, 'hive_id' => $yard->hives[$code]->id, 'at' => "$date 04:00:00", 'kg' => max(15.0, round($kg, 2))]);
             }
         }
     }

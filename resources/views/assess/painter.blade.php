@@ -1,7 +1,7 @@
 <section class="painter" id="painter" aria-label="{{ __('Frame painter') }}" data-url="{{ route('assess.frames.update', [$box->box->id, $slot]) }}" data-version="{{ $looks->version ?? '' }}"
   data-next="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => min($box->fitted->framesFitted, $slot + 1)]) }}#painter"
-  data-faces='@json($looks->faces)' data-seen="{{ $looks->seen ? '1' : '0' }}" data-ratio="{{ $box->fitted->kind->externalHeightMm > 200 ? 0.52 : 0.36 }}"
-  data-words='@json(['saving' => __('saving …'), 'saved' => __('saved'), 'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'), 'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours is shown; the next stroke keeps yours.'), 'presumed' => __('presumed: not looked at yet')])'>
+  data-faces="{{ json_encode($looks->faces) }}" data-seen="{{ $looks->seen ? '1' : '0' }}" data-ratio="{{ $box->fitted->kind->externalHeightMm > 200 ? 0.52 : 0.36 }}"
+  data-words="{{ json_encode(['saving' => __('saving …'), 'saved' => __('saved'), 'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'), 'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours is shown; the next stroke keeps yours.'), 'presumed' => __('presumed: not looked at yet')]) }}">
   <div class="painter-head"><h2>{{ ucfirst($box->name()) }}, {{ __('frame :n', ['n' => $slot]) }} <span class="soft">{{ __('of :n', ['n' => $box->fitted->framesFitted]) }}</span></h2>
     <span class="status" role="status" aria-live="polite" data-status>{{ $looks->seen ? '' : __('presumed: not looked at yet') }}</span></div>
   <nav class="slots" aria-label="{{ __('Frames') }}">
@@ -12,9 +12,9 @@
   <div data-live hidden>
     <div class="faces">
       @foreach (['a', 'b'] as $side)
-        <div class="face" data-face="{{ $side }}"><h3>{{ strtoupper($side) }} <span class="sub" data-summary></span></h3>
-          <canvas tabindex="0" role="slider" aria-label="{{ __('Face :side: capped tenths', ['side' => strtoupper($side)]) }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="0" aria-orientation="vertical"></canvas>
-          <dl class="shares">@foreach (['capped', 'open', 'brood', 'empty'] as $what)<dt>{{ __($what) }}</dt><dd data-share="{{ $what }}">0 %</dd>@endforeach</dl></div>
+        <div class="face" data-face="{{ $side }}"><h3>{{ strtoupper($side) }}
+          <span class="shares">@foreach (['capped', 'open', 'brood', 'empty'] as $what)<span>{{ __($what) }} <b data-share="{{ $what }}">0 %</b></span> @endforeach</span></h3>
+          <canvas tabindex="0" role="slider" aria-label="{{ __('Face :side: capped tenths', ['side' => strtoupper($side)]) }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="0" aria-orientation="vertical"></canvas></div>
       @endforeach
     </div>
     <div class="tenths"><span class="lab">{{ __('paint') }}</span>
