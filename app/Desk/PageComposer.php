@@ -21,8 +21,6 @@ final readonly class PageComposer
         $summary = $this->summaries->read();
         $view->with('summary', $summary)
             ->with('ribbon', (new Ribbon($this->current, $this->format))->svg($summary))
-            ->with('operation', $this->current->get())
-            ->with('role', $this->current->role())
             ->with('figures', array_map($this->figure(...), $summary->figures))
             ->with('stages', self::STAGES);
     }

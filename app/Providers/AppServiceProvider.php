@@ -40,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         View::composer('*', function (\Illuminate\View\View $view): void {
             $view->with('f', app(Formatter::class));
             $view->with('assetVersion', self::assetVersion());
+            $view->with('operation', app(CurrentOperation::class)->id() === null ? null : app(CurrentOperation::class)->get());
         });
     }
 

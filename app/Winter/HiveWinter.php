@@ -39,6 +39,14 @@ final readonly class HiveWinter
         return count(array_filter($this->state->boxes, fn (BoxState $box): bool => $this->stays($box)));
     }
 
+    /** @return list<BoxState> as they will stand: what stays for winter below, the rest above */
+    public function inOrder(): array
+    {
+        $stays = array_filter($this->state->boxes, $this->stays(...));
+
+        return [...array_values($stays), ...array_values(array_filter($this->state->boxes, fn (BoxState $box): bool => ! $this->stays($box)))];
+    }
+
     public function takeKg(): float
     {
         return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->comingOff()));

@@ -23,9 +23,10 @@ final class StoresChart
         }
         $y = static fn (float $kg): float => round(self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0), 1);
         $pitch = self::WIDTH / max(1, count($winters));
-        $out = '';
+        $out = $labels = '';
         for ($kg = 0; $kg <= $most; $kg += 10) {
-            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.self::WIDTH.'"/><text class="t12 soft halo2" x="2" y="'.($y($kg) - 3).'">'.Formatter::number($f->massValue($kg), 0).'</text>';
+            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.self::WIDTH.'"/>';
+            $labels .= '<text class="t12 soft halo2" x="2" y="'.($y($kg) - 3).'">'.Formatter::number($f->massValue($kg), 0).'</text>';
         }
         $i = 0;
         foreach ($winters as $code => $winter) {
@@ -43,6 +44,6 @@ final class StoresChart
             $out .= "<path class=\"whisk\" d=\"M$x {$lo}V{$hi}M".($x - 4)." {$lo}h8M".($x - 4)." {$hi}h8\"/>";
         }
 
-        return '<svg class="chart" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'" role="img" aria-label="'.e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).'">'.$out.'<path class="gnd" d="M0 '.$y(0.0).'H'.self::WIDTH.'"/></svg>';
+        return '<svg class="chart" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'" role="img" aria-label="'.e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).'">'.$out.$labels.'<path class="gnd" d="M0 '.$y(0.0).'H'.self::WIDTH.'"/></svg>';
     }
 }

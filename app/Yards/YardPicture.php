@@ -24,12 +24,13 @@ final readonly class YardPicture
      * @param  ?Closure(HiveState, BoxState): string  $boxLink
      * @param  ?Closure(HiveState): list<string>  $under
      * @param  ?Closure(HiveState): ?int  $reserve
+     * @param  ?Closure(HiveState): list<BoxState>  $order  of the boxes, where not as they stand
      */
-    public function svg(YardState $yard, string $title, Closure $hiveLink, ?Closure $boxLink = null, ?Closure $under = null, ?string $selectedHive = null, ?string $selectedBox = null, ?Closure $reserve = null): string
+    public function svg(YardState $yard, string $title, Closure $hiveLink, ?Closure $boxLink = null, ?Closure $under = null, ?string $selectedHive = null, ?string $selectedBox = null, ?Closure $reserve = null, ?Closure $order = null): string
     {
         $hives = [];
         foreach ($yard->hives as $code => $state) {
-            $boxes = array_map(fn (BoxState $box): DrawnBox => $this->box($state, $box, $boxLink === null ? null : $boxLink($state, $box), $selectedBox), $state->boxes);
+            $boxes = array_map(fn (BoxState $box): DrawnBox => $this->box($state, $box, $boxLink === null ? null : $boxLink($state, $box), $selectedBox), $order === null ? $state->boxes : $order($state));
             $hives[] = new DrawnHive((string) $code, $boxes, $state->hive->excluder, $hiveLink($state), $selectedHive === (string) $code, $under === null ? [] : $under($state), $reserve === null ? null : $reserve($state));
         }
 

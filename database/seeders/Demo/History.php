@@ -74,6 +74,7 @@ final class History
         }
         if ($season - $hive->queenYear >= 3 || ($season > $hive->since && $this->random->chance(0.14))) {
             $this->queen($hive, $season);
+            $this->rows->set('colonies', $hive->colonyId, 'queen_id', $hive->queenId);
             $this->fact($hive, 'requeened', "$season-06-20");
         }
 

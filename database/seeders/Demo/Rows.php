@@ -27,6 +27,16 @@ final class Rows
         return $id;
     }
 
+    /** Changes a row added before. */
+    public function set(string $table, string $id, string $column, mixed $value): void
+    {
+        foreach ($this->rows[$table] ?? [] as $i => $row) {
+            if ($row['id'] === $id) {
+                $this->rows[$table][$i][$column] = $value;
+            }
+        }
+    }
+
     public function write(): void
     {
         foreach (self::ORDER as $table) {

@@ -17,11 +17,11 @@
           <canvas tabindex="0" role="slider" aria-label="{{ __('Face :side: capped tenths', ['side' => strtoupper($side)]) }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="0" aria-orientation="vertical"></canvas></div>
       @endforeach
     </div>
-    <div class="tenths"><span class="lab">{{ __('paint') }}</span>
+    <div class="tenths paint"><span class="lab">{{ __('paint') }}</span>
       @foreach (['capped' => 'c', 'open' => 'o', 'brood' => 'b', 'pollen' => 'p'] as $what => $key)<button type="button" class="tool" data-tool="{{ $what }}" aria-pressed="{{ $what === 'capped' ? 'true' : 'false' }}">{{ __($what) }} <kbd aria-hidden="true">{{ $key }}</kbd></button>@endforeach</div>
     <div class="tenths" role="group" aria-label="{{ __('Tenths of the face') }}"><span class="lab">{{ __('tenths') }}</span>
       @foreach (range(0, 9) as $tenth)<button type="button" data-tenth="{{ $tenth }}">{{ $tenth }}</button>@endforeach<button type="button" data-tenth="10">{{ __('full') }} <kbd aria-hidden="true">f</kbd></button></div>
-    <div class="tenths"><button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd aria-hidden="true">s</kbd></button><button type="button" class="tool" data-back>{{ __('undo stroke') }} <kbd aria-hidden="true">u</kbd></button>
+    <div class="tenths go3"><button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd aria-hidden="true">s</kbd></button><button type="button" class="tool" data-back>{{ __('undo stroke') }} <kbd aria-hidden="true">u</kbd></button>
       <a class="btn go" href="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => min($box->fitted->framesFitted, $slot + 1)]) }}#painter" data-next>{{ __('Next frame') }} <kbd aria-hidden="true">Enter</kbd></a></div>
   </div>
   <details class="astable" data-form @if (! $errors->hasAny(['a', 'b'])) @else open @endif><summary>{{ __('as figures') }}</summary>

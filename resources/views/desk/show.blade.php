@@ -5,7 +5,7 @@
   @php($dry = array_sum(array_map(fn ($y) => $y->dry, $desk->yards)))
   <h1>@if ($look > 0){{ trans_choice('Look at :count super.|Look at :count supers.', $look) }} @endif{{ __(':n are ripe', ['n' => $take]) }}@if ($dry > 0){{ __(' and :n can dry', ['n' => $dry]) }}@endif.</h1>
   <p class="sub">{{ $f->weekday($today) }}. {{ __('Bars: :unit a day on the scale hive, to the ground line. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}</p>
-  <div class="noscroll-x">{!! $drawing !!}</div>
+  <div class="noscroll-x" tabindex="0" role="region" aria-label="{{ __('Flow and tasks') }}">{!! $drawing !!}</div>
   <x-astable>
     <table class="table"><thead><tr><th>{{ __('Yard') }}</th><th>{{ __('Flow') }}</th><th class="num">{{ __('Ripe') }}</th><th class="num">{{ __('To look at') }}</th><th class="num">{{ __('To feed') }}</th><th>{{ __('Next') }}</th></tr></thead><tbody>
       @foreach ($desk->yards as $one)<tr><td>{{ $one->name }}</td><td>{{ $one->flow }}</td><td class="num">~{{ $f->kg($one->ripeKg, 0) }}</td><td class="num">{{ $one->look }}</td><td class="num">{{ $one->toFeed }}</td><td>{{ collect($one->tasks)->map(fn ($t) => $t->words)->implode('; ') ?: '–' }}</td></tr>@endforeach

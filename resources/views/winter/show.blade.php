@@ -6,7 +6,8 @@
   <p class="sub">{{ __('Above the mauve line may go, below it stays.') }} @if ($sugar > 0){{ __('To feed: ~:kg of sugar.', ['kg' => $f->kg($sugar, 0)]) }}@endif @if ($state->toLook() > 0){{ trans_choice(':count super not looked at does not count.|:count supers not looked at do not count.', $state->toLook()) }}@endif</p>
   @if ($winters === [])<p class="empty">{{ __('No hive with boxes stands here.') }} <a class="link" href="{{ route('yards.yard', $state->apiary->slug) }}">{{ __('Put one on a stand') }}</a></p>@else
   {!! $picture->svg($state, __('Elevation of :yard with the reserve line', ['yard' => $state->apiary->name]), fn ($hive) => route('winter.hive', [$state->apiary->slug, $hive->hive->code]),
-    fn ($hive, $box) => route('winter.hive', [$state->apiary->slug, $hive->hive->code]), null, $first?->state->hive->code, null, fn ($hive) => isset($winters[$hive->hive->code]) ? $winters[$hive->hive->code]->boxesBelow() : null) !!}
+    fn ($hive, $box) => route('winter.hive', [$state->apiary->slug, $hive->hive->code]), null, $first?->state->hive->code, null, fn ($hive) => isset($winters[$hive->hive->code]) ? $winters[$hive->hive->code]->boxesBelow() : null,
+    fn ($hive) => isset($winters[$hive->hive->code]) ? $winters[$hive->hive->code]->inOrder() : $hive->boxes) !!}
   <ul class="key"><li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true"><rect class="cap" width="14" height="12"/></svg></span>{{ __('stores that stay') }}</li><li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true"><path class="mline" d="M0 6h14"/></svg></span>{{ __('need to :day, :p of winters', ['day' => $f->day($winter->firstFlow), 'p' => $f->percent($confidence)]) }}</li>
     <li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true"><path class="gap" d="M1 1h12v10h-12z"/></svg></span>{{ __('short') }}</li></ul>
   {!! $chart->svg($winters, $f, $first?->state->hive->code) !!}
