@@ -29,7 +29,7 @@ final class Bin
     {
         $found = [];
         foreach (self::KINDS as $kind => $class) {
-            foreach ($class::query()->onlyTrashed()->where('deleted_at', '>=', now()->subDays(self::DAYS))->latest('deleted_at')->limit(100)->get() as $record) {
+            foreach ($class::binned()->where('deleted_at', '>=', now()->subDays(self::DAYS))->latest('deleted_at')->limit(100)->get() as $record) {
                 $found[] = ['kind' => $kind, 'record' => $record];
             }
         }
@@ -41,7 +41,7 @@ final class Bin
     {
         $gone = 0;
         foreach (self::KINDS as $class) {
-            foreach ($class::query()->withoutGlobalScope('operation')->onlyTrashed()->where('deleted_at', '<', $date)->get() as $record) {
+            foreach ($class::binned()->withoutGlobalScope('operation')->where('deleted_at', '<', $date)->get() as $record) {
                 try {
                     $record->forceDelete();
                     $gone++;

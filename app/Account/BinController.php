@@ -22,7 +22,7 @@ final class BinController
     {
         $class = Bin::KINDS[$kind] ?? abort(404);
         /** @var Record $record */
-        $record = $class::query()->onlyTrashed()->findOrFail($id);
+        $record = $class::binned()->whereKey($id)->firstOrFail();
         try {
             $record->restore();
         } catch (UniqueConstraintViolationException) {

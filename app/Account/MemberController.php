@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Models\Membership;
 use App\Models\Role;
 use App\Models\User;
 use App\Support\CurrentOperation;

@@ -12,7 +12,7 @@ final class TrailController
 {
     public function index(Undo $undo): View
     {
-        $lines = Activity::query()->ofOperation()->with('subject')->latest('id')->simplePaginate(40);
+        $lines = Activity::ofThisOperation()->with('subject')->latest('id')->simplePaginate(40);
 
         return view('account.trail', ['lines' => $lines, 'undo' => $undo,
             'people' => User::query()->whereIn('id', $lines->pluck('causer_id')->filter()->unique())->pluck('name', 'id')]);

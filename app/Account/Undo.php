@@ -21,15 +21,15 @@ final class Undo
     /** @return array{bool, string} whether something was taken back, and the words to say */
     public function last(User $user): array
     {
-        $newest = Activity::query()->ofOperation()->where('causer_id', $user->id)->whereNull('undone_at')->whereNotNull('batch_uuid')->where('log_name', 'record')
-            ->where('created_at', '>=', now()->subHours(self::HOURS))->latest('id')->first();
+        $newest = Activity::ofThisOperation()->where('causer_id', $user->id)->whereNull('undone_at')->whereNotNull('batch_uuid')->where('log_name', 'record')
+            ->where('created_at', '>=', now()->subHours(self::HOURS))->with('subject')->latest('id')->first();
         if ($newest === null) {
             return [false, __('There is nothing to undo.')];
         }
         /** @var Collection<int, Activity> $batch */
-        $batch = Activity::query()->ofOperation()->where('batch_uuid', $newest->batch_uuid)->latest('id')->get();
+        $batch = Activity::ofThisOperation()->where('batch_uuid', $newest->batch_uuid)->with('subject')->latest('id')->get();
         activity()->withoutLogs(fn () => $batch->each($this->takeBack(...)));
-        Activity::query()->whereKey($batch->modelKeys())->update(['undone_at' => now()]);
+        Activity::ofThisOperation()->whereKey($batch->pluck('id')->all())->update(['undone_at' => now()]);
         activity('undo')->causedBy($user)->withProperties(['batch' => $newest->batch_uuid])->log('undo');
 
         return [true, __('Undone: :what.', ['what' => $this->words($newest)])];

@@ -15,7 +15,9 @@ use Illuminate\Http\Request;
 
 final readonly class AssessController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    {
+    }
 
     public function index(): View
     {

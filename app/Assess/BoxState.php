@@ -15,7 +15,7 @@ use Marjoram\Core\Ripeness\Verdict;
 /** A box in its hive on the day: what was seen of it, what it holds, and what to do with it. */
 final readonly class BoxState
 {
-    /** @param int $number of the super above the brood (1 is the lowest), or of the brood box from the floor */
+    /** @param  int  $number of the super above the brood (1 is the lowest), or of the brood box from the floor */
     public function __construct(
         public Box $box,
         public BoxPlace $place,
@@ -25,7 +25,8 @@ final readonly class BoxState
         public RipenessResult $ripeness,
         public BoxHoney $honey,
         public ?Decision $decision,
-    ) {}
+    ) {
+    }
 
     public function isSuper(): bool
     {

@@ -19,7 +19,9 @@ use Illuminate\Validation\ValidationException;
 /** A person decides over the verdict; the verdict is frozen beside the decision with its reasons and policy. */
 final readonly class DecisionController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    {
+    }
 
     public function store(Request $request, Box $box): RedirectResponse
     {

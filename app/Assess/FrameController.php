@@ -17,7 +17,9 @@ use Illuminate\Validation\ValidationException;
 /** One frame as it was seen: the painter's one small write, or the form's without scripts. */
 final readonly class FrameController
 {
-    public function __construct(private TodaysLook $today, private Kinds $kinds, private YardReader $yards) {}
+    public function __construct(private TodaysLook $today, private Kinds $kinds, private YardReader $yards)
+    {
+    }
 
     public function update(FrameRequest $request, Box $box, int $slot): JsonResponse|RedirectResponse
     {

@@ -29,7 +29,7 @@ final class FrameRequest extends MeasuredRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.between' => __('A share of a face is 0 to 1 (0 to 100 %).')];
+        return array_fill_keys(['a.*.between', 'b.*.between'], __('A share of a face is 0 to 1 (0 to 100 %).'));
     }
 
     /** @return list<callable(Validator): void> */

@@ -10,8 +10,10 @@ use Marjoram\Core\Ripeness\Verdict;
 /** A hive on the day, its boxes from the floor up. */
 final readonly class HiveState
 {
-    /** @param list<BoxState> $boxes */
-    public function __construct(public Hive $hive, public array $boxes) {}
+    /** @param  list<BoxState>  $boxes */
+    public function __construct(public Hive $hive, public array $boxes)
+    {
+    }
 
     /** @return list<BoxState> from the lowest */
     public function supers(): array

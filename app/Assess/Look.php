@@ -21,5 +21,6 @@ final readonly class Look
         public array $readings = [],
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
-    ) {}
+    ) {
+    }
 }

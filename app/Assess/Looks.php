@@ -12,13 +12,16 @@ use DateTimeZone;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
+use stdClass;
 
 /** Finds the newest looks of many boxes with four queries; frames come as plain rows, since there are hundreds. */
 final readonly class Looks
 {
     private const DAYS = 300;
 
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     /**
      * @param  array<string, string>  $since  box id => date since when it stands in its hive
@@ -28,10 +31,10 @@ final readonly class Looks
     public function of(array $since, array $hives): array
     {
         $newest = $this->newest($since, $hives);
-        $ids = $newest->map(fn (Collection $of): string => $of[0]->id)->values()->all();
+        $ids = array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all());
         $frames = $this->frames($ids);
         $readings = MoistureReading::query()->whereIn('assessment_id', $ids)->orderBy('id')->get()->groupBy('assessment_id');
-        $shares = $this->cappedShares($newest->map(fn (Collection $of): ?string => $of->get(1)?->id)->filter()->values()->all());
+        $shares = $this->cappedShares(array_values(array_filter($newest->map(fn (Collection $of): ?string => $of->get(1)?->id)->all())));
         $looks = [];
         foreach ($newest as $box => $of) {
             [$latest, $before] = [$of[0], $of->get(1)];
@@ -71,8 +74,8 @@ final readonly class Looks
         return $frames;
     }
 
-    /** @param object{slot: int, a_capped: float|string, a_open: float|string, a_brood: float|string, a_pollen: float|string, b_capped: float|string, b_open: float|string, b_brood: float|string, b_pollen: float|string} $row */
-    public static function frame(object $row): Frame
+    /** A plain row of frame_looks. */
+    private static function frame(stdClass $row): Frame
     {
         return new Frame((int) $row->slot, new Face((float) $row->a_capped, (float) $row->a_open, (float) $row->a_brood, (float) $row->a_pollen),
             new Face((float) $row->b_capped, (float) $row->b_open, (float) $row->b_brood, (float) $row->b_pollen));

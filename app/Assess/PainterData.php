@@ -15,7 +15,9 @@ final readonly class PainterData
      * @param  array<string, array<string, float>>  $faces
      * @param  list<array{slot: int, seen: bool, capped: float}>  $slots
      */
-    private function __construct(public array $faces, public bool $seen, public ?string $frameId, public ?int $version, public array $slots) {}
+    private function __construct(public array $faces, public bool $seen, public ?string $frameId, public ?int $version, public array $slots)
+    {
+    }
 
     public static function of(BoxState $box, int $slot): self
     {

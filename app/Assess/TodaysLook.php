@@ -14,7 +14,9 @@ use Illuminate\Validation\ValidationException;
 /** The look at a box on the operation's day: found, or begun with what the last look of the same day had. */
 final readonly class TodaysLook
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     /** @throws ValidationException when the box stands on no hive */
     public function of(Box $box): Assessment

@@ -20,7 +20,9 @@ use Marjoram\Core\Comb\FittedBox;
 /** Maps the records of yards to the core's questions and back: a fixed number of queries, however many hives. */
 final readonly class YardReader
 {
-    public function __construct(private CurrentOperation $current, private Kinds $kinds, private FlowReader $flows, private Looks $looks) {}
+    public function __construct(private CurrentOperation $current, private Kinds $kinds, private FlowReader $flows, private Looks $looks)
+    {
+    }
 
     /** @return Collection<int, Apiary> all yards in the keeper's order */
     public function apiaries(): Collection

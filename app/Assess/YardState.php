@@ -11,8 +11,10 @@ use Marjoram\Core\Ripeness\Verdict;
 /** A yard on the day: its hives with what was seen and judged, and its flow. */
 final readonly class YardState
 {
-    /** @param array<string, HiveState> $hives by code, in the order of the stands */
-    public function __construct(public Apiary $apiary, public array $hives, public YardFlow $flow) {}
+    /** @param  array<string, HiveState>  $hives by code, in the order of the stands */
+    public function __construct(public Apiary $apiary, public array $hives, public YardFlow $flow)
+    {
+    }
 
     /** @return list<BoxState> */
     public function supers(): array

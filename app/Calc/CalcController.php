@@ -10,7 +10,9 @@ use Illuminate\Http\Request;
 /** The same door over HTTP. */
 final readonly class CalcController
 {
-    public function __construct(private Door $door, private Registry $registry) {}
+    public function __construct(private Door $door, private Registry $registry)
+    {
+    }
 
     public function index(): JsonResponse
     {

@@ -15,7 +15,9 @@ final readonly class Door
 {
     private const MOST_BYTES = 4_000_000;
 
-    public function __construct(private Registry $registry) {}
+    public function __construct(private Registry $registry)
+    {
+    }
 
     /**
      * @return array<string, mixed>

@@ -16,8 +16,10 @@ use Marjoram\Core\Moisture\Scale;
 /** Typed reading of input that has passed its schema; refusals of the core get the pointer of where they stand. */
 final readonly class Input
 {
-    /** @param array<string, mixed> $values */
-    public function __construct(private array $values) {}
+    /** @param  array<string, mixed>  $values */
+    public function __construct(private array $values)
+    {
+    }
 
     public function number(string $key, float $default = 0.0): float
     {

@@ -14,7 +14,9 @@ use Illuminate\Contracts\View\View;
 
 final readonly class ClearController
 {
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current)
+    {
+    }
 
     public function index(): View
     {

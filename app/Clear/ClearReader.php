@@ -34,7 +34,9 @@ final readonly class ClearReader
 
     private const BED_CM = 80.0;
 
-    public function __construct(private CurrentOperation $current, private WinterReader $winter) {}
+    public function __construct(private CurrentOperation $current, private WinterReader $winter)
+    {
+    }
 
     public function read(YardState $yard): YardClearing
     {

@@ -15,7 +15,9 @@ use Illuminate\Validation\ValidationException;
 /** Supers collected become a harvest and a lot: each with its hive, colony, queen and what it was judged to hold. */
 final readonly class IntoHoneyRoom
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function take(ClearPlan $plan, YardState $yard): Lot
     {

@@ -24,7 +24,9 @@ use Marjoram\Core\Clearing\Method;
 /** A plan for a yard, its sheet for the day, and its ticks. */
 final readonly class PlanController
 {
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private IntoHoneyRoom $intake) {}
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private IntoHoneyRoom $intake)
+    {
+    }
 
     public function show(ClearPlan $plan): View
     {

@@ -31,7 +31,8 @@ final readonly class YardClearing
         public array $lifts,
         public array $plans,
         public ?\DateTimeInterface $offBy,
-    ) {}
+    ) {
+    }
 
     /** @return list<BoxState> */
     public function supers(): array

@@ -16,7 +16,9 @@ final readonly class CompareController
 {
     public const SORTS = ['hive', 'kg', 'index', 'change'];
 
-    public function __construct(private YieldReader $yields, private CurrentOperation $current) {}
+    public function __construct(private YieldReader $yields, private CurrentOperation $current)
+    {
+    }
 
     public function index(Request $request): View
     {

@@ -18,5 +18,6 @@ final readonly class Crop
         public float $sdKg,
         public int $supers,
         public bool $weighed,
-    ) {}
+    ) {
+    }
 }

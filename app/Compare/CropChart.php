@@ -58,7 +58,7 @@ final class CropChart
         return '<svg class="chart" viewBox="0 0 '.self::ROW_WIDTH.' '.(self::HEIGHT + 28).'" role="group" aria-label="'.e(__('Crop by hive and season')).'">'.$out.'<path class="gnd" d="M34 '.$ground.'H'.self::ROW_WIDTH.'"/></svg>';
     }
 
-    /** @param array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>} $season */
+    /** @param  array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>}  $season */
     private function boxes(array $season, float $x, float $ground, float $width, float $scale, bool $chosen): string
     {
         $out = '';

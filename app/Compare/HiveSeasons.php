@@ -9,8 +9,10 @@ use Illuminate\Support\Collection;
 /** A hive over its seasons, next to its neighbours. */
 final readonly class HiveSeasons
 {
-    /** @param array<int, array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>}> $seasons */
-    private function __construct(public string $yard, public string $slug, public string $hive, public int $season, public array $seasons, public float $indexKg, public int $counted) {}
+    /** @param  array<int, array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>}>  $seasons */
+    private function __construct(public string $yard, public string $slug, public string $hive, public int $season, public array $seasons, public float $indexKg, public int $counted)
+    {
+    }
 
     /**
      * @param  Collection<int, Crop>  $crops

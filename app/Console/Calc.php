@@ -48,7 +48,7 @@ final class Calc extends Command
         return (string) stream_get_contents(STDIN);
     }
 
-    /** @param array<string, mixed> $out */
+    /** @param  array<string, mixed>  $out */
     private function print(array $out): void
     {
         $this->output->writeln(json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);

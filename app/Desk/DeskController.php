@@ -10,7 +10,9 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class DeskController
 {
-    public function __construct(private SummaryReader $summaries, private CurrentOperation $current, private DeskDrawing $drawing) {}
+    public function __construct(private SummaryReader $summaries, private CurrentOperation $current, private DeskDrawing $drawing)
+    {
+    }
 
     public function __invoke(): View|RedirectResponse
     {

@@ -24,7 +24,9 @@ final readonly class DeskDrawing
 
     private const HEAD = 34.0;
 
-    public function __construct(private CurrentOperation $current, private Formatter $format) {}
+    public function __construct(private CurrentOperation $current, private Formatter $format)
+    {
+    }
 
     public function svg(Summary $summary): string
     {

@@ -12,7 +12,7 @@ final class Miniature
 {
     private const PX_PER_MM = 0.029;
 
-    /** @param array<string, list<BoxState>> $hives boxes from the floor up, by code */
+    /** @param  array<string, list<BoxState>>  $hives boxes from the floor up, by code */
     public static function svg(array $hives, string $name): string
     {
         $pitch = min(22.0, 196.0 / max(1, count($hives)));

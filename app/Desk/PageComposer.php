@@ -14,7 +14,9 @@ final readonly class PageComposer
 {
     public const STAGES = ['watch' => 'Watch', 'assess' => 'Assess', 'winter' => 'Winter share', 'clear' => 'Clear', 'honey-room' => 'Honey room', 'compare' => 'Compare'];
 
-    public function __construct(private CurrentOperation $current, private SummaryReader $summaries, private Formatter $format) {}
+    public function __construct(private CurrentOperation $current, private SummaryReader $summaries, private Formatter $format)
+    {
+    }
 
     public function compose(View $view): void
     {
@@ -25,7 +27,7 @@ final readonly class PageComposer
             ->with('stages', self::STAGES);
     }
 
-    /** @param array{string, array<string, string|int|float>} $figure */
+    /** @param  array{string, array<string, string|int|float>}  $figure */
     private function figure(array $figure): string
     {
         [$words, $values] = $figure;

@@ -18,7 +18,9 @@ final readonly class Ribbon
 
     private const TOP = 14.0;
 
-    public function __construct(private CurrentOperation $current, private Formatter $format) {}
+    public function __construct(private CurrentOperation $current, private Formatter $format)
+    {
+    }
 
     public function svg(Summary $summary): string
     {

@@ -9,7 +9,7 @@ final readonly class Summary
 {
     /**
      * @param  list<YardSummary>  $yards
-     * @param  array<string, array{string, array<string, string|int>}>  $figures  stage => words with their values, put into the reader's units later
+     * @param  array<string, array{string, array<string, string|int|float>}>  $figures  stage => words with their values, put into the reader's units later
      * @param  array<string, float>  $flow  mean gain in kg a day over the scales, by date
      * @param  list<array{date: string, kg: float}>  $harvests
      * @param  list<array{date: string}>  $planned
@@ -22,7 +22,8 @@ final readonly class Summary
         public array $harvests,
         public array $planned,
         public ?string $treatment,
-    ) {}
+    ) {
+    }
 
     public function hives(): int
     {

@@ -8,7 +8,6 @@ use App\Assess\HiveState;
 use App\Assess\YardReader;
 use App\Assess\YardState;
 use App\Clear\ClearReader;
-use App\Clear\YardClearing;
 use App\Models\ClearPlan;
 use App\Models\Harvest;
 use App\Models\Lot;
@@ -28,7 +27,9 @@ use Marjoram\Core\Ripeness\Verdict;
 /** Makes the summary from all stages, once for each revision of the operation's records. */
 final readonly class SummaryReader
 {
-    public function __construct(private CurrentOperation $current, private YardReader $yards, private WinterReader $winter, private ClearReader $clear) {}
+    public function __construct(private CurrentOperation $current, private YardReader $yards, private WinterReader $winter, private ClearReader $clear)
+    {
+    }
 
     public function read(): Summary
     {

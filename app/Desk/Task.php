@@ -24,5 +24,6 @@ final readonly class Task
         public ?int $until,
         public int $urgency,
         public ?float $kg = null,
-    ) {}
+    ) {
+    }
 }

@@ -31,7 +31,8 @@ final readonly class YardSummary
         public array $gains,
         public ?string $offBy,
         public array $tasks,
-    ) {}
+    ) {
+    }
 
     public function line(): string
     {

@@ -13,11 +13,13 @@ use Illuminate\Http\RedirectResponse;
 
 final readonly class BucketController
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function store(BucketRequest $request, Lot $lot): RedirectResponse
     {
-        $number = (int) Bucket::query()->withTrashed()->where('lot_id', $lot->id)->max('number') + 1;
+        $number = (int) Bucket::withBinned()->where('lot_id', $lot->id)->max('number') + 1;
         $lot->buckets()->create(['number' => $number, 'gross_kg' => $request->kg('gross'), 'tare_kg' => $request->kg('tare'), 'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
         KeepAllotment::of($lot);
 

@@ -11,7 +11,9 @@ use Illuminate\Http\Request;
 
 final readonly class HoneyRoomController
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function index(Request $request): View
     {

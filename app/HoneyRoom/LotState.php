@@ -7,8 +7,8 @@ namespace App\HoneyRoom;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Models\TakenSuper;
-use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\AllotResult;
+use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\Bucket as WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\InvalidInput;
@@ -16,7 +16,9 @@ use Marjoram\Core\InvalidInput;
 /** A lot with its supers and buckets, and what each hive gave of it; why not, where that cannot be said yet. */
 final readonly class LotState
 {
-    private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?string $refusal) {}
+    private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?string $refusal)
+    {
+    }
 
     public static function of(Lot $lot): self
     {

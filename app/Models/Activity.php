@@ -25,12 +25,12 @@ class Activity extends BaseActivity
         });
     }
 
-    /**
-     * @param  Builder<Activity>  $query
-     * @return Builder<Activity>
-     */
-    public function scopeOfOperation(Builder $query): Builder
+    /** @return Builder<self> */
+    public static function ofThisOperation(): Builder
     {
+        /** @var Builder<self> $query */
+        $query = self::query();
+
         return $query->where('operation_id', app(CurrentOperation::class)->id());
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $frozen
  * @property string|null $user_id
  * @property \Illuminate\Support\Carbon $decided_at
+ * @property Box $box
  */
 final class Decision extends Record
 {

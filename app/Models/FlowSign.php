@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $result
  * @property \Carbon\CarbonImmutable $seen_at
  * @property string|null $note
+ * @property Apiary $apiary
  */
 final class FlowSign extends Record
 {

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $compensated
  * @property float $offset
  * @property \Illuminate\Support\Carbon $read_at
+ * @property Assessment|null $assessment
  */
 final class MoistureReading extends Record
 {

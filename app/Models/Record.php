@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -71,6 +72,26 @@ abstract class Record extends Model
         }
 
         return $this;
+    }
+
+    /**
+     * With those in the bin.
+     *
+     * @return Builder<static>
+     */
+    public static function withBinned(): Builder
+    {
+        return static::query()->withoutGlobalScope(SoftDeletingScope::class);
+    }
+
+    /**
+     * Only those in the bin.
+     *
+     * @return Builder<static>
+     */
+    public static function binned(): Builder
+    {
+        return static::withBinned()->whereNotNull('deleted_at');
     }
 
     /** What a person calls this record. */

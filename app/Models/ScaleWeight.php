@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $hive_id
  * @property \Carbon\CarbonImmutable $at
  * @property float $kg
+ * @property Apiary $apiary
  */
 final class ScaleWeight extends Record
 {

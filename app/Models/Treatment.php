@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $what
  * @property \Illuminate\Support\Carbon $supers_off_by
  * @property \Illuminate\Support\Carbon|null $may_return
+ * @property Apiary $apiary
  */
 final class Treatment extends Record
 {

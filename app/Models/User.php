@@ -24,6 +24,8 @@ final class User extends Authenticatable
 
     protected $guarded = ['id'];
 
+    protected $attributes = ['preferences' => null, 'current_operation_id' => null, 'remember_token' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     protected $casts = ['preferences' => 'array', 'password' => 'hashed'];

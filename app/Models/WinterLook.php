@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $brood_honey_kg
  * @property float|null $brood_honey_sd_kg
  * @property string $how
+ * @property Hive $hive
  */
 final class WinterLook extends Record
 {

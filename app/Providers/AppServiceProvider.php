@@ -27,7 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! app()->isProduction());
         foreach (Role::ABILITIES as $ability => $roles) {
             Gate::define($ability, fn (User $user): bool => in_array(app(CurrentOperation::class)->role(), $roles, true));
         }
@@ -35,7 +35,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
-        RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()?->id ?? $request->ip())));
+        RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip())));
         View::composer('components.page', \App\Desk\PageComposer::class);
         View::composer('*', function (\Illuminate\View\View $view): void {
             $view->with('f', app(Formatter::class));

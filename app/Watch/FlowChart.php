@@ -10,7 +10,7 @@ use DateTimeImmutable;
 /** Daily gains of the scale hive as bars from a ground line; losses hang below it, unknown days are left out. */
 final class FlowChart
 {
-    /** @param array<string, ?float> $gains kg by date */
+    /** @param  array<string, ?float>  $gains kg by date */
     public function svg(array $gains, bool $presumed, Formatter $f, int $width = 712, int $height = 190): string
     {
         if ($gains === []) {

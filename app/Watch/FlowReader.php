@@ -23,7 +23,9 @@ final readonly class FlowReader
 
     private const DAYS = 24;
 
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     /**
      * @param  Collection<int, Apiary>  $apiaries  all of the operation
@@ -40,7 +42,7 @@ final readonly class FlowReader
         foreach ($apiaries as $apiary) {
             $source = $weights->has($apiary->id) ? $apiary : $this->neighbour($apiary, $apiaries, $weights);
             $readings = $source === null ? [] : array_values($weights->get($source->id, new Collection)->map($this->reading(...))->all());
-            $evidence = array_values($signs->get($apiary->id, new Collection)->map($this->evidence(...))->filter()->all());
+            $evidence = array_values(array_filter($signs->get($apiary->id, new Collection)->map($this->evidence(...))->all()));
             $flows[$apiary->id] = new YardFlow((new Flow)->assess($readings, $evidence, $now),
                 $source === $apiary ? $weights->get($apiary->id)?->last()?->hive_id : null,
                 $source === null || $source === $apiary ? null : $source->name, $evidence !== []);

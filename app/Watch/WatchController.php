@@ -14,7 +14,9 @@ use Illuminate\Contracts\View\View;
 
 final readonly class WatchController
 {
-    public function __construct(private YardReader $yards, private FlowReader $flows, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private FlowReader $flows, private CurrentOperation $current)
+    {
+    }
 
     public function index(): View
     {

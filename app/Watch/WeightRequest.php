@@ -19,6 +19,7 @@ final class WeightRequest extends MeasuredRequest
         return ['weight' => ['required', 'numeric', 'min:5', $this->massMax(400.0)], 'at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01']];
     }
 
+    /** @return list<callable(Validator): void> */
     public function after(): array
     {
         return [function (Validator $validator): void {

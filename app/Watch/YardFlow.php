@@ -11,7 +11,9 @@ use Marjoram\Core\Ripeness\Flow;
 /** The flow at one yard: reckoned from its own scale, or presumed from a neighbour's, with its own signs. */
 final readonly class YardFlow
 {
-    public function __construct(public FlowResult $result, public ?string $scaleHive, public ?string $presumedFrom, public bool $anySign) {}
+    public function __construct(public FlowResult $result, public ?string $scaleHive, public ?string $presumedFrom, public bool $anySign)
+    {
+    }
 
     /** As far as it bears on ripening. */
     public function forRipeness(): Flow

@@ -12,7 +12,7 @@ use Marjoram\Core\Reserve\ReserveResult;
 /** What one hive has and needs for winter. */
 final readonly class HiveWinter
 {
-    /** @param string $how measured, estimated or presumed: the honey of the brood boxes */
+    /** @param  string  $how measured, estimated or presumed: the honey of the brood boxes */
     public function __construct(
         public HiveState $state,
         public ReserveResult $reserve,
@@ -20,7 +20,8 @@ final readonly class HiveWinter
         public float $framesOfBees,
         public float $broodHoneyKg,
         public string $how,
-    ) {}
+    ) {
+    }
 
     public function stays(BoxState $box): bool
     {

@@ -19,7 +19,9 @@ use Illuminate\Validation\ValidationException;
 /** A person says of a super that it stays for winter, or that it goes in spite of the reckoning. */
 final readonly class KeepController
 {
-    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current)
+    {
+    }
 
     public function store(Request $request, Box $box): RedirectResponse
     {

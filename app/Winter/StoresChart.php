@@ -14,7 +14,7 @@ final class StoresChart
 
     private const HEIGHT = 170.0;
 
-    /** @param array<string, HiveWinter> $winters */
+    /** @param  array<string, HiveWinter>  $winters */
     public function svg(array $winters, Formatter $f, ?string $selected): string
     {
         $most = 10.0;

@@ -14,7 +14,9 @@ use Illuminate\Contracts\View\View;
 
 final readonly class WinterController
 {
-    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current) {}
+    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current)
+    {
+    }
 
     public function index(): View
     {

@@ -30,7 +30,9 @@ final readonly class WinterReader
 
     private const PRESUMED_FRAMES_OF_BEES = 9.0;
 
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     /** @return array<string, HiveWinter> by hive code */
     public function read(YardState $yard): array
@@ -79,7 +81,7 @@ final readonly class WinterReader
         return new Winter(new DateTimeImmutable("$season-$from"), new DateTimeImmutable(($season + 1)."-$flow"), 10.0, $apiary->climate);
     }
 
-    /** @param Collection<string, Decision> $decisions */
+    /** @param  Collection<string, Decision>  $decisions */
     private function hive(HiveState $state, ?WinterLook $look, Collection $decisions, WinterUse $use, PolicyBook $policy): HiveWinter
     {
         [$brood, $sd, $how] = $this->broodHoney($state, $look, $policy);

@@ -17,7 +17,9 @@ use Illuminate\Validation\ValidationException;
 /** Boxes on, off and from hive to hive; a box stands in one place at a time and remembers all of them. */
 final readonly class BoxController
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function store(Request $request, Hive $hive, NewHive $maker, Kinds $kinds): RedirectResponse
     {
@@ -30,7 +32,7 @@ final readonly class BoxController
         ]);
         $position = $this->makeRoom($hive, $values['role']);
         if (($values['box'] ?? '') !== '') {
-            $box = Box::query()->with('place')->find($values['box']) ?? throw ValidationException::withMessages(['box' => __('There is no such box.')]);
+            $box = Box::query()->with('place')->whereKey($values['box'])->first() ?? throw ValidationException::withMessages(['box' => __('There is no such box.')]);
             $this->place($box, $hive, $position, $values['role'], $this->day($values['since'] ?? null));
         } else {
             $kind = $kinds->get((string) $values['kind']);

@@ -18,7 +18,9 @@ use Illuminate\Validation\ValidationException;
 /** What happens to the bees: dated facts, so that a season's yield finds the colony and queen that made it. */
 final readonly class ColonyController
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function fact(Request $request, Hive $hive): RedirectResponse
     {
@@ -45,7 +47,7 @@ final readonly class ColonyController
             'mother' => ['nullable', 'string', 'max:26'],
         ]);
         $queen = ($values['queen'] ?? '') !== ''
-            ? Queen::query()->find($values['queen']) ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
+            ? Queen::query()->whereKey($values['queen'])->first() ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
             : $this->newQueen($values);
         $colony = $this->colony($hive, NewYard::today());
         $colony->update(['queen_id' => $queen->id]);
@@ -54,13 +56,13 @@ final readonly class ColonyController
         return $this->done($hive, __(':hive has queen :queen.', ['hive' => $hive->code, 'queen' => $queen->code]));
     }
 
-    /** @param array<string, mixed> $values */
+    /** @param  array<string, mixed>  $values */
     private function newQueen(array $values): Queen
     {
         if (Queen::query()->where('code', $values['code'])->exists()) {
             throw ValidationException::withMessages(['code' => __('There is a queen :code already.', ['code' => (string) $values['code']])]);
         }
-        $mother = ($values['mother'] ?? '') === '' ? null : Queen::query()->find($values['mother']);
+        $mother = ($values['mother'] ?? '') === '' ? null : Queen::query()->whereKey($values['mother'])->first();
 
         return Queen::query()->create(['code' => $values['code'], 'line' => $values['line'], 'year' => $values['year'], 'mother_id' => $mother?->id]);
     }

@@ -16,7 +16,9 @@ final class Kinds
     /** @var array<string, BoxKind>|null */
     private ?array $all = null;
 
-    public function __construct(private readonly CurrentOperation $current) {}
+    public function __construct(private readonly CurrentOperation $current)
+    {
+    }
 
     /** @return array<string, BoxKind> */
     public function all(): array

@@ -37,7 +37,7 @@ final class NewHive
 
     public function box(Hive $hive, string $kind, int $position, string $role, ?int $framesFitted = null): Box
     {
-        $this->mark ??= (int) Box::query()->withTrashed()->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")->value('n');
+        $this->mark ??= (int) Box::withBinned()->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")->value('n');
         $box = Box::query()->create(['kind' => $kind, 'mark' => sprintf('%s%03d', $role === 'brood' ? 'B' : 'M', ++$this->mark), 'frames_fitted' => $framesFitted]);
         BoxPlace::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'position' => $position, 'role' => $role, 'since' => NewYard::today()]);
 

@@ -21,7 +21,9 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class YardController
 {
-    public function __construct(private YardReader $yards, private Kinds $kinds) {}
+    public function __construct(private YardReader $yards, private Kinds $kinds)
+    {
+    }
 
     public function index(): View
     {

@@ -17,7 +17,9 @@ use Closure;
 /** Puts a yard's state into the section drawing; each stage says where its links lead and what stands under a hive. */
 final readonly class YardPicture
 {
-    public function __construct(private ?Elevation $elevation = null, private ?Formatter $format = null) {}
+    public function __construct(private ?Elevation $elevation = null, private ?Formatter $format = null)
+    {
+    }
 
     /**
      * @param  Closure(HiveState): string  $hiveLink

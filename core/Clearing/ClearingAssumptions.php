@@ -7,7 +7,7 @@ namespace Marjoram\Core\Clearing;
 /** Minutes and effects of the methods (common practice); an operation sets its own. */
 final readonly class ClearingAssumptions
 {
-    /** @param list<array{float, float}> $fumeMinutes per super by the day's maximum temperature (C), in the sun */
+    /** @param  list<array{float, float}>  $fumeMinutes per super by the day's maximum temperature (C), in the sun */
     public function __construct(
         public float $boardPlacePerHive = 6.0,
         public float $boardPlacePerSuper = 1.5,
@@ -25,5 +25,6 @@ final readonly class ClearingAssumptions
         public float $beesLeftBrush = 60.0,
         public float $beesLeftFume = 40.0,
         public float $beesLeftBlower = 30.0,
-    ) {}
+    ) {
+    }
 }

@@ -7,8 +7,10 @@ namespace Marjoram\Core\Clearing;
 /** The hives of one apiary that have supers to come off, and who comes to do it. */
 final readonly class Job
 {
-    /** @param list<HiveToClear> $hives */
-    public function __construct(public array $hives, public int $crew, public bool $dearth) {}
+    /** @param  list<HiveToClear>  $hives */
+    public function __construct(public array $hives, public int $crew, public bool $dearth)
+    {
+    }
 
     public function supers(): int
     {

@@ -23,7 +23,8 @@ final readonly class MethodPlan
         public string $robbingRisk = 'low',
         public array $cautions = [],
         public float $penaltyMinutes = 0.0,
-    ) {}
+    ) {
+    }
 
     public function feasible(): bool
     {

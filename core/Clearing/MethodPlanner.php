@@ -29,7 +29,7 @@ final readonly class MethodPlanner
         return exp(-$sum);
     }
 
-    /** @param list<DayForecast> $forecast */
+    /** @param  list<DayForecast>  $forecast */
     public function escapeBoards(Job $job, array $forecast, Kit $kit): MethodPlan
     {
         $refusal = $this->none($job) ?? match (true) {
@@ -50,7 +50,7 @@ final readonly class MethodPlanner
             $left * $a->beesPerSuper, 'low', $this->withExcluderCaution($job, $cautions));
     }
 
-    /** @param list<DayForecast> $forecast */
+    /** @param  list<DayForecast>  $forecast */
     public function fumeBoards(Job $job, array $forecast, Kit $kit): MethodPlan
     {
         $a = $this->assumptions;
@@ -71,7 +71,7 @@ final readonly class MethodPlanner
             $this->withExcluderCaution($job, ['Repellent: follow the label, gloves, open air; some taint whatever they touch.']));
     }
 
-    /** @param list<DayForecast> $forecast */
+    /** @param  list<DayForecast>  $forecast */
     public function blower(Job $job, array $forecast, Kit $kit): MethodPlan
     {
         $a = $this->assumptions;
@@ -85,7 +85,7 @@ final readonly class MethodPlanner
             $this->withExcluderCaution($job, ['Noise and flying debris: ear and eye protection; people stand clear.']));
     }
 
-    /** @param list<DayForecast> $forecast */
+    /** @param  list<DayForecast>  $forecast */
     public function brush(Job $job, array $forecast): MethodPlan
     {
         $a = $this->assumptions;
@@ -135,13 +135,13 @@ final readonly class MethodPlanner
         return $job->supers() === 0 ? 'No super is to come off.' : null;
     }
 
-    /** @param list<DayForecast> $forecast */
+    /** @param  list<DayForecast>  $forecast */
     private function noDry(array $forecast): ?string
     {
         return $forecast === [] || $this->driest($forecast)->rainP >= 0.6 ? 'No day known is dry enough.' : null;
     }
 
-    /** @param list<DayForecast> $forecast  not empty */
+    /** @param  list<DayForecast>  $forecast  not empty */
     private function driest(array $forecast): DayForecast
     {
         $best = $forecast[0];

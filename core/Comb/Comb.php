@@ -55,7 +55,7 @@ final readonly class Comb
         return $box->kind->combAreaDm2 * $thicknessMm / 200.0 * $fill * $this->density->kgPerLitre($waterPct);
     }
 
-    /** @param list<Frame> $frames */
+    /** @param  list<Frame>  $frames */
     private static function cappedShare(array $frames): ?float
     {
         $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));

@@ -17,7 +17,7 @@ final readonly class CombResult
 
     public float $grossKg;
 
-    /** @param list<FrameHoney> $frames */
+    /** @param  list<FrameHoney>  $frames */
     public function __construct(
         public array $frames,
         float $faceVarianceKg2,

@@ -120,7 +120,7 @@ final readonly class Flow
         return $readings[$lo]->kg + $share * ($readings[$hi]->kg - $readings[$lo]->kg);
     }
 
-    /** @param array<string, ?float> $gains */
+    /** @param  array<string, ?float>  $gains */
     private function mean(array $gains): ?float
     {
         $last = array_filter(array_slice($gains, -self::DAYS_OF_MEAN), static fn (?float $gain): bool => $gain !== null);

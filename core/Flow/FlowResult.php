@@ -19,5 +19,6 @@ final readonly class FlowResult
         public Phase $phase,
         public float $pOver,
         public array $reasons,
-    ) {}
+    ) {
+    }
 }

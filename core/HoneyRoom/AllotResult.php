@@ -8,8 +8,8 @@ namespace Marjoram\Core\HoneyRoom;
 final readonly class AllotResult
 {
     /**
-     * @param  array<string, array{kg: float, sdKg: float, share: float}>  $hives
-     * @param  array<string, array{kg: float, sdKg: float}>  $supers
+     * @param  array<array-key, array{kg: float, sdKg: float, share: float}>  $hives
+     * @param  array<array-key, array{kg: float, sdKg: float}>  $supers  by id (PHP makes an id of digits a whole number)
      */
     public function __construct(
         public array $hives,
@@ -18,5 +18,6 @@ final readonly class AllotResult
         public ?float $measuredToEstimated,
         public float $fillFactor,
         public float $fillFactorSd,
-    ) {}
+    ) {
+    }
 }

@@ -40,7 +40,7 @@ final class Allotting
         return $this->condition($supers, $rest, $sum, $commonRelativeSd, $total);
     }
 
-    /** @param list<SuperShare> $supers */
+    /** @param  list<SuperShare>  $supers */
     private function condition(array $supers, float $rest, float $sum, float $c, float $total): AllotResult
     {
         $own = array_sum(array_map(static fn (SuperShare $super): float => $super->weighed ? 0.0 : $super->ownSdKg ** 2, $supers));
@@ -101,7 +101,7 @@ final class Allotting
         return [(1.0 / ($c * $c) + $rest / $sum / $noise) / $precision, sqrt(1.0 / $precision)];
     }
 
-    /** @param array<int, SuperShare> $supers */
+    /** @param  array<int, SuperShare>  $supers */
     private static function sum(array $supers): float
     {
         return array_sum(array_map(static fn (SuperShare $super): float => $super->kg, $supers));

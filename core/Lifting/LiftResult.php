@@ -10,7 +10,7 @@ final readonly class LiftResult
     /** Infinite where the limit is 0: no weight at all is acceptable there. */
     public float $index;
 
-    /** @param array{h: float, v: float, d: float, a: float, f: float, c: float} $multipliers */
+    /** @param  array{h: float, v: float, d: float, a: float, f: float, c: float}  $multipliers */
     public function __construct(public float $limitKg, public float $loadKg, public array $multipliers)
     {
         $this->index = $limitKg > 0.0 ? $loadKg / $limitKg : ($loadKg > 0.0 ? INF : 0.0);

@@ -90,7 +90,7 @@ final readonly class Moisture
         return $sum / array_sum($weights);
     }
 
-    /** @param list<float> $values */
+    /** @param  list<float>  $values */
     private static function scatter(array $values, float $mean): float
     {
         return array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $values));

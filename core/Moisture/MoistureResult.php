@@ -20,7 +20,8 @@ final readonly class MoistureResult
         public float $degreesOfFreedom,
         public float $limitPct,
         public bool $heather,
-    ) {}
+    ) {
+    }
 
     /** Standard error of the mean (scale of its t distribution), %. */
     public function meanScalePct(): float

@@ -58,7 +58,7 @@ final readonly class GaussHermite
         return $sum;
     }
 
-    /** @param array<int, float> $z */
+    /** @param  array<int, float>  $z */
     private static function guess(int $i, int $n, float $x, array $z): float
     {
         return match ($i) {

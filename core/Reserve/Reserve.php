@@ -13,7 +13,9 @@ final readonly class Reserve
     /** 1 kg of sugar in half a litre of water (2:1) gives this much syrup. */
     private const LITRES_PER_KG_SUGAR = 1.12;
 
-    public function __construct(private ReserveAssumptions $assumptions = new ReserveAssumptions) {}
+    public function __construct(private ReserveAssumptions $assumptions = new ReserveAssumptions)
+    {
+    }
 
     /**
      * @param  float  $framesOfBees  1 to 40

@@ -26,5 +26,6 @@ final readonly class ReserveResult
         public float $shortfallKg,
         public float $sugarKg,
         public float $syrupL,
-    ) {}
+    ) {
+    }
 }

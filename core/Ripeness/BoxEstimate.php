@@ -7,13 +7,14 @@ namespace Marjoram\Core\Ripeness;
 /** The capped share of a whole box with its standard deviation; null where there is no honey at all. */
 final readonly class BoxEstimate
 {
-    /** @param list<SlotEstimate> $slots in order, 1 to the number fitted */
+    /** @param  list<SlotEstimate>  $slots in order, 1 to the number fitted */
     public function __construct(
         public array $slots,
         public ?float $cappedShare,
         public float $sd,
         public LogitModel $model,
-    ) {}
+    ) {
+    }
 
     public function unseen(): int
     {

@@ -17,9 +17,11 @@ use Marjoram\Core\Comb\Frame;
  */
 final readonly class BoxHoney
 {
-    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg) {}
+    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg)
+    {
+    }
 
-    /** @param list<Frame> $seen */
+    /** @param  list<Frame>  $seen */
     public static function of(FittedBox $box, array $seen, BoxEstimate $estimate, CombAssumptions $assumptions = new CombAssumptions): self
     {
         $comb = new Comb($assumptions);

@@ -21,7 +21,9 @@ final class LogisticMoments
     /** @var array<int, array{float, float}> */
     private array $cells = [];
 
-    public function __construct(private readonly float $sd, private readonly GaussHermite $rule) {}
+    public function __construct(private readonly float $sd, private readonly GaussHermite $rule)
+    {
+    }
 
     /** @return array{float, float} */
     public function at(float $u): array

@@ -20,7 +20,9 @@ final readonly class LogitModel
      * @param  array{float, float}  $mean  of theta and beta
      * @param  array{float, float, float}  $covariance  theta-theta, theta-beta, beta-beta
      */
-    private function __construct(public array $mean, public array $covariance, public float $frameSd) {}
+    private function __construct(public array $mean, public array $covariance, public float $frameSd)
+    {
+    }
 
     /**
      * @param  array{float, float}  $prior  means of theta and beta

@@ -40,7 +40,7 @@ final readonly class NextLook
         return $best;
     }
 
-    /** @param list<SlotEstimate> $unseen */
+    /** @param  list<SlotEstimate>  $unseen */
     private function gain(SlotEstimate $look, array $unseen, LogitModel $model): float
     {
         $sd = $model->logitSd($look->distance);
@@ -54,7 +54,7 @@ final readonly class NextLook
         return $second - $first * $first;
     }
 
-    /** @param list<SlotEstimate> $unseen */
+    /** @param  list<SlotEstimate>  $unseen */
     private function meanGiven(SlotEstimate $look, float $z, float $sd, array $unseen, LogitModel $model): float
     {
         $sum = $look->weight * LogitModel::share($model->logitMean($look->distance) + $sd * $z);

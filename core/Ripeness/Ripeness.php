@@ -51,7 +51,7 @@ final readonly class Ripeness
             $verdict->comesOff() && ! $super->excluder && ! $super->allSeen() ? [self::LOOK_FOR_THE_QUEEN] : []);
     }
 
-    /** @param array<int, bool> $ripe */
+    /** @param  array<int, bool>  $ripe */
     private function verdict(Super $super, Policy $policy, BoxEstimate $box, WaterEstimate $water, float $p, array $ripe): Verdict
     {
         $ripeSeen = count(array_filter($super->frames, static fn (Frame $frame): bool => $ripe[$frame->slot]));

@@ -28,5 +28,6 @@ final readonly class RipenessAssumptions
         public float $cappedWaterSdPct = 0.8,
         public array $openWaterPct = ['passed' => [18.8, 1.0], 'none' => [20.0, 2.0], 'failed' => [22.5, 2.0]],
         public float $daysToCapFullSuper = 10.0,
-    ) {}
+    ) {
+    }
 }

@@ -23,7 +23,8 @@ final readonly class RipenessResult
         public array $ripe,
         public array $reasons,
         public array $cautions,
-    ) {}
+    ) {
+    }
 
     /** @return list<string> */
     public function sentences(): array

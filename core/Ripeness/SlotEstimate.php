@@ -14,5 +14,6 @@ final readonly class SlotEstimate
         public float $weight,
         public float $distance,
         public float $fillSd = 0.0,
-    ) {}
+    ) {
+    }
 }

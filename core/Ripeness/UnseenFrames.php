@@ -26,7 +26,7 @@ final readonly class UnseenFrames
         $this->curve = new LogisticMoments($assumptions->frameSd, $this->rule);
     }
 
-    /** @param list<Frame> $frames */
+    /** @param  list<Frame>  $frames */
     public function estimate(FittedBox $box, array $frames): BoxEstimate
     {
         $capped = [];
@@ -47,7 +47,7 @@ final readonly class UnseenFrames
         return $this->join($box, $seen, $cappedModel, $fillModel);
     }
 
-    /** @param array<int, Frame> $seen */
+    /** @param  array<int, Frame>  $seen */
     private function join(FittedBox $box, array $seen, LogitModel $cappedModel, LogitModel $fillModel): BoxEstimate
     {
         $slots = [];

@@ -11,9 +11,11 @@ use Marjoram\Core\Numerics\Normal;
 /** The water of a super's honey: from readings where there are any, else presumed from its capping and the shake test. */
 final readonly class WaterEstimate
 {
-    private function __construct(public float $meanPct, public float $sdPct, public bool $measured, public float $pAtMost) {}
+    private function __construct(public float $meanPct, public float $sdPct, public bool $measured, public float $pAtMost)
+    {
+    }
 
-    /** @param non-empty-list<Reading> $readings */
+    /** @param  non-empty-list<Reading>  $readings */
     public static function measured(array $readings, float $limitPct): self
     {
         $result = (new Moisture)->of($readings, $limitPct);

@@ -19,5 +19,6 @@ final readonly class YardSeason
         public float $shareOfCrop,
         public string $best,
         public string $worst,
-    ) {}
+    ) {
+    }
 }

@@ -63,7 +63,7 @@ final readonly class Yields
         return $index;
     }
 
-    /** @param non-empty-array<string|int, float> $hives */
+    /** @param  non-empty-array<string|int, float>  $hives */
     private function yard(string $apiary, int $season, array $hives, ?float $before, float $crop): YardSeason
     {
         arsort($hives);

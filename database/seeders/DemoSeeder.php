@@ -81,7 +81,7 @@ final class DemoSeeder extends Seeder
         return $then;
     }
 
-    /** @param list<Yard> $yards */
+    /** @param  list<Yard>  $yards */
     private function present(Rows $rows, SeededRandom $random, History $history, Climate $climate, array $yards, DateTimeImmutable $today): void
     {
         [$e, $t, $n, $s] = $yards;

@@ -15,7 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Finds the operation the person works in; without any, the only page is the one that makes one. */
 final readonly class EnterOperation
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -23,7 +23,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class WriteOnce
 {
-    public function __construct(private CurrentOperation $current) {}
+    public function __construct(private CurrentOperation $current)
+    {
+    }
 
     public function handle(Request $request, Closure $next): Response
     {

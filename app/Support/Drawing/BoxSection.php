@@ -14,7 +14,9 @@ final readonly class BoxSection
 
     private const PASSAGE_MM = 6.5;
 
-    public function __construct(private float $pxPerMm, private bool $fine = true) {}
+    public function __construct(private float $pxPerMm, private bool $fine = true)
+    {
+    }
 
     /** SVG of the inside of a box whose outer top left corner is at (x, y). */
     public function svg(DrawnBox $box, float $x, float $y): string

@@ -23,5 +23,6 @@ final readonly class DrawnBox
         public ?string $href = null,
         public bool $selected = false,
         public bool $lifted = false,
-    ) {}
+    ) {
+    }
 }

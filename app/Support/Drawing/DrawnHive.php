@@ -20,7 +20,8 @@ final readonly class DrawnHive
         public bool $selected = false,
         public array $under = [],
         public ?int $reserveAfter = null,
-    ) {}
+    ) {
+    }
 
     public function heightMm(): float
     {

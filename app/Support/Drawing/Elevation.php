@@ -70,7 +70,7 @@ final readonly class Elevation
         $most = max(1, (int) floor($this->widthPx / ($widest * $this->pxPerMm + ($this->marks ? 22.0 : 6.0))));
         $lines = (int) ceil(max(1, count($hives)) / $most);
 
-        return $hives === [] ? [[]] : array_chunk($hives, (int) ceil(count($hives) / $lines));
+        return $hives === [] ? [[]] : array_chunk($hives, max(1, (int) ceil(count($hives) / $lines)));
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class Elevation
         return [$out.($line === [] ? '' : '<path class="resl" d="M'.implode('L', $line).'"/>'), $height];
     }
 
-    /** @param list<string> $line points of the reserve line */
+    /** @param  list<string>  $line points of the reserve line */
     private function hive(DrawnHive $hive, float $centre, float $ground, float $pitch, float $top, float $height, array &$line): string
     {
         $s = $this->pxPerMm;
@@ -147,7 +147,7 @@ final readonly class Elevation
             : '<a href="'.e($box->href).'" aria-label="'.e($box->words).'"'.($box->selected ? ' aria-current="true"' : '').'>'.$label.$inside.'</a>';
     }
 
-    /** @param list<string> $line */
+    /** @param  list<string>  $line */
     private function reserve(DrawnHive $hive, float $centre, float $pitch, float $ground, array &$line): void
     {
         if ($hive->reserveAfter === null) {

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Support\Http;
 
 use App\Support\Conflict;
+use App\Support\CurrentOperation;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
+use Illuminate\Support\Arr;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
@@ -22,17 +25,17 @@ final class ProblemPages
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->render(fn (ValidationException $e, Request $request): ?Response => self::invalid($e->errors(), $request));
-        $exceptions->render(fn (InvalidInput $e, Request $request): ?Response => self::invalid(
+        $exceptions->render(fn (ValidationException $e, Request $request): Response => self::invalid($e->errors(), $request));
+        $exceptions->render(fn (InvalidInput $e, Request $request): Response => self::invalid(
             [self::field($e->pointer) => [__($e->getMessage())]], $request));
-        $exceptions->render(fn (Conflict $e, Request $request): ?Response => $request->expectsJson()
+        $exceptions->render(fn (Conflict $e, Request $request): Response => $request->expectsJson()
             ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
             : self::invalid(['version' => [$e->getMessage()]], $request, 409));
         $exceptions->dontReport([Conflict::class, InvalidInput::class]);
     }
 
-    /** @param array<string, list<string>> $messages */
-    private static function invalid(array $messages, Request $request, int $status = 422): ?Response
+    /** @param  array<string, list<string>>  $messages */
+    private static function invalid(array $messages, Request $request, int $status = 422): Response
     {
         if ($request->expectsJson()) {
             return new JsonResponse(['message' => (string) current(current($messages) ?: ['']), 'errors' => $messages], $status);
@@ -49,26 +52,33 @@ final class ProblemPages
     private static function pageAgain(array $messages, Request $request, int $status): ?Response
     {
         $router = app(Router::class);
-        $page = Request::create(url()->previous(), 'GET', server: $request->server->all());
-        $page->setMethod('GET');
-        try {
-            $route = $router->getRoutes()->match($page);
-            if (! $route->isFallback && in_array('GET', $route->methods(), true) && $route->getName() !== null) {
-                return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
+        foreach ([url()->previous(), $request->fullUrl()] as $url) {
+            $page = Request::create($url, 'GET', server: ['REQUEST_METHOD' => 'GET'] + $request->server->all());
+            try {
+                $route = $router->getRoutes()->match($page);
+                if (self::mayBeShown($route)) {
+                    return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
+                }
+            } catch (HttpExceptionInterface|ModelNotFoundException) {
+                // The page before is gone or not ours: try the next, or say what was wrong on a page of its own.
             }
-        } catch (HttpExceptionInterface) {
-            // The page before is gone or not ours: say what was wrong on a page of its own.
         }
 
         return null;
     }
 
-    /** @param array<string, list<string>> $messages */
+    private static function mayBeShown(Route $route): bool
+    {
+        return ! $route->isFallback && in_array('GET', $route->methods(), true) && $route->getName() !== null
+            && (! in_array('can:view', $route->gatherMiddleware(), true) || app(CurrentOperation::class)->id() !== null);
+    }
+
+    /** @param  array<string, list<string>>  $messages */
     private static function render(Router $router, Route $route, Request $page, Request $request, array $messages): Response
     {
         if ($request->hasSession()) {
             $page->setLaravelSession($request->session());
-            $request->session()->now('_old_input', $request->except(['password', 'password_confirmation', '_token', '_key', 'file']));
+            $request->session()->flash('_old_input', Arr::except($request->input(), ['password', 'password_confirmation', 'current_password', '_token', '_key']));
         }
         $page->setUserResolver($request->getUserResolver());
         $page->setRouteResolver(fn (): Route => $route);

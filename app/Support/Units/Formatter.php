@@ -18,7 +18,9 @@ final readonly class Formatter
 
     private const NARROW = "\u{202F}";
 
-    public function __construct(public Preferences $preferences = new Preferences) {}
+    public function __construct(public Preferences $preferences = new Preferences)
+    {
+    }
 
     public function massUnit(): string
     {

@@ -14,7 +14,9 @@ final readonly class Preferences
 
     public const THEMES = ['light', 'dark', 'sun'];
 
-    public function __construct(public string $system = 'metric', public string $theme = 'light', public string $paper = 'A4') {}
+    public function __construct(public string $system = 'metric', public string $theme = 'light', public string $paper = 'A4')
+    {
+    }
 
     public static function ofSignedIn(): self
     {
@@ -23,7 +25,7 @@ final readonly class Preferences
         return $user instanceof User ? self::fromArray($user->preferences ?? []) : new self;
     }
 
-    /** @param array<string, mixed> $values */
+    /** @param  array<string, mixed>  $values */
     public static function fromArray(array $values): self
     {
         $pick = static fn (string $key, array $allowed): string => is_string($values[$key] ?? null) && in_array($values[$key], $allowed, true) ? $values[$key] : $allowed[0];

@@ -13,7 +13,9 @@ final readonly class Climate
     /** Monthly means in degrees C, January first; southern Sweden as it is roughly known (from memory, rounded). */
     public const MEANS = [0.5, 0.5, 2.5, 7.0, 12.0, 15.5, 17.5, 17.0, 13.5, 9.0, 5.0, 2.0];
 
-    public function __construct(private SeededRandom $random) {}
+    public function __construct(private SeededRandom $random)
+    {
+    }
 
     /**
      * Net gain of a strong hive by day of a season, kg: rape around 24 May, lime around 16 July, heather in August.

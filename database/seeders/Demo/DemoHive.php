@@ -24,11 +24,13 @@ final class DemoHive
 
     public int $since = 2022;
 
-    /** @var list<string> ids of its supers */
+    /** @var array<int, string> ids of its supers, from the lowest */
     public array $supers = [];
 
     /** @var list<string> ids of its brood boxes */
     public array $brood = [];
 
-    public function __construct(public readonly string $code) {}
+    public function __construct(public readonly string $code)
+    {
+    }
 }

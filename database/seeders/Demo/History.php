@@ -19,7 +19,9 @@ final class History
 
     private int $boxes = 0;
 
-    public function __construct(private readonly Rows $rows, private readonly SeededRandom $random) {}
+    public function __construct(private readonly Rows $rows, private readonly SeededRandom $random)
+    {
+    }
 
     public function settle(Yard $yard, int $number, int $season, string $stackSince): DemoHive
     {
@@ -99,7 +101,7 @@ final class History
         $this->rows->add('colony_facts', ['colony_id' => $hive->colonyId, 'kind' => $kind, 'happened_on' => $date, 'hive_id' => $hive->id, 'queen_id' => $hive->queenId]);
     }
 
-    /** @param array<string, float> $crops true kg by hive code */
+    /** @param  array<string, float>  $crops true kg by hive code */
     private function harvest(Yard $yard, int $season, string $name, string $date, array $crops): void
     {
         $harvest = $this->rows->add('harvests', ['apiary_id' => $yard->id, 'season' => $season, 'name' => ucfirst($name).' '.$season, 'taken_on' => $date]);
@@ -122,7 +124,7 @@ final class History
         $buckets = $this->buckets($lot, $true - 0.4, $date);
         $result = (new Allotting)->allot($shares, $buckets, 0.4);
         foreach ($taken as $i => [$hive, $box, $estimate]) {
-            $got = $result->supers[(string) $i];
+            $got = $result->supers[$i];
             $this->rows->add('taken_supers', ['harvest_id' => $harvest, 'box_id' => $box, 'hive_id' => $hive->id, 'colony_id' => $hive->colonyId, 'queen_id' => $hive->queenId,
                 'estimate_kg' => $estimate, 'own_sd_kg' => round(0.045 * $estimate, 3), 'allotted_kg' => round($got['kg'], 3), 'allotted_sd_kg' => round($got['sdKg'], 3)]);
         }

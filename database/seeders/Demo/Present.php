@@ -10,7 +10,9 @@ use Marjoram\Core\Numerics\SeededRandom;
 /** The yards as they stand on the demo's day: stacks, what was seen of them, scales, signs, strengths, dates. */
 final readonly class Present
 {
-    public function __construct(private Rows $rows, private SeededRandom $random, private History $history, private DateTimeImmutable $today) {}
+    public function __construct(private Rows $rows, private SeededRandom $random, private History $history, private DateTimeImmutable $today)
+    {
+    }
 
     /**
      * @param  array<string, list<array{int, float, float, ?float, ?string}>>  $stacks  by hive code: for each
@@ -52,7 +54,7 @@ final readonly class Present
         }
     }
 
-    /** @param list<array{string, string, string}> $signs sign, result, date and time */
+    /** @param  list<array{string, string, string}>  $signs sign, result, date and time */
     public function signs(Yard $yard, array $signs): void
     {
         foreach ($signs as [$sign, $result, $at]) {
@@ -60,7 +62,7 @@ final readonly class Present
         }
     }
 
-    /** @param list<array{date: string, min_c: float, max_c: float, rain_p: float, sun: float}> $forecast */
+    /** @param  list<array{date: string, min_c: float, max_c: float, rain_p: float, sun: float}>  $forecast */
     public function days(Yard $yard, array $forecast, string $off, string $back): void
     {
         foreach ($forecast as $day) {
@@ -105,7 +107,7 @@ final readonly class Present
         }
     }
 
-    /** @param array{float, float, float, float} $mean capped, open, brood, pollen */
+    /** @param  array{float, float, float, float}  $mean capped, open, brood, pollen */
     private function frame(string $look, int $slot, array $mean): void
     {
         $row = ['assessment_id' => $look, 'slot' => $slot];

@@ -16,9 +16,11 @@ final class Rows
     /** @var array<string, list<array<string, mixed>>> */
     private array $rows = [];
 
-    public function __construct(public readonly string $operationId, private readonly string $now) {}
+    public function __construct(public readonly string $operationId, private readonly string $now)
+    {
+    }
 
-    /** @param array<string, mixed> $row */
+    /** @param  array<string, mixed>  $row */
     public function add(string $table, array $row): string
     {
         $id = (string) Str::ulid();

@@ -29,5 +29,6 @@ final class Yard
         public readonly array $spring,
         public readonly array $summer,
         public readonly string $notes = '',
-    ) {}
+    ) {
+    }
 }

@@ -10,11 +10,15 @@ use Symfony\Component\HttpFoundation\Response;
 /** Same origin only: answers no preflight and adds no header. */
 final class CorsService
 {
-    /** @param array<string, mixed> $options */
-    public function __construct(array $options = []) {}
+    /** @param  array<string, mixed>  $options */
+    public function __construct(array $options = [])
+    {
+    }
 
-    /** @param array<string, mixed> $options */
-    public function setOptions(array $options): void {}
+    /** @param  array<string, mixed>  $options */
+    public function setOptions(array $options): void
+    {
+    }
 
     public function isCorsRequest(Request $request): bool
     {

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Flow;
+use Marjoram\Core\Flow\Phase;
+use Marjoram\Core\Flow\ScaleReading;
+use Marjoram\Core\Flow\Sign;
+use Marjoram\Core\InvalidInput;
+use PHPUnit\Framework\TestCase;
+
+final class FlowTest extends TestCase
+{
+    public function test_a_super_put_on_is_no_flow(): void
+    {
+        $readings = [];
+        foreach (range(0, 9) as $day) {
+            foreach ([6, 7, 20] as $hour) {
+                $kg = 40.0 + 0.5 * ($day + $hour / 24.0) + ($day > 5 || ($day === 5 && $hour >= 7) ? 6.0 : 0.0);
+                $readings[] = new ScaleReading($this->at($day, $hour), $kg);
+            }
+        }
+        shuffle($readings);
+        $result = (new Flow)->assess($readings, [], $this->at(10, 12));
+        self::assertCount(1, $result->manipulations);
+        self::assertEqualsWithDelta(6.0, $result->manipulations[0]['stepKg'], 0.1);
+        self::assertEqualsWithDelta(0.5, (float) $result->meanKgPerDay, 0.01);
+        self::assertSame(Phase::Slow, $result->phase);
+    }
+
+    public function test_signs_multiply_the_odds_and_old_ones_do_not(): void
+    {
+        $fresh = new Evidence(Sign::RobbingTest, 'robbed', $this->at(8, 12));
+        $old = new Evidence(Sign::MainBloom, 'finished', $this->at(-5, 12));
+        $result = (new Flow)->assess([], [$fresh, $old], $this->at(10, 12));
+        // Unknown phase: odds 1; robbed: times 8.
+        self::assertEqualsWithDelta(8.0 / 9.0, $result->pOver, 1e-12);
+        $this->expectException(InvalidInput::class);
+        new Evidence(Sign::RobbingTest, 'perhaps', $this->at(8, 12));
+    }
+
+    public function test_days_in_a_long_gap_are_unknown(): void
+    {
+        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 19), 40.0 + $day), [0, 1, 2, 5, 6, 7]);
+        $gains = (new Flow)->assess($readings, [], $this->at(8, 12))->gainKgByDate;
+        self::assertNull($gains['2026-07-03']);
+        self::assertEqualsWithDelta(1.0, (float) $gains['2026-07-07'], 1e-9);
+    }
+
+    public function test_a_day_of_23_hours_is_cut_at_local_midnight(): void
+    {
+        $zone = new DateTimeZone('Europe/Stockholm');
+        $start = new DateTimeImmutable('2026-03-28 00:00', $zone);
+        $readings = array_map(static fn (int $hour): ScaleReading => new ScaleReading($start->setTimestamp($start->getTimestamp() + 3600 * $hour), 30.0 + $hour / 10.0), range(0, 72));
+        $gains = (new Flow)->assess($readings, [], new DateTimeImmutable('2026-03-31 12:00', $zone))->gainKgByDate;
+        self::assertEqualsWithDelta(2.4, (float) $gains['2026-03-28'], 1e-9);
+        self::assertEqualsWithDelta(2.3, (float) $gains['2026-03-29'], 1e-9);
+    }
+
+    private function at(int $day, int $hour): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('2026-07-01 00:00', new DateTimeZone('Europe/Stockholm')))->modify("$day days")->setTime($hour, 0);
+    }
+}

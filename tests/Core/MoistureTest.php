@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\Moisture;
+use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Refractometry;
+use Marjoram\Core\Moisture\Scale;
+use PHPUnit\Framework\TestCase;
+
+final class MoistureTest extends TestCase
+{
+    public function test_water_and_index_are_inverse(): void
+    {
+        for ($water = 12.0; $water < 28.0; $water += 0.7) {
+            self::assertEqualsWithDelta($water, Refractometry::waterOfIndex(Refractometry::indexOfWater($water)), 1e-9);
+        }
+    }
+
+    public function test_a_warm_instrument_without_compensation_reads_too_wet(): void
+    {
+        $cold = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.4920));
+        $warm = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.4920, 30.0));
+        // 10 degrees at 0.00023 a degree are 0.0023 of refractive index.
+        self::assertEqualsWithDelta($cold->indexAt20C + 0.0023, $warm->indexAt20C, 1e-12);
+        self::assertLessThan(0.0, $warm->correctionPct);
+        self::assertSame(0.0, $cold->correctionPct);
+    }
+
+    public function test_a_compensated_water_reading_stays_as_read(): void
+    {
+        $result = (new Refractometry)->convert(new Reading(Scale::Water, 17.3, 28.0));
+        self::assertEqualsWithDelta(17.3, $result->waterPct, 1e-9);
+    }
+
+    public function test_the_spread_joins_readings_and_expectation(): void
+    {
+        $result = (new Moisture)->of([new Reading(Scale::Water, 17.0), new Reading(Scale::Water, 18.0)], 18.0);
+        self::assertEqualsWithDelta(17.5, $result->meanWaterPct, 1e-9);
+        // (4 * 0.6^2 + 0.5) / 5
+        self::assertEqualsWithDelta(sqrt(1.94 / 5.0), $result->sdPct, 1e-9);
+        self::assertSame(5.0, $result->degreesOfFreedom);
+        self::assertEqualsWithDelta(0.5, $result->probabilityAtMost(17.5), 1e-9);
+    }
+
+    public function test_masses_weigh_the_mean_and_may_not_be_mixed_with_none(): void
+    {
+        $result = (new Moisture)->of([new Reading(Scale::Water, 17.0, massKg: 3.0), new Reading(Scale::Water, 19.0, massKg: 1.0)]);
+        self::assertEqualsWithDelta(17.5, $result->meanWaterPct, 1e-9);
+        $this->expectException(InvalidInput::class);
+        (new Moisture)->of([new Reading(Scale::Water, 17.0, massKg: 3.0), new Reading(Scale::Water, 19.0)]);
+    }
+
+    public function test_a_moisture_of_180_is_refused_with_what_is_allowed(): void
+    {
+        try {
+            new Reading(Scale::Water, 180.0);
+            self::fail('180 % water was taken.');
+        } catch (InvalidInput $refusal) {
+            self::assertSame('10 to 30', $refusal->allowed);
+            self::assertSame('/value', $refusal->pointer);
+        }
+    }
+}

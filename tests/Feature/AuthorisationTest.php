@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\CurrentOperation;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use Illuminate\Support\Str;
+
+/** Every route, by role and by operation. */
+final class AuthorisationTest extends FeatureTestCase
+{
+    private const OPEN = ['sign-in', 'sign-up', 'sign-out', 'start.show', 'start.store'];
+
+    public function test_every_route_asks_for_a_role_and_every_write_for_a_key(): void
+    {
+        $seen = 0;
+        foreach ($this->routes() as $route) {
+            $middleware = $route->gatherMiddleware();
+            if (in_array($route->getName(), self::OPEN, true) || in_array('guest', $middleware, true)) {
+                continue;
+            }
+            $seen++;
+            self::assertContains('auth', $middleware, $route->uri());
+            self::assertContains('operation', $middleware, $route->uri());
+            self::assertNotSame([], preg_grep('/^can:(view|record|manage|own)$/', $middleware), $route->uri());
+            self::assertSame(! in_array('GET', $route->methods(), true), in_array('write', $middleware, true), $route->uri());
+        }
+        self::assertGreaterThan(60, $seen);
+    }
+
+    public function test_without_signing_in_nothing_is_shown(): void
+    {
+        foreach ($this->routes() as $route) {
+            if (in_array('auth', $route->gatherMiddleware(), true)) {
+                $this->call($route->methods()[0], $this->url($route), ['_key' => (string) Str::ulid()])->assertRedirect('/sign-in');
+            }
+        }
+    }
+
+    public function test_each_role_may_do_what_it_may_and_no_more(): void
+    {
+        foreach (['viewer' => Role::Viewer, 'helper' => Role::Helper, 'partner' => Role::Keeper] as $who => $role) {
+            $this->as($who);
+            foreach ($this->routes() as $route) {
+                $ability = preg_filter('/^can:/', '', $route->gatherMiddleware());
+                $ability = $ability === [] ? null : (string) current($ability);
+                if ($ability === null || in_array($role, Role::ABILITIES[$ability], true)) {
+                    continue;
+                }
+                $this->as($who)->call($route->methods()[0], $this->url($route, $this->ids()), ['_key' => (string) Str::ulid()])->assertForbidden();
+            }
+        }
+    }
+
+    public function test_a_viewer_reads_every_page_that_needs_no_record(): void
+    {
+        $this->as('viewer');
+        foreach ($this->routes() as $route) {
+            if (in_array('GET', $route->methods(), true) && in_array('can:view', $route->gatherMiddleware(), true) && ! str_contains($route->uri(), '{') && $route->getName() !== 'yards.find') {
+                $this->get($route->uri())->assertOk();
+            }
+        }
+    }
+
+    public function test_records_of_another_operation_are_not_found(): void
+    {
+        $ids = $this->ids();
+        $stranger = $this->stranger();
+        $tried = 0;
+        foreach ($this->routes() as $route) {
+            preg_match_all('/\{(\w+)/', $route->uri(), $names);
+            $needed = array_diff($names[1], ['slot', 'membership', 'kind', 'id', 'name']);
+            if ($needed === [] || array_diff($needed, array_keys($ids)) !== []) {
+                continue;
+            }
+            $parameters = ['slot' => 1] + array_intersect_key($ids, array_flip($needed));
+            if (isset($parameters['hive']) && str_contains((string) $route->uri(), '{apiary}')) {
+                $parameters['hive'] = 'E1';
+            }
+            $url = route((string) $route->getName(), array_intersect_key($parameters, array_flip($names[1])), false);
+            $this->actingAs($stranger)->call($route->methods()[0], $url, ['_key' => (string) Str::ulid()])->assertNotFound();
+            $tried++;
+        }
+        self::assertGreaterThan(35, $tried);
+    }
+
+    public function test_ids_of_another_operation_in_a_form_are_not_taken(): void
+    {
+        $this->demo();
+        $foreign = Models\Box::query()->whereDoesntHave('place')->value('id') ?? Models\Box::query()->value('id');
+        app(CurrentOperation::class)->leave();
+        $this->actingAs($this->stranger());
+        app(CurrentOperation::class)->enter(Models\Operation::query()->where('name', 'Strangers')->firstOrFail(), Role::Owner);
+        $hive = Models\Hive::query()->firstOrFail();
+        $this->send('POST', "/yards/hives/$hive->id/boxes", ['box' => $foreign, 'role' => 'super'])->assertStatus(422);
+    }
+
+    /** @return array<string, string> a record of the demo for each parameter of a route */
+    private function ids(): array
+    {
+        $this->demo();
+        $place = Models\BoxPlace::query()->whereNull('until')->firstOrFail();
+        $plan = Models\ClearPlan::query()->create(['apiary_id' => Models\Apiary::query()->value('id'), 'method' => 'brush', 'first_on' => '2026-08-05', 'person_minutes' => 18, 'frozen' => []]);
+        $ids = [
+            'apiary' => Models\Apiary::query()->value('slug'), 'hive' => Models\Hive::query()->value('id'), 'box' => Models\Box::query()->value('id'), 'lot' => Models\Lot::query()->value('id'),
+            'bucket' => Models\Bucket::query()->value('id'), 'super' => Models\TakenSuper::query()->value('id'), 'sign' => Models\FlowSign::query()->value('id'),
+            'weight' => Models\ScaleWeight::query()->value('id'), 'frame' => Models\FrameLook::query()->value('id'), 'reading' => Models\MoistureReading::query()->value('id'),
+            'look' => Models\WinterLook::query()->value('id'), 'treatment' => Models\Treatment::query()->value('id'),
+            'plan' => $plan->id, 'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,
+            'decision' => Models\Decision::query()->create(['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => 'assess', 'choice' => 'stay', 'frozen' => [], 'decided_at' => '2026-08-04 10:00:00'])->id,
+        ];
+        app(CurrentOperation::class)->leave();
+
+        return array_map(strval(...), $ids) + ['slot' => '1', 'membership' => '1', 'kind' => 'buckets', 'id' => '1'];
+    }
+
+    /** An owner of an operation of their own. */
+    private function stranger(): User
+    {
+        $user = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@demo.example', 'password' => 'a-long-password']);
+        $operation = Models\Operation::query()->create(['name' => 'Strangers', 'time_zone' => 'UTC', 'policy' => [], 'latitude' => 50]);
+        $operation->memberships()->create(['user_id' => $user->id, 'role' => Role::Owner]);
+        app(CurrentOperation::class)->enter($operation, Role::Owner);
+        $apiary = Models\Apiary::query()->create(['name' => 'Away', 'slug' => 'away', 'letter' => 'A', 'latitude' => 50, 'longitude' => 10, 'climate' => array_fill(0, 12, 8.0)]);
+        $stand = Models\Stand::query()->create(['apiary_id' => $apiary->id, 'number' => 1]);
+        Models\Hive::query()->create(['stand_id' => $stand->id, 'code' => 'A1']);
+        app(CurrentOperation::class)->leave();
+
+        return $user;
+    }
+
+    /** @return list<Route> of the application's web pages */
+    private function routes(): array
+    {
+        return array_values(array_filter(iterator_to_array(Routes::getRoutes()), static fn (Route $route): bool => in_array('web', $route->gatherMiddleware(), true) && ! str_starts_with($route->uri(), 'storage')));
+    }
+
+    /** @param  array<string, string>  $ids */
+    private function url(Route $route, array $ids = []): string
+    {
+        return '/'.preg_replace_callback('/\{(\w+)[^}]*\}/', static fn (array $name): string => $ids[$name[1]] ?? '1', $route->uri());
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Operation;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\CurrentOperation;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use RuntimeException;
+
+/** Against MariaDB with the demo in it, seeded once; each test in a transaction that is rolled back. */
+abstract class FeatureTestCase extends TestCase
+{
+    private static bool $seeded = false;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (! str_ends_with((string) DB::connection()->getDatabaseName(), '_test')) {
+            throw new RuntimeException('Tests run only on a database whose name ends in _test.');
+        }
+        if (! self::$seeded) {
+            Artisan::call('migrate:fresh', ['--force' => true]);
+            app(DemoSeeder::class)->run();
+            self::$seeded = true;
+        }
+        DB::beginTransaction();
+    }
+
+    protected function tearDown(): void
+    {
+        while (DB::transactionLevel() > 0) {
+            DB::rollBack();
+        }
+        DB::disconnect();
+        parent::tearDown();
+    }
+
+    protected function as(string $who): static
+    {
+        $this->actingAs(User::query()->where('email', "$who@demo.example")->firstOrFail());
+
+        return $this;
+    }
+
+    /** Enters the demo so that records can be read in the test itself. */
+    protected function demo(string $name = 'Marjoram demo'): Operation
+    {
+        $operation = Operation::query()->where('name', $name)->firstOrFail();
+        app(CurrentOperation::class)->enter($operation, Role::Owner);
+
+        return $operation;
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function send(string $method, string $url, array $data = [], ?string $key = null, string $from = '/'): TestResponse
+    {
+        return $this->from($from)->call($method, $url, ['_key' => $key ?? (string) Str::ulid()] + $data);
+    }
+}
