@@ -30,7 +30,7 @@ final readonly class OpenedHive
                 ? '<use href="#v-'.$box->mark().'" class="gl" x="'.round($width + 12, 1).'" y="'.round($y + 0.5 * $height - 16, 1).'" width="15" height="15"/><text class="t14 b" x="'.round($width + 32, 1).'" y="'.round($y + 0.5 * $height - 4, 1).'">'.e(Marks::word($box->verdict())).'</text>'
                     .'<text class="t13 soft" x="'.round($width + 12, 1).'" y="'.round($y + 0.5 * $height + 14, 1).'">~'.e($f->kg($box->honey->honeyKg)).'</text>'
                 : '<text class="t13 soft" x="'.round($width + 12, 1).'" y="'.round($y + 0.5 * $height + 4, 1).'">'.e(__('brood')).'</text>';
-            $out .= '<a href="'.e($href).'" aria-label="'.e($drawn->words).'"'.($drawn->selected ? ' aria-current="true"' : '').'><title>'.e($drawn->words).'</title>'.$inside.$words.'</a>';
+            $out .= '<a href="'.e($href).'" aria-label="'.e($drawn->words).'"'.($drawn->selected ? ' aria-current="true"' : '').'><title>'.e($drawn->words).'</title>'.$inside.'</a><g aria-hidden="true">'.$words.'</g>';
             if ($drawn->selected) {
                 $out .= $this->frames($box, $slug, $hive->hive->code, $drawn->insideMm, $drawn->widthMm, $y, $height, $slot);
             }

@@ -86,7 +86,7 @@ final readonly class DeskDrawing
         $bar = $task->until !== null && $task->until > $task->from
             ? '<rect class="mbar" x="'.$x.'" y="'.($ground + 8).'" width="'.round(($task->until - $task->from) * $pitch, 1).'" height="4"/>' : '';
 
-        return '<a href="'.e($task->href).'" aria-label="'.e($task->words.', '.$detail).'"><path class="stake" d="M'.$x.' '.$y.'V'.$ground.'"/>'.$bar
+        return '<a href="'.e($task->href).'" aria-label="'.e($task->words.' '.$detail).'"><path class="stake" d="M'.$x.' '.$y.'V'.$ground.'"/>'.$bar
             .'<use href="#v-'.$task->glyph.'" class="gl plan" x="'.($right ? $x - 20 : $x + 5).'" y="'.$y.'" width="15" height="15"/>'
             .'<text class="t13 halo2" text-anchor="'.($right ? 'end' : 'start').'" x="'.($right ? $x - 25 : $x + 25).'" y="'.($y + 12).'">'.e($task->words).' <tspan class="soft">'.e($detail).'</tspan></text></a>';
     }

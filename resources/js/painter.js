@@ -261,5 +261,11 @@ if (live) {
   root.querySelector('[data-next]').addEventListener('click', (event) => { event.preventDefault(); next(); });
   window.addEventListener('resize', redraw);
   redraw();
-  if (window.location.hash === '#painter') panels.a.querySelector('canvas').focus();
+  // Going to the page's fragment takes the focus away once more after loading: only then can it be given.
+  const begin = () => setTimeout(() => {
+    if (window.location.hash === '#painter') panels.a.querySelector('canvas').focus({ preventScroll: true });
+    root.dataset.ready = '1';
+  });
+  if (document.readyState === 'complete') begin();
+  else window.addEventListener('load', begin);
 }

@@ -170,7 +170,6 @@ final readonly class Elevation
         }
 
         return $hive->href === null ? $text
-            : '<a class="hivecode" href="'.e($hive->href).'" aria-label="'.e(__('Hive :code', ['code' => $hive->code]).($hive->under === [] ? '' : ': '.implode(', ', $hive->under))).'"'
-                .($hive->selected ? ' aria-current="true"' : '').'>'.BoxSection::rect('hit', $centre - 24.0, $ground + 4.0, 48.0, 26.0).$text.'</a>';
+            : '<a class="hivecode" href="'.e($hive->href).'" data-code="'.e($hive->code).'"'.($hive->selected ? ' aria-current="true"' : '').'>'.BoxSection::rect('hit', $centre - 24.0, $ground + 4.0, 48.0, 26.0).$text.'</a>';
     }
 }

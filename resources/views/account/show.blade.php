@@ -43,7 +43,7 @@
         @endcan
       </section>
       <section class="blk"><h2>{{ __('Members') }}</h2>
-        <table class="table"><thead><tr><th>{{ __('Name') }}</th><th>{{ __('Role') }}</th><th></th></tr></thead><tbody>
+        <table class="table"><thead><tr><th>{{ __('Name') }}</th><th>{{ __('Role') }}</th><th><span class="sr">{{ __('what to do') }}</span></th></tr></thead><tbody>
           @foreach ($members as $member)<tr><td>{{ $member->user->name }}</td><td>{{ __($member->role->value) }}</td><td>
             @can('own')@if ($member->user_id !== $person->id)<x-form :action="route('account.members.destroy', $member->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }} <span class="sr">{{ $member->user->name }}</span></button></x-form>@endif @endcan</td></tr>@endforeach
         </tbody></table>

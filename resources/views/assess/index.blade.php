@@ -8,7 +8,7 @@
       {!! (new App\Yards\YardPicture(new App\Support\Drawing\Elevation(0.09)))->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('assess.hive', [$state->apiary->slug, $hive->hive->code]),
         fn ($hive, $box) => route('assess.hive', [$state->apiary->slug, $hive->hive->code, 'box' => $box->box->id]), fn ($hive) => array_slice($hive->words(), 0, 2)) !!}</section>
   @endforeach
-  <x-slot:why><p class="lab">{{ __('Why') }}</p><p class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</p>
+  <x-slot:why><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</h2>
     <section><h3>{{ __('Marks') }}</h3><ul>@foreach (Marjoram\Core\Ripeness\Verdict::cases() as $verdict)<li><x-mark :glyph="App\Assess\Marks::glyph($verdict)"/><b>{{ App\Assess\Marks::word($verdict) }}</b>: {{ App\Assess\Marks::sentence($verdict) }}</li>@endforeach</ul></section>
     <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p></x-slot:why>
 </x-page>

@@ -29,7 +29,7 @@
   </x-astable>
   <x-slot:why><div id="why-box">
     @if ($box)@include('assess.why', ['apiary' => $state->apiary, 'code' => $open->hive->code])@else
-      <p class="lab">{{ __('Why: :yard', ['yard' => $state->apiary->name]) }}</p><p class="say">{{ $state->toLook() > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $state->toLook()) : __('All supers are judged.') }}</p>
+      <p class="lab">{{ __('Why: :yard', ['yard' => $state->apiary->name]) }}</p><h2 class="say">{{ $state->toLook() > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $state->toLook()) : __('All supers are judged.') }}</h2>
       <section><h3>{{ __('Most worth a look') }}</h3><ul class="then">@foreach (collect($state->hives)->flatMap(fn ($h, $c) => array_map(fn ($b) => [$c, $b], $h->supers()))->filter(fn ($p) => $p[1]->verdict() === Marjoram\Core\Ripeness\Verdict::Look)->sortByDesc(fn ($p) => $p[1]->ripeness->box->sd * $p[1]->honey->honeyKg)->take(8) as [$c, $b])
         <li><x-mark glyph="look" size="16"/><a href="{{ route('assess.hive', [$state->apiary->slug, $c, 'box' => $b->box->id]) }}">{{ $c }} {{ $b->name() }}</a><span class="soft">~{{ $f->kg($b->honey->honeyKg) }}</span></li>@endforeach</ul></section>
     @endif</div>

@@ -1,11 +1,11 @@
 @php($r = $box->ripeness)
 <div class="why-inner">
 @if (! $box->isSuper())
-  <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p><p class="say">{{ __('A brood box stays.') }}</p>
+  <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p><h2 class="say">{{ __('A brood box stays.') }}</h2>
   <section><dl><dt>{{ __('Honey in it') }}</dt><dd>~{{ $f->kg($box->honey->seenKg) }}</dd><dt>{{ __('Frames seen') }}</dt><dd>{{ $box->seen() }} / {{ $box->fitted->framesFitted }}</dd></dl></section>
 @else
   <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p>
-  <p class="say"><x-mark :glyph="$box->mark()" size="22"/>{{ App\Assess\Marks::sentence($box->verdict()) }}@if ($r->waitDays) {{ trans_choice('~:count day.|~:count days.', $r->waitDays) }}@endif</p>
+  <h2 class="say"><x-mark :glyph="$box->mark()" size="22"/>{{ App\Assess\Marks::sentence($box->verdict()) }}@if ($r->waitDays) {{ trans_choice('~:count day.|~:count days.', $r->waitDays) }}@endif</h2>
   @if ($box->decision)<p class="caution"><b>{{ $box->decision->choice === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.') }}</b> {{ $box->decision->note }}</p>@endif
   <section><dl>
     <dt>{{ __('Honey') }}</dt><dd>~{{ $f->kg($box->honey->honeyKg) }} <span class="rng">{{ $f->kgRange($box->honey->honeyKg, $box->honey->sdKg) }}</span></dd>

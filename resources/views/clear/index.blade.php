@@ -9,7 +9,7 @@
       @foreach ($clearing->plans as $plan)<p><x-mark :glyph="App\Clear\Methods::glyph($plan->method)"/><a class="link" href="{{ route('clear.plan', $plan->id) }}">{{ App\Clear\Methods::word($plan->method) }}, {{ $f->weekday($plan->first_on) }}@if ($plan->second_on) – {{ $f->weekday($plan->second_on) }}@endif</a>, {{ trans_choice(':count super|:count supers', $plan->items->count()) }}, {{ __($plan->state) }}</p>@endforeach
       @if ($clearing->supers() !== []){!! $chart->svg($clearing->methods, $clearing->forecast, $f, $clearing->offBy) !!}@else<p class="sub">{{ __('None is ripe and free of the winter share.') }}</p>@endif</section>
   @endforeach
-  <x-slot:why><p class="lab">{{ __('Why') }}</p><p class="say">{{ __('What is ripe and not needed for winter comes off.') }}</p>
+  <x-slot:why><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('What is ripe and not needed for winter comes off.') }}</h2>
     @if ($plans->isNotEmpty())<section><h3>{{ __('Boards out') }}</h3><ul class="facts">@foreach ($plans->where('state', 'placed') as $plan)<li><span>{{ $f->day($plan->first_on) }}</span><span>{{ $plan->items->pluck('hive_id')->unique()->count() }} {{ __('boards') }}</span></li>@endforeach</ul>@if ($plans->where('state', 'placed')->isEmpty())<p class="sub">{{ __('none') }}</p>@endif</section>@endif
     <p class="caution">{{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass. Robbing once begun is hard to stop.') }}</p></x-slot:why>
 </x-page>

@@ -31,7 +31,7 @@
       @if (max([0, ...array_map(fn ($i) => is_finite($lifts[$i->box_id]->index ?? 0) ? $lifts[$i->box_id]->index ?? 0 : 9, $plan->items->all())]) > 1)<p class="caution">{{ __('Some of these boxes are beyond what one person should lift: two people, or the tilting stand.') }}</p>@endif
     </section>
   </div>
-  <x-slot:why><div><p class="lab">{{ __('Why') }}</p><p class="say">{{ __($plan->frozen['reason'] ?? '') }}</p></div>
+  <x-slot:why><div><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __($plan->frozen['reason'] ?? '') }}</h2></div>
     @foreach ($plan->frozen['cautions'] ?? [] as $caution)<p class="caution">{{ __($caution) }}</p>@endforeach
     <section><h3>{{ __('After') }}</h3><p>{{ __('Give the bees below space, or reduce them to their winter boxes. Wet supers go back to the hives they came from. The excluder comes out before winter.') }}</p></section></x-slot:why>
 </x-page>

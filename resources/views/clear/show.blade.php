@@ -19,11 +19,11 @@
   @endif
   <x-slot:why>
     @if ($best && $best->feasible() && $clearing->supers() !== [])
-    <div><p class="lab">{{ __('Why: :yard', ['yard' => $clearing->yard->apiary->name]) }}</p><p class="say"><x-mark :glyph="App\Clear\Methods::glyph($best->method->value)" size="22"/>{{ $best->method->value === 'escape-board' ? __('Boards on :a, lift on :b.', ['a' => $f->weekday($best->visits[0]), 'b' => $f->weekday($best->visits[1])]) : __(':method on :a.', ['method' => ucfirst(App\Clear\Methods::word($best->method->value)), 'a' => $f->weekday($best->visits[0])]) }}</p></div>
+    <div><p class="lab">{{ __('Why: :yard', ['yard' => $clearing->yard->apiary->name]) }}</p><h2 class="say"><x-mark :glyph="App\Clear\Methods::glyph($best->method->value)" size="22"/>{{ $best->method->value === 'escape-board' ? __('Boards on :a, lift on :b.', ['a' => $f->weekday($best->visits[0]), 'b' => $f->weekday($best->visits[1])]) : __(':method on :a.', ['method' => ucfirst(App\Clear\Methods::word($best->method->value)), 'a' => $f->weekday($best->visits[0])]) }}</h2></div>
     <p>{{ __($clearing->reason) }}</p>
     <section><dl><dt>{{ __('Person-minutes') }}</dt><dd>~{{ round($best->personMinutes) }}</dd><dt>{{ __('At the yard') }}</dt><dd>~{{ $f->minutes($best->onSiteMinutes) }}</dd><dt>{{ __('Bees left') }}</dt><dd>~{{ round($best->beesLeftPerSuper / 5) * 5 }} {{ __('a super') }}</dd><dt>{{ __('Heaviest box') }}</dt><dd>~{{ $f->kg($clearing->heaviestKg(), 0) }}</dd></dl></section>
     @foreach ($best->cautions as $caution)<p class="caution">{{ __($caution) }}</p>@endforeach
-    @else<p class="lab">{{ __('Why') }}</p><p class="say">{{ $clearing->supers() === [] ? __('Nothing is ripe and to spare.') : __($clearing->reason) }}</p>@endif
+    @else<p class="lab">{{ __('Why') }}</p><h2 class="say">{{ $clearing->supers() === [] ? __('Nothing is ripe and to spare.') : __($clearing->reason) }}</h2>@endif
     <section><h3>{{ __('Facts used') }}</h3><ul class="reasons"><li>{{ $clearing->forecastPresumed ? __('no forecast; climate means') : __('forecast for :n days (:source)', ['n' => count($clearing->forecast), 'source' => __('stand-in service')]) }}</li><li>{{ $clearing->yard->flow->sentence() }}</li></ul></section>
     <p class="caution">{{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: water at hand. Carry what your doctor prescribed; do not work alone.') }}</p>
   </x-slot:why>

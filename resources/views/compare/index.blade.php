@@ -1,7 +1,7 @@
 <x-page :title="__('Compare')" stage="compare" :yard="$yard">
   @php($total = $rows->sum(fn ($r) => $r->kg($season))) @php($producing = $rows->filter(fn ($r) => $r->kg($season) > 0)->count())
   <div class="hd"><h1>{{ $rows->isEmpty() ? __('No harvest yet') : __(':kg, :mean a producing hive', ['kg' => $f->kg($total, 0), 'mean' => $f->kg($producing > 0 ? $total / $producing : 0, 0)]) }}</h1>
-    <nav class="btns" aria-label="{{ __('Season') }}">@foreach ($seasons as $year)<a class="btn small" href="{{ route('compare.index', array_filter(['season' => $year, 'yard' => $yard, 'sort' => $sort === 'hive' ? null : $sort])) }}" @if ($year === $season) aria-current="true" aria-pressed="true" @endif>{{ $year }}</a>@endforeach</nav></div>
+    <nav class="btns" aria-label="{{ __('Season') }}">@foreach ($seasons as $year)<a class="btn small" href="{{ route('compare.index', array_filter(['season' => $year, 'yard' => $yard, 'sort' => $sort === 'hive' ? null : $sort])) }}" @if ($year === $season) aria-current="true" @endif>{{ $year }}</a>@endforeach</nav></div>
   @if ($rows->isEmpty())<p class="empty">{{ __('When the first lot is weighed, each hive stands here next to its neighbours.') }} <a class="link" href="{{ route('honey-room.index') }}">{{ __('To the honey room') }}</a></p>@else
   <p class="sub">{{ __('Each hive\'s seasons, oldest left; a box for each super, :year filled dark. Dashed line: mean of the yard\'s producing hives in :year.', ['year' => $season]) }}</p>
   @php($years = $seasons->sort()->take(-5)->values()->all())
@@ -17,11 +17,11 @@
   @endif
   <x-slot:why>
     @if ($open)
-      <div><p class="lab">{{ __('Why: :hive', ['hive' => $open->hive]) }}</p><p class="say">{{ $open->indexKg >= 0 ? __(':kg a season above its neighbours.', ['kg' => $f->kg($open->indexKg)]) : __(':kg a season below its neighbours.', ['kg' => $f->kg(-$open->indexKg)]) }}</p></div>
+      <div><p class="lab">{{ __('Why: :hive', ['hive' => $open->hive]) }}</p><h2 class="say">{{ $open->indexKg >= 0 ? __(':kg a season above its neighbours.', ['kg' => $f->kg($open->indexKg)]) : __(':kg a season below its neighbours.', ['kg' => $f->kg(-$open->indexKg)]) }}</h2></div>
       <section><dl>@foreach (array_reverse($open->seasons, true) as $year => $one)<dt>{{ $year }}</dt><dd>{{ $one['weighed'] ? '' : '~' }}{{ $f->kg($one['kg']) }} <span class="rng">{{ $f->kgRange($one['kg'], $one['sd']) }}</span></dd>@endforeach</dl></section>
       <section><h3>{{ __('Facts used') }}</h3><ul class="facts">@foreach (array_reverse($open->seasons, true) as $year => $one)<li><span>{{ $year }}</span><span>{{ trans_choice(':count super|:count supers', $one['supers']) }}, {{ implode(', ', array_unique($one['queens'])) ?: __('queen unknown') }}</span></li>@endforeach</ul></section>
     @else
-      <div><p class="lab">{{ __('Why') }}</p><p class="say">{{ __('Each hive next to its neighbours under the same sky.') }}</p></div>
+      <div><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('Each hive next to its neighbours under the same sky.') }}</h2></div>
       @if ($lines->isNotEmpty())<section><h3>{{ __('Queen lines') }}</h3><dl>@foreach ($lines as $line => $one)<dt>{{ $line }} <span class="soft">({{ trans_choice(':count queen|:count queens', $one['n']) }})</span></dt><dd>{{ $f->kg($one['kg']) }} <span class="rng">{{ __('a season') }}</span></dd>@endforeach</dl><p class="sub">{{ __('plain means; not yet freed of yard and year') }}</p></section>@endif
     @endif
     <section><h3>{{ __('How') }}</h3><p>{{ __('Kilograms are what the buckets weighed, allotted to hives; until a lot is weighed the estimate stands, hatched. The index is the mean difference to the yard\'s mean in the same seasons.') }}</p></section>

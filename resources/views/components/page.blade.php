@@ -65,6 +65,7 @@
       <div class="notice" role="status"><span>{{ session('saved') }}</span>
         @can('record')<form method="post" action="{{ route('undo') }}">@csrf<x-key/><button class="btn small">{{ __('Undo') }}</button></form>@endcan</div>
     @endif
+    @if (session('undone'))<div class="notice" role="status">{{ session('undone') }}</div>@endif
     @if ($errors->any())
       <div class="notice bad" role="alert"><div><b>{{ __('Not saved. Nothing you entered is lost.') }}</b>
         <ul>@foreach ($errors->all() as $message)<li>{{ $message }}</li>@endforeach</ul></div></div>

@@ -13,10 +13,10 @@
   </x-astable>
   <x-slot:why>
     @if ($tasks === [])
-      <p class="lab">{{ __('Do next') }}</p><p class="say">{{ __('Nothing presses.') }}</p>
+      <p class="lab">{{ __('Do next') }}</p><h2 class="say">{{ __('Nothing presses.') }}</h2>
     @else
       @php($names = collect($desk->yards)->pluck('name', 'slug'))
-      <div><p class="lab">{{ __('Do next') }}</p><p class="say"><x-mark :glyph="$tasks[0]->glyph" size="22"/>{{ $names[$tasks[0]->yard] }}: {{ $tasks[0]->words }}</p></div>
+      <div><p class="lab">{{ __('Do next') }}</p><h2 class="say"><x-mark :glyph="$tasks[0]->glyph" size="22"/>{{ $names[$tasks[0]->yard] }}: {{ $tasks[0]->words }}</h2></div>
       <p>{{ $tasks[0]->detail }}@if ($tasks[0]->kg) ~{{ $f->kg($tasks[0]->kg, 0) }}@endif · {{ $f->weekday($today->modify('+'.max(0, $tasks[0]->from).' days')) }}</p>
       <div class="btns"><a class="btn go" href="{{ $tasks[0]->href }}">{{ __('Go there') }}</a></div>
       <section class="then"><h3>{{ __('Then') }}</h3><ol>

@@ -5,6 +5,6 @@
     <section class="blk"><div class="hd"><h2><a href="{{ route('honey-room.lot', $one->lot->id) }}">{{ $one->lot->code }}, {{ $one->lot->harvest->apiary->name }}</a></h2><span class="sub">{{ $f->date($one->lot->harvest->taken_on) }} · {{ trans_choice(':count super|:count supers', $one->lot->harvest->supers->count()) }}</span></div>
       <div class="buckets">{!! (new App\HoneyRoom\BucketRow)->svg($one, $f) !!}</div></section>
   @endforeach
-  <x-slot:why><p class="lab">{{ __('Why') }}</p><p class="say">{{ __('What the buckets weigh is shared out to the hives as their supers were judged.') }}</p>
+  <x-slot:why><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('What the buckets weigh is shared out to the hives as their supers were judged.') }}</h2>
     <p class="caution">{{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied. No honey to infants under 12 months. For sale: your food and labelling law.') }}</p></x-slot:why>
 </x-page>

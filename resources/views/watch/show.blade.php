@@ -22,7 +22,7 @@
         <td>@can('manage')<x-form :action="route('watch.weights.destroy', $weight->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }}</button></x-form>@endcan</td></tr>@endforeach</tbody></table></section>
   </div>
   <x-slot:why>
-    <div><p class="lab">{{ __('Why: :yard', ['yard' => $apiary->name]) }}</p><p class="say">{{ $flow->sentence() }}</p></div>
+    <div><p class="lab">{{ __('Why: :yard', ['yard' => $apiary->name]) }}</p><h2 class="say">{{ $flow->sentence() }}</h2></div>
     <section><dl><dt>{{ __('Over with') }}</dt><dd>~{{ $f->percent($flow->result->pOver) }}</dd><dt>{{ __('Phase by the scale') }}</dt><dd>{{ __($flow->result->phase->value) }}</dd>
       <dt>{{ __('Mean of the last days') }}</dt><dd>{{ $f->kg($flow->result->meanKgPerDay, 2) }}</dd></dl></section>
     <section><h3>{{ __('Facts used') }}</h3><ul class="reasons">@foreach ($flow->result->reasons as $reason)<li>{{ __($reason) }}</li>@endforeach</ul></section>

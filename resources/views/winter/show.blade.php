@@ -19,11 +19,11 @@
     @if ($first)
     @php($r = $first->reserve) @php($code = $first->state->hive->code)
     <div><p class="lab">{{ __('Why: :hive', ['hive' => $code]) }}</p>
-      <p class="say"><x-mark :glyph="$r->sugarKg > 0.5 ? 'feed' : (count($first->comingOff()) > 0 ? 'take' : 'leave')" size="22"/>{{ match (true) {
+      <h2 class="say"><x-mark :glyph="$r->sugarKg > 0.5 ? 'feed' : (count($first->comingOff()) > 0 ? 'take' : 'leave')" size="22"/>{{ match (true) {
         $r->sugarKg > 0.5 && count($first->comingOff()) > 0 => trans_choice('Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.', count($first->comingOff()), ['kg' => $f->kg($r->sugarKg, 0)]),
         $r->sugarKg > 0.5 => __('Feed ~:kg of sugar.', ['kg' => $f->kg($r->sugarKg, 0)]),
         count($first->comingOff()) > 0 => trans_choice('Take :count super; enough stays.|Take :count supers; enough stays.', count($first->comingOff())),
-        default => __('All of it stays.') } }}</p></div>
+        default => __('All of it stays.') } }}</h2></div>
     <section><dl><dt>{{ __('Stores that stay') }}</dt><dd>{{ $first->how === 'measured' ? '' : '~' }}{{ $f->kg($r->storesKg) }} <span class="rng">{{ $f->kgRange($r->storesKg, $r->storesSdKg) }}</span></dd>
       <dt>{{ __('Need to :day', ['day' => $f->day($winter->firstFlow)]) }}</dt><dd>~{{ $f->kg($r->needMeanKg) }} <span class="rng">{{ __('up to :kg', ['kg' => $f->kg($r->needQuantileKg)]) }}</span></dd>
       <dt>{{ __('Lasts in') }}</dt><dd>~{{ $f->percent($r->pEnough) }} {{ __('of winters') }}</dd>

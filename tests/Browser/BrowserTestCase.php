@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** The real interface in headless Chromium, one browser for the run, one profile that is thrown away. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static RemoteWebDriver $browser;
+
+    /** @var resource|null */
+    private static $driver = null;
+
+    private static string $profile = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$profile = sys_get_temp_dir().'/marjoram-browser-'.bin2hex(random_bytes(4));
+        $port = random_int(20000, 40000);
+        $log = ['file', dirname(__DIR__, 2).'/var/test/chromedriver.log', 'w'];
+        self::$driver = proc_open(['chromedriver', "--port=$port"], [['pipe', 'r'], $log, $log], $pipes) ?: null;
+        $options = (new ChromeOptions)->addArguments(['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en-GB', '--user-data-dir='.self::$profile]);
+        $options->setBinary('/usr/bin/chromium');
+        $wanted = DesiredCapabilities::chrome();
+        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        for ($try = 0; ! isset($up) && $try < 100; $try++) {
+            usleep(100_000);
+            $up = @fsockopen('127.0.0.1', $port) ?: null;
+        }
+        self::$browser = RemoteWebDriver::create("http://127.0.0.1:$port", $wanted, 30_000, 60_000);
+        self::screen(1280, 800);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$browser->quit();
+        if (self::$driver !== null) {
+            proc_terminate(self::$driver);
+            proc_close(self::$driver);
+        }
+        exec('rm -rf '.escapeshellarg(self::$profile));
+    }
+
+    protected static function screen(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver(self::$browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+    }
+
+    protected function open(string $path): void
+    {
+        self::$browser->get(getenv('MARJORAM_TEST_URL').$path);
+    }
+
+    protected function signIn(string $who): void
+    {
+        self::$browser->manage()->deleteAllCookies();
+        $this->open('/sign-in');
+        $this->type('[name=email]', "$who@demo.example");
+        $this->type('[name=password]', 'heather-and-lime'.WebDriverKeys::ENTER);
+        $this->waitFor('.stages');
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        return self::$browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    protected function click(string $css): void
+    {
+        self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$this->find($css)]);
+        $this->find($css)->click();
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $this->find($css)->clear()->sendKeys($text);
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            self::$browser->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    protected function waitFor(string $css): void
+    {
+        self::$browser->wait(10, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function waitForText(string $css, string $text): void
+    {
+        self::$browser->wait(10, 100)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($css), $text), "\"$text\" did not come in $css");
+    }
+
+    protected function text(string $css = 'body'): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    protected function path(): string
+    {
+        return (string) parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** No violation of WCAG 2.2 AA that axe can find, and nothing severe on the console. */
+    protected function assertAccessible(string $page): void
+    {
+        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $violations = self::$browser->executeAsyncScript('const done = arguments[arguments.length - 1];
+            axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((result) => done(result.violations.map((v) => v.id + ": " + v.help + " @ " + v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | "))));');
+        self::assertSame([], $violations, $page);
+        $severe = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        self::assertSame([], array_column($severe, 'message'), $page);
+        self::assertLessThanOrEqual(0, self::$browser->executeScript('return document.documentElement.scrollWidth - window.innerWidth'), "$page is wider than the screen");
+    }
+}

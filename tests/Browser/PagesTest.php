@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** Each main page: no violation that axe can find, nothing wider than the screen, at a desk and in the hand. */
+final class PagesTest extends BrowserTestCase
+{
+    private const PAGES = ['/', '/watch', '/watch/ekbacken', '/assess', '/assess/ekbacken', '/assess/ekbacken/E3', '/winter', '/winter/ekbacken', '/clear', '/clear/ekbacken', '/honey-room', '/compare', '/compare?sort=kg&hive=E8',
+        '/yards', '/yards/ekbacken/E3', '/account', '/account/policy', '/account/trail', '/account/bin'];
+
+    public function test_every_main_page_at_a_desk(): void
+    {
+        self::screen(1280, 800);
+        $this->open('/sign-in');
+        $this->assertAccessible('/sign-in');
+        $this->signIn('keeper');
+        foreach (self::PAGES as $page) {
+            $this->open($page);
+            $this->assertAccessible($page);
+        }
+        $lot = $this->lot();
+        $this->open($lot);
+        $this->assertAccessible($lot);
+    }
+
+    public function test_every_main_page_in_the_hand(): void
+    {
+        $this->signIn('keeper');
+        self::screen(390, 844);
+        foreach (self::PAGES as $page) {
+            $this->open($page);
+            $this->assertAccessible("$page at 390");
+        }
+        $this->open('/assess/ekbacken/E3');
+        $small = self::$browser->executeScript('return [...document.querySelectorAll(".painter button, .painter a, .stages a")].filter((e) => e.offsetParent && (e.offsetHeight < 48 || e.offsetWidth < 48)).map((e) => e.textContent.trim())');
+        self::assertSame([], $small, 'Targets smaller than 48 px');
+        self::screen(1280, 800);
+    }
+
+    public function test_the_dark_and_the_sun_theme_keep_their_contrast(): void
+    {
+        $this->signIn('partner');
+        foreach (['dark', 'sun', 'light'] as $theme) {
+            $this->open('/account');
+            self::$browser->executeScript("document.querySelector('[name=theme]').value = '$theme'");
+            $this->click('form[action$="/account"] .btn.go');
+            $this->waitFor("html[data-theme=$theme]");
+            foreach (['/', '/assess/ekbacken/E3', '/winter/ekbacken', '/honey-room'] as $page) {
+                $this->open($page);
+                $this->assertAccessible("$page in $theme");
+            }
+        }
+    }
+
+    public function test_pages_read_and_forms_work_without_scripts(): void
+    {
+        $this->signIn('partner');
+        $devtools = new \Facebook\WebDriver\Chrome\ChromeDevToolsDriver(self::$browser);
+        $devtools->execute('Emulation.setScriptExecutionDisabled', ['value' => true]);
+        try {
+            $this->open('/assess/tegelbruket/T4');
+            $this->click('[data-form] summary');
+            $this->find('#n-a-capped')->clear()->sendKeys('0.42');
+            $this->click('[data-form] .btn.go');
+            self::assertStringContainsString('is saved', $this->text('.notice'));
+        } finally {
+            $devtools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
+        }
+        $this->open('/watch/tegelbruket');
+        self::assertNotEmpty(self::$browser->findElements(WebDriverBy::cssSelector('.chart')));
+    }
+
+    private function lot(): string
+    {
+        $this->open('/honey-room');
+
+        return (string) parse_url((string) $this->find('h2 a')->getAttribute('href'), PHP_URL_PATH);
+    }
+}
