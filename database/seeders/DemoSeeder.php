@@ -44,6 +44,39 @@ final class DemoSeeder extends Seeder
         });
     }
 
+    /** Thirty yards of ten hives over eight seasons, to measure with. */
+    public function large(): void
+    {
+        $operation = $this->operation('Large demo', 'Europe/Stockholm', 55.85, crew: 4);
+        $operation->memberships()->create(['user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'), 'role' => Role::Owner]);
+        $today = new DateTimeImmutable(self::TODAY);
+        $random = new SeededRandom(self::SEED + 2);
+        $rows = new Rows($operation->id, $today->format('Y-m-d 12:00:00'));
+        $history = new History($rows, $random);
+        $climate = new Climate($random);
+        $crops = array_fill_keys(range(2019, 2026), 16.0);
+        for ($n = 0; $n < 30; $n++) {
+            $letter = chr(65 + intdiv($n, 26)).chr(65 + $n % 26);
+            $yard = new Yard("Yard $letter", strtolower("yard-$letter"), $letter, 10, 55.5 + 0.03 * $n, 13.0 + 0.02 * $n, false, 'langstroth-deep-10', 'langstroth-medium-10', $crops, array_slice($crops, 0, 7, true));
+            $yard->id = $rows->add('apiaries', ['name' => $yard->name, 'slug' => $yard->slug, 'letter' => $letter, 'latitude' => $yard->latitude, 'longitude' => $yard->longitude,
+                'climate' => json_encode(Climate::MEANS), 'heather' => false, 'notes' => '', 'position' => $n]);
+            for ($number = 1; $number <= 10; $number++) {
+                $history->settle($yard, $number, 2019, '2026-04-08');
+            }
+            foreach (range(2019, 2026) as $season) {
+                $history->season($yard, $season, self::TODAY);
+            }
+            $present = new Present($rows, $random, $history, $today);
+            $looks = [[4, 2.6, 2.2, 17.3, 'passed'], [3, 0.6, 1.6, 18.9, 'failed'], [0, 0.0, 0.0, null, null]];
+            $present->stack($yard, array_fill_keys(array_keys($yard->hives), $looks));
+            if ($n % 5 === 0) {
+                $present->scale($yard, $letter.'1', $climate, 1.0);
+            }
+            $present->days($yard, $climate->forecast($today, 14), '2026-08-19', '2026-10-01');
+        }
+        $rows->write();
+    }
+
     private function operation(string $name, string $zone, float $latitude, int $crew): Operation
     {
         return Operation::query()->create(['name' => $name, 'time_zone' => $zone, 'latitude' => $latitude, 'policy' => [], 'crew' => $crew,

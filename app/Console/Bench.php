@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Calc\Door;
+use App\Models\Apiary;
+use App\Models\Operation;
+use Illuminate\Console\Command;
+
+/** Times pages and computations and prints ratios: figures of one run on one machine, no promise. */
+final class Bench extends Command
+{
+    protected $signature = 'bench {url} {quick? : --quick for fewer requests}';
+
+    protected $description = 'Measure the main pages against a bare one, and computations a second';
+
+    protected $hidden = true;
+
+    private string $cookies = '';
+
+    public function handle(Door $door): int
+    {
+        $url = is_string($this->argument('url')) ? $this->argument('url') : '';
+        $times = $this->argument('quick') === '--quick' ? 20 : 60;
+        $this->cookies = (string) tempnam(sys_get_temp_dir(), 'bench');
+        $bare = $this->measure($url.'/up', $times);
+        $this->line(sprintf('bare page (/up): median %.1f ms, p95 %.1f ms; the ratios below are to it', $bare[0], $bare[1]));
+        foreach (['Marjoram demo' => 'demo, 27 hives, 5 seasons', 'Large demo' => '300 hives, 8 seasons'] as $name => $title) {
+            $operation = Operation::query()->where('name', $name)->first();
+            if ($operation !== null) {
+                $this->pages($url, $operation, $title, $bare, $times);
+            }
+        }
+        unlink($this->cookies);
+        $this->computations($door);
+
+        return self::SUCCESS;
+    }
+
+    /** @param  array{float, float}  $bare */
+    private function pages(string $url, Operation $operation, string $title, array $bare, int $times): void
+    {
+        $this->signIn($url, $operation);
+        $slug = Apiary::query()->withoutGlobalScope('operation')->where('operation_id', $operation->id)->orderBy('position')->value('slug');
+        $this->line("\n$title".str_repeat(' ', max(1, 34 - strlen($title))).'median   p95  (times the bare page)');
+        foreach (['/', "/watch/$slug", '/assess', "/assess/$slug", "/winter/$slug", "/clear/$slug", '/honey-room', '/compare', "/yards/$slug"] as $page) {
+            [$median, $p95] = $this->measure($url.$page, $times);
+            $this->line(sprintf('  %-30s %8.1f %6.1f', $page, $median / $bare[0], $p95 / $bare[1]));
+        }
+    }
+
+    private function signIn(string $url, Operation $operation): void
+    {
+        $page = $this->fetch("$url/sign-in");
+        preg_match('/name="_token" value="([^"]+)"/', $page, $token);
+        $this->fetch("$url/sign-in", ['_token' => $token[1] ?? '', 'email' => 'keeper@demo.example', 'password' => 'heather-and-lime']);
+        $page = $this->fetch("$url/account");
+        preg_match('/name="_token"[^>]*value="([^"]+)"/', $page, $token);
+        $this->fetch("$url/account/operation", ['_token' => $token[1] ?? '', '_method' => 'PUT', '_key' => (string) \Illuminate\Support\Str::ulid(), 'operation' => $operation->id]);
+    }
+
+    /** @return array{float, float} median and 95th percentile in ms, two warm-ups aside */
+    private function measure(string $url, int $times): array
+    {
+        $taken = [];
+        for ($i = -2; $i < $times; $i++) {
+            $start = hrtime(true);
+            $this->fetch($url);
+            if ($i >= 0) {
+                $taken[] = (hrtime(true) - $start) / 1e6;
+            }
+        }
+        sort($taken);
+
+        return [$taken[intdiv($times, 2)], $taken[(int) floor(0.95 * ($times - 1))]];
+    }
+
+    /** @param  array<string, string>  $form */
+    private function fetch(string $url, array $form = []): string
+    {
+        $curl = curl_init($url);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_FOLLOWLOCATION => $form !== []]
+            + ($form === [] ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        $body = (string) curl_exec($curl);
+        $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+        curl_close($curl);
+        if ($status !== 200) {
+            $this->warn("$url answered $status");
+        }
+
+        return $body;
+    }
+
+    private function computations(Door $door): void
+    {
+        $this->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
+        $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
+        $inputs = [
+            'moisture' => ['readings' => [['scale' => 'brix', 'value' => 80.1], ['scale' => 'water', 'value' => 17.6]]],
+            'comb' => ['box' => ['kind' => 'langstroth-medium-10'], 'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, range(1, 10))],
+            'ripeness' => ['box' => ['kind' => 'langstroth-medium-10'], 'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, [3, 5, 8]), 'flow' => 'over'],
+        ];
+        foreach ($inputs as $name => $input) {
+            $json = (string) json_encode($input);
+            $door->run($name, $json);
+            $start = hrtime(true);
+            for ($n = 0; hrtime(true) - $start < 1_500_000_000; $n++) {
+                $door->run($name, $json);
+            }
+            $this->line(sprintf('  %-30s %8.0f', $name, $n / ((hrtime(true) - $start) / 1e9)));
+        }
+    }
+}
