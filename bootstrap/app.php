@@ -5,18 +5,20 @@ declare(strict_types=1);
 use App\Http\Middleware\EnterOperation;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\WriteOnce;
+use App\Support\Http\HealthController;
 use App\Support\Http\ProblemPages;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
+        then: static fn () => Route::get('/up', HealthController::class)->name('up'),
     )
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
