@@ -7,12 +7,14 @@ namespace App\Support\Http;
 use App\Support\Conflict;
 use App\Support\CurrentOperation;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
@@ -31,6 +33,12 @@ final class ProblemPages
         $exceptions->render(fn (Conflict $e, Request $request): Response => $request->expectsJson()
             ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
             : self::invalid(['version' => [$e->getMessage()]], $request, 409));
+        // A query's values may be personal: only its shape goes to the log.
+        $exceptions->report(function (QueryException $e): bool {
+            Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);
+
+            return false;
+        });
         $exceptions->dontReport([Conflict::class, InvalidInput::class]);
     }
 

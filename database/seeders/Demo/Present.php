@@ -115,8 +115,7 @@ final readonly class Present
             $shares = array_map(fn (float $share): float => $share < 0.005 ? 0.0 : max(0.0, $share + $this->random->normal(0.0, 0.03)), $mean);
             $sum = array_sum($shares);
             foreach (['capped', 'open', 'brood', 'pollen'] as $i => $what) {
-                $row["{$side}_$what"] = round($shares[$i] / max(1.0, $sum), 2) - ($sum > 1.0 ? 0.005 : 0.0);
-                $row["{$side}_$what"] = max(0.0, round($row["{$side}_$what"], 3));
+                $row["{$side}_$what"] = floor(1000.0 * $shares[$i] / max(1.0, $sum)) / 1000.0;
             }
         }
         $this->rows->add('frame_looks', $row);
