@@ -21,6 +21,10 @@ final readonly class AssessController
 
     public function index(): View
     {
+        if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
+            return view('yards.many', ['stage' => 'assess']);
+        }
+
         return view('assess.index', ['states' => $this->yards->read(), 'picture' => new YardPicture]);
     }
 

@@ -63,10 +63,14 @@ final readonly class FrameController
         }
     }
 
-    /** @return array<string, string|int|null> the verdict anew, as the page shows it while painting */
+    /**
+     * Read afresh: what is kept is from before this write.
+     *
+     * @return array<string, string> the verdict anew, as the page shows it while painting
+     */
     private function verdict(Apiary $apiary, string $code, Box $box): array
     {
-        $state = $this->yards->one($apiary)->hives[$code]->box($box->id);
+        $state = $this->yards->read([$apiary->slug])[0]->hives[$code]->box($box->id);
         if ($state === null) {
             return [];
         }

@@ -9,6 +9,7 @@ use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Hive;
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use App\Support\PolicyBook;
 use App\Watch\FlowReader;
 use App\Watch\YardFlow;
@@ -20,7 +21,10 @@ use Marjoram\Core\Comb\FittedBox;
 /** Maps the records of yards to the core's questions and back: a fixed number of queries, however many hives. */
 final readonly class YardReader
 {
-    public function __construct(private CurrentOperation $current, private Kinds $kinds, private FlowReader $flows, private Looks $looks)
+    /** More yards than this are listed by their figures, and drawn one by one. */
+    public const DRAWN_AT_ONCE = 6;
+
+    public function __construct(private CurrentOperation $current, private Kinds $kinds, private FlowReader $flows, private Looks $looks, private Kept $kept)
     {
     }
 
@@ -52,7 +56,7 @@ final readonly class YardReader
 
     public function one(Apiary $apiary): YardState
     {
-        return $this->read([$apiary->slug])[0];
+        return $this->kept->remember("yard.$apiary->id", fn (): YardState => $this->read([$apiary->slug])[0]);
     }
 
     /**

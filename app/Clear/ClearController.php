@@ -20,6 +20,10 @@ final readonly class ClearController
 
     public function index(): View
     {
+        if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
+            return view('yards.many', ['stage' => 'clear']);
+        }
+
         return view('clear.index', ['clearings' => array_map(fn (YardState $yard): YardClearing => $this->clear->read($yard), $this->yards->read()), 'chart' => new MethodChart]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Compare;
 
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -16,13 +17,15 @@ final readonly class CompareController
 {
     public const SORTS = ['hive', 'kg', 'index', 'change'];
 
-    public function __construct(private YieldReader $yields, private CurrentOperation $current)
+    private const DRAWN_AT_ONCE = 6;
+
+    public function __construct(private YieldReader $yields, private CurrentOperation $current, private Kept $kept)
     {
     }
 
     public function index(Request $request): View
     {
-        $crops = $this->yields->read();
+        $crops = $this->kept->remember('crops', fn (): Collection => $this->yields->read());
         $seasons = $crops->pluck('season')->unique()->sortDesc()->values();
         $season = (int) $request->query('season', (string) ($seasons->first() ?? $this->current->season()));
         $sort = in_array($request->query('sort'), self::SORTS, true) ? (string) $request->query('sort') : 'hive';
@@ -30,11 +33,12 @@ final readonly class CompareController
         $scoped = $yard === null ? $crops : $crops->where('slug', $yard)->values();
         $core = new Yields;
         $records = $this->yields->records($crops);
-        $rows = HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
+        $many = $yard === null && $crops->unique('slug')->count() > self::DRAWN_AT_ONCE;
+        $rows = $many ? HiveSeasons::ofYards($crops, $season) : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
         $hive = is_string($request->query('hive')) ? $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive')) : null;
 
         return view('compare.index', ['rows' => $this->sorted($rows, $sort), 'yards' => (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'), 'season' => $season,
-            'seasons' => $seasons, 'sort' => $sort, 'yard' => $yard, 'open' => $hive, 'chart' => new CropChart,
+            'seasons' => $seasons, 'sort' => $sort, 'yard' => $yard, 'open' => $hive, 'many' => $many, 'chart' => new CropChart,
             'lines' => $scoped->whereNotNull('line')->groupBy('line')->map(fn (Collection $of): array => ['n' => $of->pluck('queen')->unique()->count(), 'kg' => $of->avg('kg')])->sortKeys()]);
     }
 

@@ -36,6 +36,25 @@ final readonly class HiveSeasons
         })->values();
     }
 
+    /**
+     * The same of whole yards, where there are too many hives for one drawing.
+     *
+     * @param  Collection<int, Crop>  $crops
+     * @return Collection<int, self>
+     */
+    public static function ofYards(Collection $crops, int $season): Collection
+    {
+        return $crops->groupBy('yard')->map(function (Collection $of, string $yard) use ($season): self {
+            $seasons = $of->groupBy('season')->map(fn (Collection $one): array => ['kg' => (float) $one->sum('kg'), 'sd' => sqrt((float) $one->sum(fn (Crop $crop): float => $crop->sdKg ** 2)),
+                'supers' => 1, 'weighed' => $one->every('weighed', true), 'queens' => []])->all();
+            ksort($seasons);
+            $newest = $of->last();
+            assert($newest !== null);
+
+            return new self(__('All yards'), $newest->slug, $yard, $season, $seasons, 0.0, 0);
+        })->values();
+    }
+
     public function kg(int $season): float
     {
         return $this->seasons[$season]['kg'] ?? 0.0;

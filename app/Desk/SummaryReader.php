@@ -14,12 +14,12 @@ use App\Models\Lot;
 use App\Models\ScaleWeight;
 use App\Models\Treatment;
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use App\Support\SeasonCalendar;
 use App\Winter\HiveWinter;
 use App\Winter\WinterReader;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Facades\Cache;
 use Marjoram\Core\Flow\Flow;
 use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Ripeness\Verdict;
@@ -27,22 +27,13 @@ use Marjoram\Core\Ripeness\Verdict;
 /** Makes the summary from all stages, once for each revision of the operation's records. */
 final readonly class SummaryReader
 {
-    public function __construct(private CurrentOperation $current, private YardReader $yards, private WinterReader $winter, private ClearReader $clear)
+    public function __construct(private CurrentOperation $current, private YardReader $yards, private WinterReader $winter, private ClearReader $clear, private Kept $kept)
     {
     }
 
     public function read(): Summary
     {
-        $operation = $this->current->get();
-        $key = sprintf('summary.%s.%d.%s.%s', $operation->id, $operation->revision, $this->current->today()->format('Ymd'), substr(md5_file(__FILE__) ?: '', 0, 6));
-        $kept = Cache::get($key);
-        if ($kept instanceof Summary) {
-            return $kept;
-        }
-        $made = $this->make();
-        Cache::put($key, $made, 86400);
-
-        return $made;
+        return $this->kept->remember('summary', fn (): Summary => $this->make());
     }
 
     private function make(): Summary

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HoneyRoom;
 
 use App\Models\Bucket;
+use App\Models\Lot;
 use App\Support\Drawing\BoxSection;
 use App\Support\Units\Formatter;
 
@@ -13,10 +14,11 @@ final class BucketRow
 {
     private const FULL_KG = 27.0;
 
-    public function svg(LotState $state, Formatter $f): string
+    public function svg(Lot $lot, float $judgedKg, Formatter $f): string
     {
-        $nets = array_values($state->lot->buckets->map(fn (Bucket $bucket): float => $bucket->gross_kg - $bucket->tare_kg)->all());
-        $missing = $nets === [] || $state->measuredKg() < 0.6 * $state->estimatedKg() ? (int) ceil(max(0.0, $state->estimatedKg() - $state->measuredKg()) / self::FULL_KG) : 0;
+        $nets = array_values($lot->buckets->map(fn (Bucket $bucket): float => $bucket->gross_kg - $bucket->tare_kg)->all());
+        $weighed = array_sum($nets);
+        $missing = $weighed < 0.6 * $judgedKg ? (int) ceil(($judgedKg - $weighed) / self::FULL_KG) : 0;
         $out = '';
         $x = 2.0;
         foreach ([...$nets, ...array_fill(0, $missing, null)] as $net) {
@@ -28,7 +30,7 @@ final class BucketRow
             $x += 40.0;
         }
 
-        return '<svg class="chart" viewBox="0 0 712 60" role="img" aria-label="'.e(__(':n buckets weighed, :kg', ['n' => count($nets), 'kg' => $f->kg($state->measuredKg())])).'">'.$out
-            .'<text class="t20 b" x="'.min(560.0, $x + 8).'" y="46">'.e($f->kg($state->measuredKg())).'</text></svg>';
+        return '<svg class="chart" viewBox="0 0 712 60" role="img" aria-label="'.e(__(':n buckets weighed, :kg', ['n' => count($nets), 'kg' => $f->kg($weighed)])).'">'.$out
+            .'<text class="t20 b" x="'.min(560.0, $x + 8).'" y="46">'.e($f->kg($weighed)).'</text></svg>';
     }
 }

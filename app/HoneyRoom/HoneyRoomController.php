@@ -4,25 +4,21 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\Models\Harvest;
 use App\Models\Lot;
-use App\Support\CurrentOperation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 final readonly class HoneyRoomController
 {
-    public function __construct(private CurrentOperation $current)
-    {
-    }
-
     public function index(Request $request): View
     {
         $yard = $request->query('yard');
-        $lots = Lot::query()->whereHas('harvest', fn ($harvest) => $harvest->where('season', '>=', $this->current->season() - 1)
-            ->when(is_string($yard), fn ($query) => $query->whereHas('apiary', fn ($apiary) => $apiary->where('slug', $yard))))
-            ->with(['buckets', 'harvest.apiary', 'harvest.supers.hive'])->get()->sortByDesc(fn (Lot $lot): string => $lot->harvest->taken_on->format('Y-m-d'))->values();
+        $lots = Lot::query()->whereHas('harvest', fn ($harvest) => $harvest->when(is_string($yard), fn ($query) => $query->whereHas('apiary', fn ($apiary) => $apiary->where('slug', $yard))))
+            ->with(['buckets', 'harvest.apiary'])->with(['harvest' => fn ($harvest) => $harvest->withCount('supers')->withSum('supers as judged_kg', 'estimate_kg')])
+            ->orderByDesc(Harvest::query()->select('taken_on')->whereColumn('harvests.id', 'lots.harvest_id')->limit(1))->orderBy('code')->simplePaginate(8)->withQueryString();
 
-        return view('honey-room.index', ['lots' => $lots->map(fn (Lot $lot): LotState => LotState::of($lot)), 'yard' => is_string($yard) ? $yard : null, 'season' => $this->current->season()]);
+        return view('honey-room.index', ['lots' => $lots, 'yard' => is_string($yard) ? $yard : null]);
     }
 
     public function show(Lot $lot): View

@@ -8,6 +8,7 @@ use App\Models\Apiary;
 use App\Models\FlowSign;
 use App\Models\ScaleWeight;
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
@@ -23,7 +24,7 @@ final readonly class FlowReader
 
     private const DAYS = 24;
 
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Kept $kept)
     {
     }
 
@@ -32,6 +33,15 @@ final readonly class FlowReader
      * @return array<string, YardFlow> by apiary id
      */
     public function read(Collection $apiaries): array
+    {
+        return $this->kept->remember('flows', fn (): array => $this->make($apiaries));
+    }
+
+    /**
+     * @param  Collection<int, Apiary>  $apiaries
+     * @return array<string, YardFlow>
+     */
+    private function make(Collection $apiaries): array
     {
         $now = $this->current->now();
         $since = $now->modify('-'.self::DAYS.' days')->setTimezone(new DateTimeZone('UTC'));

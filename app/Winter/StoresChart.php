@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Winter;
 
 use App\Support\Drawing\BoxSection;
+use App\Support\Drawing\Elevation;
 use App\Support\Units\Formatter;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
 final class StoresChart
 {
-    private const WIDTH = 712.0;
-
     private const HEIGHT = 170.0;
 
     /** @param  array<string, HiveWinter>  $winters */
@@ -22,10 +21,11 @@ final class StoresChart
             $most = max($most, $winter->reserve->storesKg + 1.3 * $winter->reserve->storesSdKg, $winter->reserve->needQuantileKg);
         }
         $y = static fn (float $kg): float => round(self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0), 1);
-        $pitch = self::WIDTH / max(1, count($winters));
+        $pitch = (new Elevation)->pitch($this->widestMm($winters), count($winters));
+        $width = $pitch * count($winters);
         $out = $labels = '';
         for ($kg = 0; $kg <= $most; $kg += 10) {
-            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.self::WIDTH.'"/>';
+            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.$width.'"/>';
             $labels .= '<text class="t12 soft halo2" x="2" y="'.($y($kg) - 3).'">'.Formatter::number($f->massValue($kg), 0).'</text>';
         }
         $i = 0;
@@ -44,6 +44,19 @@ final class StoresChart
             $out .= "<path class=\"whisk\" d=\"M$x {$lo}V{$hi}M".($x - 4)." {$lo}h8M".($x - 4)." {$hi}h8\"/>";
         }
 
-        return '<svg class="chart" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'" role="img" aria-label="'.e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).'">'.$out.$labels.'<path class="gnd" d="M0 '.$y(0.0).'H'.self::WIDTH.'"/></svg>';
+        return '<svg class="columns" viewBox="0 0 '.$width.' '.self::HEIGHT.'" width="'.$width.'" height="'.self::HEIGHT.'" role="img" aria-label="'.e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).'">'.$out.$labels.'<path class="gnd" d="M0 '.$y(0.0).'H'.$width.'"/></svg>';
+    }
+
+    /** @param  array<string, HiveWinter>  $winters */
+    private function widestMm(array $winters): float
+    {
+        $widest = 413.0;
+        foreach ($winters as $winter) {
+            foreach ($winter->state->boxes as $box) {
+                $widest = max($widest, $box->fitted->kind->externalWidthMm);
+            }
+        }
+
+        return $widest;
     }
 }

@@ -20,6 +20,9 @@ final readonly class WinterController
 
     public function index(): View
     {
+        if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
+            return view('yards.many', ['stage' => 'winter']);
+        }
         $states = $this->yards->read();
 
         return view('winter.index', ['states' => $states, 'winters' => array_map($this->winter->read(...), $states)]);

@@ -57,7 +57,7 @@ final readonly class WinterReader
     public function use(Apiary $apiary, PolicyBook $policy): WinterUse
     {
         $winter = $this->winter($apiary, $policy);
-        $key = 'winter.1.'.md5(serialize($winter));
+        $key = 'winter.2.'.md5(serialize($winter));
         $use = Cache::get($key);
         if (! $use instanceof WinterUse) {
             $use = new WinterUse($winter);

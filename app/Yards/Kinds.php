@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Yards;
 
 use App\Models\BoxKindRow;
-use App\Support\CurrentOperation;
-use Illuminate\Support\Facades\Cache;
+use App\Support\Kept;
 use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\BoxKinds;
 
@@ -16,7 +15,7 @@ final class Kinds
     /** @var array<string, BoxKind>|null */
     private ?array $all = null;
 
-    public function __construct(private readonly CurrentOperation $current)
+    public function __construct(private readonly Kept $kept)
     {
     }
 
@@ -34,10 +33,7 @@ final class Kinds
     /** @return array<string, BoxKind> */
     private function own(): array
     {
-        $operation = $this->current->get();
-
-        /** @var array<string, BoxKind> */
-        return Cache::remember("kinds.$operation->id.$operation->revision", 86400, fn (): array => BoxKindRow::query()->get()
+        return $this->kept->remember('kinds', fn (): array => BoxKindRow::query()->get()
             ->mapWithKeys(fn (BoxKindRow $row): array => [$row->key => new BoxKind($row->key, $row->name, $row->frames, $row->comb_area_dm2,
                 $row->inside_width_mm, $row->external_height_mm, $row->external_length_mm, $row->external_width_mm, $row->empty_mass_kg)])->all());
     }

@@ -27,7 +27,7 @@ final readonly class YardController
 
     public function index(): View
     {
-        return view('yards.index', ['states' => $this->yards->read(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
+        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->read(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
             'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get()]);
     }
 

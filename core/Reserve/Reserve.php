@@ -43,9 +43,8 @@ final readonly class Reserve
         $others = array_values(array_filter($boxes, static fn (StoredBox $box): bool => ! in_array($box->id, $keep, true)));
         $short = max(0.0, $need - $stores);
         $sugar = $short / $storesPerSugar;
-        [$mean, $needSd] = $this->moments($use, $scale);
 
-        return new ReserveResult($mean, $needSd, $need, array_map(static fn (float $kg): float => $kg * $scale, $use->kgByMonth),
+        return new ReserveResult($scale * $use->meanKg, $scale * $use->sdKg, $need, array_map(static fn (float $kg): float => $kg * $scale, $use->kgByMonth),
             $stores, $sd, $this->pEnough($use, $scale, $stores, $sd), $keep,
             array_map(static fn (StoredBox $box): string => $box->id, $others),
             max(0.0, $stores - $need), $short, $sugar, $sugar * self::LITRES_PER_KG_SUGAR);
@@ -55,21 +54,12 @@ final readonly class Reserve
     public function pEnough(WinterUse $use, float $scale, float $storesKg, float $sdKg): float
     {
         $sum = 0.0;
-        $points = 400;
+        $points = 200;
         for ($i = 0; $i < $points; $i++) {
             $need = $scale * $use->quantile(($i + 0.5) / $points);
             $sum += $sdKg > 0.0 ? Normal::cdf(($storesKg - $need) / $sdKg) : ($storesKg >= $need ? 1.0 : 0.0);
         }
 
         return $sum / $points;
-    }
-
-    /** @return array{float, float} */
-    private function moments(WinterUse $use, float $scale): array
-    {
-        $mean = array_sum($use->winters) / count($use->winters);
-        $square = array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $use->winters));
-
-        return [$scale * $mean, $scale * sqrt($square / count($use->winters))];
     }
 }

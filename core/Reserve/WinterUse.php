@@ -25,11 +25,18 @@ final readonly class WinterUse
     /** @var non-empty-list<float> simulated winters in rising order, kg */
     public array $winters;
 
+    public float $meanKg;
+
+    public float $sdKg;
+
     public function __construct(Winter $winter, private ReserveAssumptions $assumptions = new ReserveAssumptions)
     {
         [$byMonth, $tables, $tail] = $this->tables($winter);
         $this->kgByMonth = $byMonth;
         $this->winters = $this->simulate($winter, $tables, $tail);
+        $mean = array_sum($this->winters) / count($this->winters);
+        $this->meanKg = $mean;
+        $this->sdKg = sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $this->winters)) / count($this->winters));
     }
 
     /** How strength scales the use. */

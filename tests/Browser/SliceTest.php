@@ -22,7 +22,7 @@ final class SliceTest extends BrowserTestCase
         self::assertStringContainsString('The flow is over', $this->text('.why'));
 
         $this->click('.stages a:nth-child(2)');
-        $this->click('.wide-only .elevation a.hivecode[data-code="S5"]');
+        $this->click('.elevation a.hivecode[data-code="S5"]');
         $this->waitFor('.painter');
         foreach ([6, 4, 8, 7, 5, 9] as $slot) {
             $this->click(".slots a[aria-label^='Frame $slot']");
@@ -151,7 +151,7 @@ final class SliceTest extends BrowserTestCase
         $this->type('[name=hives]', '4');
         self::assertCount(4, self::$browser->findElements(WebDriverBy::cssSelector('[data-draw-picture] .lid')));
         $this->click('.btn.go');
-        $this->waitFor('.wide-only .elevation a[data-code="M4"]');
+        $this->waitFor('.elevation a[data-code="M4"]');
         $this->assertAccessible('/assess/mill');
     }
 

@@ -29,84 +29,57 @@ final readonly class Elevation
         private float $marginTop = 16.0,
         private bool $marks = true,
         private bool $codes = true,
-        private bool $board = false,
     ) {
         $this->section = new BoxSection($pxPerMm, $pxPerMm >= 0.16);
     }
 
     /**
+     * Each hive is a drawing of its own on one ground line, so that the line breaks where the screen ends.
+     *
      * @param  list<DrawnHive>  $hives
      * @param  string  $title  the drawing's name for those who do not see it
      */
     public function svg(array $hives, string $title): string
     {
-        $rows = $this->rows($hives);
-        $out = '';
-        $y = 0.0;
-        foreach ($rows as $row) {
-            [$body, $height] = $this->row($row, $y);
-            $out .= $body;
-            $y += $height;
-        }
-
-        return sprintf('<svg class="elevation" viewBox="0 0 %d %d" width="%d" height="%d" role="group" aria-label="%s">%s</svg>',
-            $this->widthPx, ceil($y), $this->widthPx, ceil($y), e($title), $out);
-    }
-
-    /**
-     * More hives than fit at this scale stand on a second ground line.
-     *
-     * @param  list<DrawnHive>  $hives
-     * @return list<list<DrawnHive>>
-     */
-    private function rows(array $hives): array
-    {
         $widest = 413.0;
+        $tallest = 300.0;
+        $lines = 0;
         foreach ($hives as $hive) {
             foreach ($hive->boxes as $box) {
                 $widest = max($widest, $box->widthMm);
             }
-        }
-        $most = max(1, (int) floor($this->widthPx / ($widest * $this->pxPerMm + ($this->marks ? 22.0 : 6.0))));
-        $lines = (int) ceil(max(1, count($hives)) / $most);
-
-        return $hives === [] ? [[]] : array_chunk($hives, max(1, (int) ceil(count($hives) / $lines)));
-    }
-
-    /**
-     * @param  list<DrawnHive>  $hives
-     * @return array{string, float}
-     */
-    private function row(array $hives, float $top): array
-    {
-        $tallest = 300.0;
-        $lines = 0;
-        foreach ($hives as $hive) {
-            $tallest = max($tallest, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null && ! $this->board ? 0.0 : self::LIFT_MM));
+            $tallest = max($tallest, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM));
             $lines = max($lines, count($hive->under));
         }
-        $ground = $top + $this->marginTop + ($tallest + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm;
-        $height = $ground - $top + ($this->codes ? 28.0 + 16.0 * $lines : 8.0);
+        $pitch = $this->pitch($widest, count($hives));
+        $ground = round($this->marginTop + ($tallest + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm, 1);
+        $height = round($ground + ($this->codes ? 28.0 + 16.0 * $lines : 8.0), 1);
         $out = '';
-        $pitch = $this->widthPx / max(1, count($hives));
-        $line = [];
-        foreach ($hives as $i => $hive) {
-            $centre = ($i + 0.5) * $pitch;
-            $out .= $this->hive($hive, $centre, $ground, $pitch, $top, $height, $line);
+        $before = null;
+        foreach ($hives as $hive) {
+            $out .= sprintf('<svg class="hive" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
+                $pitch, $height, $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $height, $before), $ground);
         }
-        $out .= sprintf('<path class="gnd" d="M0 %1$.1fH%2$d"/><rect class="soil" x="0" y="%1$.1f" width="%2$d" height="5"/>', $ground, $this->widthPx);
 
-        return [$out.($line === [] ? '' : '<path class="resl" d="M'.implode('L', $line).'"/>'), $height];
+        return '<div class="elevation" role="group" aria-label="'.e($title).'">'.$out.'</div>';
     }
 
-    /** @param  list<string>  $line points of the reserve line */
-    private function hive(DrawnHive $hive, float $centre, float $ground, float $pitch, float $top, float $height, array &$line): string
+    /** Width of one hive's drawing in px: a chart under the elevation stands on the same columns. */
+    public function pitch(float $widestMm, int $hives): float
+    {
+        $least = $widestMm * $this->pxPerMm + ($this->marks ? 25.0 : 8.0);
+
+        return round(max($least, min(1.35 * $least, $this->widthPx / max(1, $hives))), 1);
+    }
+
+    /** @param  ?float  $before height of the reserve line at the hive before */
+    private function hive(DrawnHive $hive, float $centre, float $ground, float $pitch, float $height, ?float &$before): string
     {
         $s = $this->pxPerMm;
         $width = $hive->boxes === [] ? 413.0 * $s : max(array_map(static fn (DrawnBox $box): float => $box->widthMm, $hive->boxes)) * $s;
         $left = $centre - 0.5 * $width - ($this->marks ? 6.0 : 0.0);
         $y = $ground - self::STAND_MM * $s;
-        $out = $hive->selected ? BoxSection::rect('selw', $centre - 0.5 * $pitch + 1.0, $top, $pitch - 2.0, $height) : '';
+        $out = $hive->selected ? BoxSection::rect('selw', 1.0, 0.0, $pitch - 2.0, $height) : '';
         $out .= BoxSection::rect('leg', $left + 0.16 * $width, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s)
             .BoxSection::rect('leg', $left + 0.84 * $width - 22.0 * $s, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s);
         $y -= self::FLOOR_MM * $s;
@@ -122,7 +95,7 @@ final readonly class Elevation
             $y -= $box->heightMm * $s;
             $out .= $this->box($box, $left + 0.5 * ($width - $box->widthMm * $s), $y, $left + $width);
         }
-        $this->reserve($hive, $centre, $pitch, $ground, $line);
+        $out .= $this->reserve($hive, $pitch, $ground, $before);
         $out .= BoxSection::rect('wall', $left - 2.5, $y - self::ROOF_MM * $s, $width + 5.0, max(1.6, 14.0 * $s))
             .sprintf('<path class="roof" d="M%.1f %.1fv%.1fh%.1fv%.1f"/>', $left - 2.0, $y - self::ROOF_MM * $s, self::ROOF_MM * $s, $width + 4.0, -self::ROOF_MM * $s);
         if ($hive->boxes === []) {
@@ -147,19 +120,21 @@ final readonly class Elevation
             : '<a href="'.e($box->href).'" aria-label="'.e($box->words).'"'.($box->selected ? ' aria-current="true"' : '').'>'.$label.$inside.'</a>';
     }
 
-    /** @param  list<string>  $line */
-    private function reserve(DrawnHive $hive, float $centre, float $pitch, float $ground, array &$line): void
+    /** The reserve line over this hive, with its step from the one before. */
+    private function reserve(DrawnHive $hive, float $pitch, float $ground, ?float &$before): string
     {
         if ($hive->reserveAfter === null) {
-            return;
+            return '';
         }
         $mm = self::STAND_MM + self::FLOOR_MM + 0.5 * self::LIFT_MM;
         foreach (array_slice($hive->boxes, 0, $hive->reserveAfter) as $i => $box) {
             $mm += $box->heightMm + ($i > 0 && ! $box->brood && $hive->boxes[$i - 1]->brood && $hive->excluder ? self::EXCLUDER_MM : 0.0);
         }
         $y = round($ground - $mm * $this->pxPerMm, 1);
-        $line[] = round($centre - 0.5 * $pitch, 1).' '.$y;
-        $line[] = round($centre + 0.5 * $pitch, 1).' '.$y;
+        $from = $before ?? $y;
+        $before = $y;
+
+        return "<path class=\"resl\" d=\"M1 {$from}V{$y}H$pitch\"/>";
     }
 
     private function code(DrawnHive $hive, float $centre, float $ground): string

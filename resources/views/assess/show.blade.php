@@ -6,10 +6,8 @@
   @if ($state->hives === [])
     <p class="empty">{{ __('No hive stands here yet.') }} <a class="link" href="{{ route('yards.yard', $state->apiary->slug) }}">{{ __('Put the first hive on a stand') }}</a></p>
   @else
-    @php($drawn = fn ($picture) => $picture->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('assess.hive', [$state->apiary->slug, $hive->hive->code]).'#opened',
-      fn ($hive, $one) => route('assess.hive', [$state->apiary->slug, $hive->hive->code, 'box' => $one->box->id]).'#opened', fn ($hive) => array_slice($hive->words(), 0, 2), $open?->hive->code, $box?->box->id))
-    <div class="wide-only">{!! $drawn($picture) !!}</div>
-    <div class="phone-only">{!! $drawn(new App\Yards\YardPicture(new App\Support\Drawing\Elevation(0.11, 366))) !!}</div>
+    {!! $picture->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('assess.hive', [$state->apiary->slug, $hive->hive->code]).'#opened',
+      fn ($hive, $one) => route('assess.hive', [$state->apiary->slug, $hive->hive->code, 'box' => $one->box->id]).'#opened', fn ($hive) => array_slice($hive->words(), 0, 2), $open?->hive->code, $box?->box->id) !!}
   @endif
   @if ($open && $box)
     <div class="opened" id="opened">

@@ -7,12 +7,12 @@
   @php($years = $seasons->sort()->take(-5)->values()->all())
   @foreach ($rows->groupBy('yard') as $name => $of)
     <section class="blk"><div class="hd"><h2>{{ $name }}</h2>@if ($y = $yards->get($name))<span class="sub">{{ $f->kg($y->totalKg, 0) }} · {{ __(':kg a producing hive', ['kg' => $f->kg($y->meanProducingKg, 0)]) }}@if ($y->changeKg !== null) ({{ $y->changeKg >= 0 ? '+' : '−' }}{{ $f->kg(abs($y->changeKg), 0) }} {{ __('to the season before') }})@endif · {{ __(':p of the crop', ['p' => $f->percent($y->shareOfCrop)]) }} · {{ __('best :a, least :b', ['a' => $y->best, 'b' => $y->worst]) }}</span>@endif</div>
-      {!! $chart->svg($of, $years, $yards->get($name), $f, $season, $open?->hive, fn ($row) => route('compare.index', array_filter(['season' => $season, 'yard' => $yard, 'hive' => $row->hive]))) !!}</section>
+      {!! $chart->svg($of, $years, $yards->get($name), $f, $season, $open?->hive, fn ($row) => route('compare.index', array_filter(['season' => $season, 'yard' => $many ? $row->slug : $yard, 'hive' => $many ? null : $row->hive]))) !!}</section>
   @endforeach
   <x-astable :csv="route('compare.csv')" :open="$sort !== 'hive'"><table class="table"><thead><tr>
     @foreach (['hive' => __('Hive'), 'kg' => (string) $season, 'change' => __('to :year', ['year' => $season - 1]), 'index' => __('next to neighbours, a season')] as $key => $words)<th @class(['num' => $key !== 'hive']) @if ($sort === $key) aria-sort="descending" @endif><a href="{{ route('compare.index', array_filter(['season' => $season, 'yard' => $yard, 'sort' => $key])) }}">{{ $words }}</a></th>@endforeach
     @foreach (array_reverse(array_diff($years, [$season])) as $year)<th class="num">{{ $year }}</th>@endforeach<th>{{ __('Queen') }}</th></tr></thead><tbody>
-    @foreach ($rows as $row)<tr><td><a href="{{ route('compare.index', array_filter(['season' => $season, 'yard' => $yard, 'hive' => $row->hive, 'sort' => $sort])) }}">{{ $row->hive }}</a></td><td class="num">{{ $f->kg($row->kg($season)) }}</td><td class="num">{{ $f->kg($row->kg($season) - $row->kg($season - 1)) }}</td><td class="num">{{ $f->kg($row->indexKg) }}</td>
+    @foreach ($rows as $row)<tr><td><a href="{{ route('compare.index', array_filter(['season' => $season, 'yard' => $many ? $row->slug : $yard, 'hive' => $many ? null : $row->hive, 'sort' => $sort])) }}">{{ $row->hive }}</a></td><td class="num">{{ $f->kg($row->kg($season)) }}</td><td class="num">{{ $f->kg($row->kg($season) - $row->kg($season - 1)) }}</td><td class="num">{{ $f->kg($row->indexKg) }}</td>
       @foreach (array_reverse(array_diff($years, [$season])) as $year)<td class="num">{{ isset($row->seasons[$year]) ? $f->kg($row->kg($year)) : '–' }}</td>@endforeach<td>{{ collect($row->seasons[$season]['queens'] ?? [])->last() ?? '–' }}</td></tr>@endforeach</tbody></table></x-astable>
   @endif
   <x-slot:why>

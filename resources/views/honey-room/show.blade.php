@@ -1,7 +1,7 @@
 <x-page :title="__('Lot :lot', ['lot' => $lot->code])" stage="honey-room" :yard="$lot->harvest->apiary->slug" :wall="true">
   <div class="hd"><h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1><span class="sub">{{ $f->date($lot->harvest->taken_on) }}, {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span></div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }} ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }} {{ __('judged') }}</span></p>
-  <div class="buckets">{!! (new App\HoneyRoom\BucketRow)->svg($state, $f) !!}</div>
+  <div class="buckets">{!! (new App\HoneyRoom\BucketRow)->svg($lot, $state->estimatedKg(), $f) !!}</div>
   @can('record')
   <section class="blk"><h2>{{ __('Weigh a bucket') }}</h2><x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
     <x-field name="gross" type="number" step="0.01" min="0" inputmode="decimal" :label="__('Gross, :unit', ['unit' => $f->massUnit()])" required/>
