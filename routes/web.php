@@ -99,6 +99,13 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::put('/yards/hives/{hive}', [Yards\HiveController::class, 'update'])->name('yards.hives.update');
         Route::delete('/yards/hives/{hive}', [Yards\HiveController::class, 'destroy'])->name('yards.hives.destroy');
         Route::put('/yards/hives/{hive}/queen', [Yards\ColonyController::class, 'requeen'])->name('yards.queen');
+        Route::delete('/yards/facts/{fact}', [Yards\ColonyController::class, 'forget'])->name('yards.facts.destroy');
+        Route::put('/yards/queens/{queen}', [Yards\QueenController::class, 'update'])->name('yards.queens.update');
+        Route::delete('/yards/queens/{queen}', [Yards\QueenController::class, 'destroy'])->name('yards.queens.destroy');
+        Route::post('/yards/kinds', [Yards\BoxKindController::class, 'store'])->name('yards.kinds.store');
+        Route::delete('/yards/kinds/{kind}', [Yards\BoxKindController::class, 'destroy'])->name('yards.kinds.destroy');
+        Route::delete('/honey-room/{lot}', [HoneyRoom\HoneyRoomController::class, 'destroy'])->name('honey-room.lots.destroy');
+        Route::delete('/winter/decisions/{decision}', [Winter\KeepController::class, 'destroy'])->name('winter.decisions.destroy');
         Route::delete('/yards/boxes/{box}', [Yards\BoxController::class, 'destroy'])->name('yards.boxes.destroy');
         Route::post('/yards/{apiary}/treatments', [Yards\TreatmentController::class, 'store'])->name('yards.treatments.store');
         Route::delete('/yards/treatments/{treatment}', [Yards\TreatmentController::class, 'destroy'])->name('yards.treatments.destroy');

@@ -12,7 +12,7 @@ use Illuminate\Console\Command;
 /** Times pages and computations and prints ratios: figures of one run on one machine, no promise. */
 final class Bench extends Command
 {
-    protected $signature = 'bench {url} {quick? : --quick for fewer requests}';
+    protected $signature = 'bench {url} {quick? : the word quick, for fewer requests}';
 
     protected $description = 'Measure the main pages against a bare one, and computations a second';
 
@@ -24,7 +24,7 @@ final class Bench extends Command
     public function handle(Door $door): int
     {
         $url = is_string($this->argument('url')) ? $this->argument('url') : '';
-        $times = $this->argument('quick') === '--quick' ? 20 : 60;
+        $times = $this->argument('quick') === 'quick' ? 20 : 60;
         $this->cookies = tempnam(sys_get_temp_dir(), 'bench') ?: 'cookies';
         $bare = $this->measure($url.'/sign-in', $times);
         $this->line(sprintf('bare page (/sign-in, no database): median %.1f ms, p95 %.1f ms; the ratios below are to it', $bare[0], $bare[1]));

@@ -6,7 +6,9 @@ namespace App\HoneyRoom;
 
 use App\Models\Harvest;
 use App\Models\Lot;
+use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final readonly class HoneyRoomController
@@ -26,5 +28,16 @@ final readonly class HoneyRoomController
         $lot->load(['buckets', 'harvest.apiary', 'harvest.supers.hive', 'harvest.supers.box']);
 
         return view('honey-room.show', ['state' => LotState::of($lot), 'lot' => $lot, 'chart' => new AllotChart]);
+    }
+
+    /** A lot made by mistake: with its harvest, supers and buckets into the bin; the boxes are in store. */
+    public function destroy(Lot $lot): RedirectResponse
+    {
+        $lot->load(['buckets', 'harvest.supers']);
+        foreach ([...$lot->buckets, ...$lot->harvest->supers, $lot, $lot->harvest] as $record) {
+            $record->delete();
+        }
+
+        return Saved::at(route('honey-room.index'), __('Lot :lot is in the bin.', ['lot' => $lot->code]));
     }
 }

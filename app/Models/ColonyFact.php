@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $hive_id
  * @property string|null $queen_id
  * @property string|null $note
+ * @property Colony $colony
+ * @property Queen|null $queen
  */
 final class ColonyFact extends Record
 {

@@ -6,13 +6,17 @@ namespace App\Winter;
 
 use App\Assess\BoxState;
 use App\Assess\HiveState;
+use App\Models\Decision;
 use App\Models\WinterLook;
 use Marjoram\Core\Reserve\ReserveResult;
 
 /** What one hive has and needs for winter. */
 final readonly class HiveWinter
 {
-    /** @param  string  $how measured, estimated or presumed: the honey of the brood boxes */
+    /**
+     * @param  string  $how  measured, estimated or presumed: the honey of the brood boxes
+     * @param  array<string, Decision>  $decisions  a person's, by box id
+     */
     public function __construct(
         public HiveState $state,
         public ReserveResult $reserve,
@@ -20,6 +24,7 @@ final readonly class HiveWinter
         public float $framesOfBees,
         public float $broodHoneyKg,
         public string $how,
+        public array $decisions = [],
     ) {
     }
 

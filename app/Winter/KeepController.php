@@ -37,4 +37,12 @@ final readonly class KeepController
 
         return Saved::at(route('winter.hive', [$hive->stand->apiary->slug, $hive->code]), $values['choice'] === 'stay' ? __('It stays for winter.') : __('It may go.'));
     }
+
+    public function destroy(Decision $decision): RedirectResponse
+    {
+        $decision->load('box.place.hive.stand.apiary')->delete();
+        $hive = $decision->box->place?->hive;
+
+        return Saved::at($hive === null ? route('winter.index') : route('winter.hive', [$hive->stand->apiary->slug, $hive->code]), __('The reckoning stands again.'));
+    }
 }

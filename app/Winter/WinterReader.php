@@ -86,15 +86,19 @@ final readonly class WinterReader
     {
         [$brood, $sd, $how] = $this->broodHoney($state, $look, $policy);
         $boxes = [];
-        $free = [];
+        $made = [];
         foreach ($state->boxes as $box) {
             $choice = $decisions->get($box->box->id);
             $pinned = $choice !== null && $choice->hive_id === $state->hive->id ? $choice->choice : null;
+            if ($choice !== null && $pinned !== null) {
+                $made[$box->box->id] = $choice;
+            }
             if (! $box->isSuper()) {
                 $share = 1.0 / max(1, count($state->broodBoxes()));
                 $boxes[] = new StoredBox($box->box->id, $brood * $share, $sd * $share, true);
             } elseif ($pinned === 'take') {
-                $free[] = $box->box->id;
+                // It goes in spite of the reckoning: it counts neither for the need nor among what stays.
+                continue;
             } else {
                 $boxes[] = new StoredBox($box->box->id, $box->honey->honeyKg, $box->honey->sdKg, $pinned === 'stay', $box->verdict()->comesOff());
             }
@@ -102,7 +106,7 @@ final readonly class WinterReader
         $bees = $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES;
         $reserve = (new Reserve)->assess($use, $bees, $boxes === [] ? [new StoredBox('none', 0.0, 0.0, true)] : $boxes, 1.0, $policy->number('winter_confidence'));
 
-        return new HiveWinter($state, $reserve, $look, $bees, $brood, $how);
+        return new HiveWinter($state, $reserve, $look, $bees, $brood, $how, $made);
     }
 
     /** @return array{float, float, string} kg, sd, how it was obtained */

@@ -37,6 +37,14 @@ final readonly class ColonyController
         return $this->done($hive, __('Noted for the colony on :hive.', ['hive' => $hive->code]));
     }
 
+    public function forget(ColonyFact $fact): RedirectResponse
+    {
+        $fact->load('colony.hive.stand.apiary')->delete();
+        $hive = $fact->colony->hive;
+
+        return $hive === null ? Saved::at(route('yards.index'), __('The note is in the bin.')) : $this->done($hive, __('The note is in the bin.'));
+    }
+
     public function requeen(Request $request, Hive $hive): RedirectResponse
     {
         $values = $request->validate([

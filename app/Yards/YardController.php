@@ -7,6 +7,7 @@ namespace App\Yards;
 use App\Assess\YardReader;
 use App\Models\Apiary;
 use App\Models\Box;
+use App\Models\BoxKindRow;
 use App\Models\BoxPlace;
 use App\Models\ColonyFact;
 use App\Models\Hive;
@@ -27,7 +28,7 @@ final readonly class YardController
 
     public function index(): View
     {
-        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->read(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
+        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->read(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture, 'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(), 'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
             'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get()]);
     }
 

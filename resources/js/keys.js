@@ -28,6 +28,11 @@ document.addEventListener('submit', (event) => {
   const button = event.submitter;
   if (button && event.target.method === 'post') setTimeout(() => { button.disabled = true; }, 0);
 });
+// After a swap the focus goes back to the button that was pressed.
+document.addEventListener('htmx:afterSettle', (event) => {
+  const id = event.detail.requestConfig?.triggeringEvent?.submitter?.id;
+  if (id) document.getElementById(id)?.focus({ preventScroll: true });
+});
 window.addEventListener('pageshow', () => document.querySelectorAll('button[disabled]').forEach((button) => { button.disabled = false; }));
 
 const draw = document.querySelector('[data-draw]');

@@ -111,13 +111,14 @@ final class AuthorisationTest extends FeatureTestCase
             'apiary' => Models\Apiary::query()->value('slug'), 'hive' => Models\Hive::query()->value('id'), 'box' => Models\Box::query()->value('id'), 'lot' => Models\Lot::query()->value('id'),
             'bucket' => Models\Bucket::query()->value('id'), 'super' => Models\TakenSuper::query()->value('id'), 'sign' => Models\FlowSign::query()->value('id'),
             'weight' => Models\ScaleWeight::query()->value('id'), 'frame' => Models\FrameLook::query()->value('id'), 'reading' => Models\MoistureReading::query()->value('id'),
-            'look' => Models\WinterLook::query()->value('id'), 'treatment' => Models\Treatment::query()->value('id'),
+            'look' => Models\WinterLook::query()->value('id'), 'queen' => Models\Queen::query()->value('id'), 'fact' => Models\ColonyFact::query()->value('id'), 'treatment' => Models\Treatment::query()->value('id'),
             'plan' => $plan->id, 'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,
             'decision' => Models\Decision::query()->create(['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => 'assess', 'choice' => 'stay', 'frozen' => [], 'decided_at' => '2026-08-04 10:00:00'])->id,
         ];
+        $kind = Models\BoxKindRow::query()->firstOrCreate(['key' => 'own-test'], ['name' => 'Own', 'frames' => 8, 'comb_area_dm2' => 5, 'inside_width_mm' => 300, 'external_height_mm' => 160, 'external_length_mm' => 400, 'external_width_mm' => 340, 'empty_mass_kg' => 4]);
         app(CurrentOperation::class)->leave();
 
-        return array_map(strval(...), $ids) + ['slot' => '1', 'membership' => '1', 'kind' => 'buckets', 'id' => '1'];
+        return array_map(strval(...), $ids) + ['slot' => '1', 'membership' => '1', 'kind' => $kind->id, 'id' => '1'];
     }
 
     /** An owner of an operation of their own. */

@@ -72,7 +72,7 @@
     @endif
     {{ $slot }}
   </main>
-  @if ($why !== null)<aside class="why" aria-label="{{ __('Why') }}">{{ $why }}</aside>@endif
+  @if ($why !== null)<aside class="why" id="why" aria-label="{{ __('Why') }}">{{ $why }}</aside>@endif
 </div>
 <dialog class="dialog" id="keys" aria-labelledby="keys-title">
   <h2 id="keys-title">{{ __('Keys') }}</h2>

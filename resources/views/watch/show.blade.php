@@ -4,7 +4,7 @@
   @can('record')
   <section class="blk"><h2>{{ __('What do you see?') }}</h2>
     <div class="btns">@foreach (App\Watch\Signs::all() as [$sign, $result, $words])
-      <x-form :action="route('watch.signs.store', $apiary->slug)"><input type="hidden" name="seen" value="{{ $sign }}:{{ $result }}"><button class="btn">{{ $words }}</button></x-form>@endforeach</div></section>
+      <x-form :action="route('watch.signs.store', $apiary->slug)" quick><input type="hidden" name="seen" value="{{ $sign }}:{{ $result }}"><button class="btn" id="sign-{{ $sign }}-{{ $result }}">{{ $words }}</button></x-form>@endforeach</div></section>
   <section class="blk"><h2>{{ __('A weight read by hand') }}</h2>
     <x-form :action="route('watch.weights.store', $apiary->slug)" class="row">
       <x-field name="weight" type="number" step="0.01" :label="__('Weight of the hive, :unit', ['unit' => $f->massUnit()])" required/>

@@ -35,14 +35,18 @@
     @can('record')
     <section><h3>{{ __('Supers of :hive', ['hive' => $code]) }}</h3>
       @foreach (array_reverse($first->state->supers()) as $box)<div class="stop"><b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->honeyKg) }}: {{ $first->stays($box) ? __('stays') : ($box->comesOff() ? __('may go') : __('not ripe, stays where it is')) }}
-        @if ($first->stays($box))
+        @if ($decision = $first->decisions[$box->box->id] ?? null)
+          <p class="caution">{{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }} {{ $decision->note }}</p>
+          @can('manage')<x-form :action="route('winter.decisions.destroy', $decision->id)" method="delete" class="inline"><button class="btn small">{{ __('Let the reckoning stand') }} <span class="sr">{{ $box->name() }}</span></button></x-form>@endcan
+        @elseif ($first->stays($box))
           <details class="astable" @if ($errors->has('note')) open @endif><summary>{{ __('take it all the same') }}</summary><x-form :action="route('winter.keep', $box->box->id)"><input type="hidden" name="choice" value="take"><x-field :id="'note-'.$box->box->id" name="note" :label="__('Because')" maxlength="500" required/><button class="btn small">{{ __('Take it all the same') }}</button></x-form></details>
-        @else<x-form :action="route('winter.keep', $box->box->id)" class="inline"><input type="hidden" name="choice" value="stay"><button class="btn small">{{ __('Keep it on') }}</button></x-form>@endif</div>@endforeach
+        @else<x-form :action="route('winter.keep', $box->box->id)" class="inline" quick><input type="hidden" name="choice" value="stay"><button class="btn small">{{ __('Keep it on') }} <span class="sr">{{ $box->name() }}</span></button></x-form>@endif</div>@endforeach
       @if ($first->state->supers() === [])<p class="sub">{{ __('It has none.') }}</p>@endif</section>
     <section><h3>{{ __('Look again') }}</h3><x-form :action="route('winter.looks.store', $first->state->hive->id)" class="narrow"><div class="row">
       <x-field name="frames_of_bees" type="number" step="0.5" min="1" max="40" :label="__('Frames of bees')" :value="$first->framesOfBees" required/>
       <x-field name="brood_honey" type="number" step="0.1" min="0" :label="__('Honey in the brood boxes, :unit', ['unit' => $f->massUnit()])" :value="round($f->massValue($first->broodHoneyKg), 1)"/></div>
-      <x-field name="how" :label="__('How')" value="estimated" :options="['estimated' => __('estimated by eye'), 'measured' => __('weighed')]"/><button class="btn">{{ __('Note it') }}</button></x-form></section>
+      <x-field name="how" :label="__('How')" value="estimated" :options="['estimated' => __('estimated by eye'), 'measured' => __('weighed')]"/><button class="btn">{{ __('Note it') }}</button></x-form>
+      @if ($first->look)@can('manage')<x-form :action="route('winter.looks.destroy', $first->look->id)" method="delete"><button class="link-btn">{{ __('remove the look of :day', ['day' => $f->day($first->look->looked_on)]) }}</button></x-form>@endcan @endif</section>
     @endcan
     @endif
     <p class="caution">{{ __('No feeding while supers for honey are on; beware of robbing. The queen excluder comes out before winter.') }}</p>

@@ -23,7 +23,7 @@
     </div><div>
       <h3>{{ __('Colony and queen') }}</h3>
       <p>{{ $open->hive->colony?->queen ? $open->hive->colony->queen->code.' ('.__('line :line, :year', ['line' => $open->hive->colony->queen->line, 'year' => $open->hive->colony->queen->year]).')' : __('queen not noted') }}</p>
-      <ul class="facts">@foreach ($facts as $fact)<li><span>{{ $f->day($fact->happened_on) }}</span><span>{{ $fact->happened_on->format('Y') }} {{ __($fact->kind) }}@if ($fact->queen) ({{ $fact->queen->code }})@endif {{ $fact->note }}</span></li>@endforeach</ul>
+      <ul class="facts">@foreach ($facts as $fact)<li><span>{{ $f->day($fact->happened_on) }}</span><span>{{ $fact->happened_on->format('Y') }} {{ __($fact->kind) }}@if ($fact->queen) ({{ $fact->queen->code }})@endif {{ $fact->note }} @can('manage')<x-form :action="route('yards.facts.destroy', $fact->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }}</button></x-form>@endcan</span></li>@endforeach</ul>
       @can('manage')<details class="astable"><summary>{{ __('New queen') }}</summary><x-form :action="route('yards.queen', $open->hive->id)" method="put" class="narrow">
         <x-field name="queen" :label="__('One already noted')" :options="['' => __('no: a new one')] + collect($queens)->mapWithKeys(fn ($q) => [$q->id => $q->code])->all()"/>
         <div class="row"><x-field name="code" id="q-code" :label="__('Code')" maxlength="30"/><x-field name="line" :label="__('Line')" maxlength="30"/><x-field name="year" type="number" min="2000" max="2100" :label="__('Year')" :value="$summary->season ?? date('Y')"/></div><button class="btn">{{ __('Give her the hive') }}</button></x-form></details>@endcan
