@@ -7,7 +7,10 @@ namespace App\Assess;
 use App\Models\Apiary;
 use App\Models\Hive;
 use App\Support\CurrentOperation;
+use App\Support\Drawing\Elevation;
+use App\Support\Kept;
 use App\Support\PolicyBook;
+use App\Support\Units\Formatter;
 use App\Yards\YardPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -15,17 +18,28 @@ use Illuminate\Http\Request;
 
 final readonly class AssessController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    public function __construct(private YardReader $yards, private CurrentOperation $current, private Kept $kept)
     {
     }
 
-    public function index(): View
+    public function index(Formatter $f): View
     {
         if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
             return view('yards.many', ['stage' => 'assess']);
         }
 
-        return view('assess.index', ['states' => $this->yards->read(), 'picture' => new YardPicture]);
+        return view('assess.index', ['yards' => $this->kept->remember('assess-index.'.$f->preferences->system, fn (): array => array_map(fn (YardState $yard): array => $this->drawn($yard, $f), $this->yards->all()))]);
+    }
+
+    /** @return array{slug: string, name: string, look: int, line: string, drawing: string} */
+    private function drawn(YardState $yard, Formatter $f): array
+    {
+        [$kg, $sd] = $yard->ripe();
+        $slug = $yard->apiary->slug;
+
+        return ['slug' => $slug, 'name' => $yard->apiary->name, 'look' => $yard->toLook(), 'line' => '~'.$f->kg($kg, 0).' '.__('ripe').' '.$f->kgRange($kg, $sd, 0).' · '.$yard->flow->sentence(),
+            'drawing' => (new YardPicture(new Elevation(0.09)))->svg($yard, __('Elevation of :yard', ['yard' => $yard->apiary->name]), fn (HiveState $hive): string => route('assess.hive', [$slug, $hive->hive->code], false),
+                fn (HiveState $hive, BoxState $box): string => route('assess.hive', [$slug, $hive->hive->code, 'box' => $box->box->id], false), fn (HiveState $hive): array => array_slice($hive->words(), 0, 2))];
     }
 
     public function show(Request $request, Apiary $apiary, ?Hive $hive = null): View|RedirectResponse

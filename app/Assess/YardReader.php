@@ -54,6 +54,12 @@ final readonly class YardReader
         return array_values($chosen->map(fn (Apiary $apiary): YardState => $this->yard($apiary, $byYard->get($apiary->id, new Collection), $looks, $decisions, $flows[$apiary->id]))->all());
     }
 
+    /** @return list<YardState> all yards, each as it is kept */
+    public function all(): array
+    {
+        return array_values($this->apiaries()->map(fn (Apiary $apiary): YardState => $this->one($apiary))->all());
+    }
+
     public function one(Apiary $apiary): YardState
     {
         return $this->kept->remember("yard.$apiary->id", fn (): YardState => $this->read([$apiary->slug])[0]);

@@ -24,7 +24,7 @@ final readonly class ClearController
             return view('yards.many', ['stage' => 'clear']);
         }
 
-        return view('clear.index', ['clearings' => array_map(fn (YardState $yard): YardClearing => $this->clear->read($yard), $this->yards->read()), 'chart' => new MethodChart]);
+        return view('clear.index', ['clearings' => array_map(fn (YardState $yard): YardClearing => $this->clear->read($yard), $this->yards->all()), 'chart' => new MethodChart]);
     }
 
     public function show(Apiary $apiary): View

@@ -39,7 +39,7 @@ final readonly class SummaryReader
     private function make(): Summary
     {
         $season = $this->current->season();
-        $yards = array_map(fn (YardState $yard): YardSummary => $this->yard($yard), $this->yards->read());
+        $yards = array_map(fn (YardState $yard): YardSummary => $this->yard($yard), $this->yards->all());
         $harvests = Harvest::query()->where('season', $season)->withSum('supers as kg', \Illuminate\Support\Facades\DB::raw('coalesce(allotted_kg, estimate_kg)'))->orderBy('taken_on')->get();
         $plans = ClearPlan::query()->where('state', '!=', 'collected')->orderBy('first_on')->get();
         $treatment = Treatment::query()->where('supers_off_by', '>=', $this->current->today())->orderBy('supers_off_by')->first();

@@ -23,7 +23,7 @@ final readonly class WinterController
         if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
             return view('yards.many', ['stage' => 'winter']);
         }
-        $states = $this->yards->read();
+        $states = $this->yards->all();
 
         return view('winter.index', ['states' => $states, 'winters' => array_map($this->winter->read(...), $states)]);
     }

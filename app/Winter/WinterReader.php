@@ -12,12 +12,14 @@ use App\Models\Decision;
 use App\Models\Hive;
 use App\Models\WinterLook;
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use App\Support\PolicyBook;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Reserve\Reserve;
+use Marjoram\Core\Reserve\ReserveResult;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
@@ -30,12 +32,26 @@ final readonly class WinterReader
 
     private const PRESUMED_FRAMES_OF_BEES = 9.0;
 
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Kept $kept)
     {
     }
 
     /** @return array<string, HiveWinter> by hive code */
     public function read(YardState $yard): array
+    {
+        $parts = $this->kept->remember('winter.'.$yard->apiary->id, fn (): array => $this->make($yard));
+        $hives = [];
+        foreach ($parts as $code => $part) {
+            if (isset($yard->hives[$code])) {
+                $hives[$code] = new HiveWinter($yard->hives[$code], ...$part);
+            }
+        }
+
+        return $hives;
+    }
+
+    /** @return array<string, array{ReserveResult, ?WinterLook, float, float, string, array<string, Decision>}> */
+    private function make(YardState $yard): array
     {
         $ids = array_values(array_map(static fn (HiveState $state): string => $state->hive->id, $yard->hives));
         $looks = WinterLook::query()->whereIn('hive_id', $ids)->where('looked_on', '<=', $this->current->today())
@@ -81,8 +97,11 @@ final readonly class WinterReader
         return new Winter(new DateTimeImmutable("$season-$from"), new DateTimeImmutable(($season + 1)."-$flow"), 10.0, $apiary->climate);
     }
 
-    /** @param  Collection<string, Decision>  $decisions */
-    private function hive(HiveState $state, ?WinterLook $look, Collection $decisions, WinterUse $use, PolicyBook $policy): HiveWinter
+    /**
+     * @param  Collection<string, Decision>  $decisions
+     * @return array{ReserveResult, ?WinterLook, float, float, string, array<string, Decision>}
+     */
+    private function hive(HiveState $state, ?WinterLook $look, Collection $decisions, WinterUse $use, PolicyBook $policy): array
     {
         [$brood, $sd, $how] = $this->broodHoney($state, $look, $policy);
         $boxes = [];
@@ -106,7 +125,7 @@ final readonly class WinterReader
         $bees = $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES;
         $reserve = (new Reserve)->assess($use, $bees, $boxes === [] ? [new StoredBox('none', 0.0, 0.0, true)] : $boxes, 1.0, $policy->number('winter_confidence'));
 
-        return new HiveWinter($state, $reserve, $look, $bees, $brood, $how, $made);
+        return [$reserve, $look, $bees, $brood, $how, $made];
     }
 
     /** @return array{float, float, string} kg, sd, how it was obtained */

@@ -28,7 +28,7 @@ final readonly class YardController
 
     public function index(): View
     {
-        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->read(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture, 'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(), 'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
+        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->all(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture, 'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(), 'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
             'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get()]);
     }
 
