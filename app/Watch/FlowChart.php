@@ -37,7 +37,7 @@ final class FlowChart
                 $out .= sprintf('<rect class="fbar%s" x="%.1f" y="%.1f" width="%.1f" height="%.1f"><title>%s</title></rect>', ($presumed ? ' pr' : '').($gain < 0 ? ' loss' : ''),
                     $x + 0.15 * $pitch, $gain < 0 ? $zero : $zero - $bar, 0.7 * $pitch, $bar, e($f->day($day).': '.$f->kg($gain, 2)));
             }
-            if ($i === 1 || (int) $day->format('j') === 1 || $i % 5 === 0) {
+            if ($i % 5 === 1) {
                 $out .= '<text class="t12 soft" x="'.round($x + 0.5 * $pitch, 1).'" y="'.($height - 4).'" text-anchor="middle">'.e($f->day($day)).'</text>';
             }
         }

@@ -55,7 +55,7 @@ final readonly class FlowReader
             $evidence = array_values(array_filter($signs->get($apiary->id, new Collection)->map($this->evidence(...))->all()));
             $flows[$apiary->id] = new YardFlow((new Flow)->assess($readings, $evidence, $now),
                 $source === $apiary ? $weights->get($apiary->id)?->last()?->hive_id : null,
-                $source === null || $source === $apiary ? null : $source->name, $evidence !== []);
+                $source === null || $source === $apiary ? null : $source->name, $evidence);
         }
 
         return $flows;

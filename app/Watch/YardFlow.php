@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Watch;
 
+use Marjoram\Core\Flow\Evidence;
 use Marjoram\Core\Flow\FlowResult;
 use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Ripeness\Flow;
@@ -11,7 +12,12 @@ use Marjoram\Core\Ripeness\Flow;
 /** The flow at one yard: reckoned from its own scale, or presumed from a neighbour's, with its own signs. */
 final readonly class YardFlow
 {
-    public function __construct(public FlowResult $result, public ?string $scaleHive, public ?string $presumedFrom, public bool $anySign)
+    /**
+     * @param  ?string  $scaleHive  id of the hive on the scale
+     * @param  ?string  $presumedFrom  name of the yard whose scale stands in
+     * @param  list<Evidence>  $evidence  what was seen
+     */
+    public function __construct(public FlowResult $result, public ?string $scaleHive, public ?string $presumedFrom, public array $evidence)
     {
     }
 
@@ -21,7 +27,7 @@ final readonly class YardFlow
         $phase = $this->result->phase;
 
         return match (true) {
-            $phase === Phase::Unknown && ! $this->anySign => Flow::Unknown,
+            $phase === Phase::Unknown && $this->evidence === [] => Flow::Unknown,
             $this->result->pOver >= 0.8 => Flow::Over,
             $this->result->pOver <= 0.25 || $phase === Phase::Strong => Flow::On,
             default => Flow::Slow,

@@ -25,7 +25,7 @@ final readonly class Elevation
 
     public function __construct(
         private float $pxPerMm = 0.13,
-        private float $widthPx = 712.0,
+        private float $widthPx = 708.0,
         private float $marginTop = 16.0,
         private bool $marks = true,
         private bool $codes = true,
@@ -42,23 +42,22 @@ final readonly class Elevation
     public function svg(array $hives, string $title): string
     {
         $widest = 413.0;
-        $tallest = 300.0;
         $lines = 0;
         foreach ($hives as $hive) {
             foreach ($hive->boxes as $box) {
                 $widest = max($widest, $box->widthMm);
             }
-            $tallest = max($tallest, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM));
             $lines = max($lines, count($hive->under));
         }
         $pitch = $this->pitch($widest, count($hives));
-        $ground = round($this->marginTop + ($tallest + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm, 1);
-        $height = round($ground + ($this->codes ? 28.0 + 16.0 * $lines : 8.0), 1);
+        $below = $this->codes ? 28.0 + 16.0 * $lines : 8.0;
         $out = '';
         $before = null;
         foreach ($hives as $hive) {
+            $stack = max(250.0, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM));
+            $ground = round($this->marginTop + ($stack + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm, 1);
             $out .= sprintf('<svg class="hive" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
-                $pitch, $height, $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $height, $before), $ground);
+                $pitch, $ground + $below, $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $ground + $below, $before), $ground);
         }
 
         return '<div class="elevation" role="group" aria-label="'.e($title).'">'.$out.'</div>';
@@ -67,9 +66,9 @@ final readonly class Elevation
     /** Width of one hive's drawing in px: a chart under the elevation stands on the same columns. */
     public function pitch(float $widestMm, int $hives): float
     {
-        $least = $widestMm * $this->pxPerMm + ($this->marks ? 25.0 : 8.0);
+        $least = $widestMm * $this->pxPerMm + ($this->marks ? 23.0 : 8.0);
 
-        return round(max($least, min(1.35 * $least, $this->widthPx / max(1, $hives))), 1);
+        return floor(max($least, min(1.35 * $least, $this->widthPx / max(1, $hives))));
     }
 
     /** @param  ?float  $before height of the reserve line at the hive before */
@@ -131,10 +130,10 @@ final readonly class Elevation
             $mm += $box->heightMm + ($i > 0 && ! $box->brood && $hive->boxes[$i - 1]->brood && $hive->excluder ? self::EXCLUDER_MM : 0.0);
         }
         $y = round($ground - $mm * $this->pxPerMm, 1);
-        $from = $before ?? $y;
-        $before = $y;
+        $from = round($ground - ($before ?? $ground - $y), 1);
+        $before = $ground - $y;
 
-        return "<path class=\"resl\" d=\"M1 {$from}V{$y}H$pitch\"/>";
+        return "<path class=\"resl step\" d=\"M1 {$from}V$y\"/><path class=\"resl\" d=\"M0 {$y}H$pitch\"/>";
     }
 
     private function code(DrawnHive $hive, float $centre, float $ground): string

@@ -25,7 +25,7 @@
     <div><p class="lab">{{ __('Why: :yard', ['yard' => $apiary->name]) }}</p><h2 class="say">{{ $flow->sentence() }}</h2></div>
     <section><dl><dt>{{ __('Over with') }}</dt><dd>~{{ $f->percent($flow->result->pOver) }}</dd><dt>{{ __('Phase by the scale') }}</dt><dd>{{ __($flow->result->phase->value) }}</dd>
       <dt>{{ __('Mean of the last days') }}</dt><dd>{{ $f->kg($flow->result->meanKgPerDay, 2) }}</dd></dl></section>
-    <section><h3>{{ __('Facts used') }}</h3><ul class="reasons">@foreach ($flow->result->reasons as $reason)<li>{{ __($reason) }}</li>@endforeach</ul></section>
+    <section><h3>{{ __('Facts used') }}</h3><ul class="facts">@foreach (array_reverse($flow->evidence) as $seen)<li><span>{{ $f->day($seen->at) }}</span><span>{{ App\Watch\Signs::words($seen->sign->value, $seen->result) }} <span class="rng">× {{ $seen->likelihoodRatio }}</span></span></li>@endforeach @if ($flow->evidence === [])<li><span>–</span><i>{{ __('no sign noted in the last weeks') }}</i></li>@endif</ul><p class="sub">{{ __('The scale sets the odds; each sign of the last ten days multiplies them.') }}</p></section>
     @if ($flow->result->manipulations !== [])<section><h3>{{ __('Taken out of the gains') }}</h3><ul class="facts">@foreach ($flow->result->manipulations as $step)<li><span>{{ $f->day($step['at']) }}</span><span>{{ $f->kg($step['stepKg']) }} {{ __('(boxes put on or taken off)') }}</span></li>@endforeach</ul></section>@endif
     <section><h3>{{ __('What would change it') }}</h3><p>{{ __('One more sign. The robbing test says most: eight to one when the frame is robbed, one to five when it is ignored.') }}</p></section>
   </x-slot:why>
