@@ -103,6 +103,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitForText(string $css, string $text): void
     {
+        $this->waitFor($css);
         self::$browser->wait(10, 100)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($css), $text), "\"$text\" did not come in $css");
     }
 

@@ -66,7 +66,7 @@ final class PagesTest extends BrowserTestCase
             $this->click('[data-form] summary');
             $this->find('#n-a-capped')->clear()->sendKeys('0.42');
             $this->click('[data-form] .btn.go');
-            self::assertStringContainsString('is saved', $this->text('.notice'));
+            $this->waitForText('.notice', 'is saved');
         } finally {
             $devtools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
         }

@@ -55,7 +55,7 @@ final readonly class Elevation
         $before = null;
         foreach ($hives as $hive) {
             $stack = max(250.0, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM));
-            $ground = round($this->marginTop + ($stack + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm, 1);
+            $ground = ceil($this->marginTop + ($stack + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm);
             $out .= sprintf('<svg class="hive" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
                 $pitch, $ground + $below, $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $ground + $below, $before), $ground);
         }
