@@ -98,7 +98,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $css): void
     {
-        self::$browser->wait(10, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+        self::$browser->wait(10, 100)->until(fn (): bool => self::$browser->findElements(WebDriverBy::cssSelector($css)) !== [],
+            "$css did not come; the page is ".self::$browser->getCurrentURL().': '.mb_substr($this->text(), 0, 400));
     }
 
     protected function waitForText(string $css, string $text): void

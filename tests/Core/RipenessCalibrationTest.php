@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Marjoram\Core\Comb\BoxKinds;
+use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Numerics\SeededRandom;
+use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Ripeness\NextLook;
+use Marjoram\Core\Ripeness\UnseenFrames;
+use PHPUnit\Framework\TestCase;
+
+/** Supers drawn from the model itself: does it say how sure it is, and does its advice help? */
+final class RipenessCalibrationTest extends TestCase
+{
+    private const SUPERS = 400;
+
+    private FittedBox $box;
+
+    private UnseenFrames $unseen;
+
+    protected function setUp(): void
+    {
+        $this->box = new FittedBox(BoxKinds::get('langstroth-medium-10'));
+        $this->unseen = new UnseenFrames;
+    }
+
+    public function test_the_80_percent_interval_covers_about_80_percent(): void
+    {
+        $random = new SeededRandom(2026);
+        $inside = 0;
+        for ($n = 0; $n < self::SUPERS; $n++) {
+            $super = $this->super($random);
+            $estimate = $this->unseen->estimate($this->box, [$super[2], $super[4], $super[7]]);
+            $inside += abs($this->share($super) - (float) $estimate->cappedShare) <= 1.2816 * $estimate->sd ? 1 : 0;
+        }
+        // 400 draws: a standard error of 2 percentage points, and the weights of unseen frames are taken as known.
+        self::assertEqualsWithDelta(0.80, $inside / self::SUPERS, 0.06);
+    }
+
+    public function test_the_advised_frame_tells_more_than_a_random_one(): void
+    {
+        $random = new SeededRandom(11);
+        $advised = $any = 0.0;
+        for ($n = 0; $n < self::SUPERS; $n++) {
+            $super = $this->super($random);
+            $true = $this->share($super);
+            $before = $this->unseen->estimate($this->box, [$super[4]]);
+            $slot = (new NextLook)->slot($before);
+            self::assertIsInt($slot);
+            do {
+                $other = $random->integer(1, 10);
+            } while ($other === 5);
+            $advised += ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$slot - 1]])->cappedShare) ** 2;
+            $any += ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$other - 1]])->cappedShare) ** 2;
+        }
+        self::assertLessThan($any, $advised);
+    }
+
+    public function test_each_look_makes_it_surer_on_the_whole(): void
+    {
+        $super = $this->super(new SeededRandom(5));
+        $sd = [];
+        foreach ([[], [4], [4, 2], [4, 2, 7], range(0, 9)] as $seen) {
+            $sd[] = $this->unseen->estimate($this->box, array_map(static fn (int $i): Frame => $super[$i], $seen))->sd;
+        }
+        self::assertGreaterThan($sd[1], $sd[0]);
+        self::assertGreaterThan($sd[3], $sd[1]);
+        self::assertSame(0.0, $sd[4]);
+    }
+
+    public function test_the_honey_of_the_whole_box_is_what_was_seen_where_all_was_seen(): void
+    {
+        $super = $this->super(new SeededRandom(9));
+        $all = BoxHoney::of($this->box, $super, $this->unseen->estimate($this->box, $super));
+        self::assertEqualsWithDelta((new Comb)->honeyIn($this->box, $super)->honeyKg, $all->honeyKg, 1e-9);
+        $some = BoxHoney::of($this->box, array_slice($super, 3, 3), $this->unseen->estimate($this->box, array_slice($super, 3, 3)));
+        self::assertGreaterThan($some->seenKg, $some->honeyKg);
+        self::assertGreaterThan($all->sdKg / $all->honeyKg, $some->sdKg / $some->honeyKg);
+        self::assertEqualsWithDelta($some->honeyKg + 5.2, $some->grossKg, 1e-9);
+    }
+
+    /** @return list<Frame> ten frames of a super drawn from the priors; both faces alike */
+    private function super(SeededRandom $random): array
+    {
+        [$theta, $fill] = [$random->normal(0.8, 1.5), $random->normal(1.0, 1.5)];
+        [$beta, $gamma] = [$random->normal(-1.2, 0.6), $random->normal(-1.2, 0.6)];
+        $frames = [];
+        for ($slot = 1; $slot <= 10; $slot++) {
+            $d2 = $this->box->distanceFromCentre($slot) ** 2;
+            $share = 1.0 / (1.0 + exp(-($theta + $beta * $d2 + $random->normal(0.0, 0.6))));
+            $full = max(0.06, 1.0 / (1.0 + exp(-($fill + $gamma * $d2 + $random->normal(0.0, 0.6)))));
+            $face = new Face($full * $share, $full * (1.0 - $share));
+            $frames[] = new Frame($slot, $face, $face);
+        }
+
+        return $frames;
+    }
+
+    /** @param  list<Frame>  $super */
+    private function share(array $super): float
+    {
+        return array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $super)) / array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $super));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Support\SeasonCalendar;
+use App\Support\Units\Formatter;
+use App\Support\Units\Preferences;
+use DateTimeImmutable;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** One formatter for figures, dates and seasons. */
+final class UnitsTest extends FeatureTestCase
+{
+    public function test_masses_temperatures_and_volumes_by_preference(): void
+    {
+        [$metric, $us, $uk] = array_map(static fn (string $system): Formatter => new Formatter(new Preferences($system)), Preferences::SYSTEMS);
+        self::assertSame("17.0\u{202F}kg", $metric->kg(17.0));
+        self::assertSame("40.0\u{202F}lb", $us->kg(18.14369));
+        self::assertSame("40\u{202F}lb", $uk->kg(18.14369, 0));
+        self::assertSame(["20\u{202F}°C", "68\u{202F}°F", "20\u{202F}°C"], [$metric->celsius(20.0), $us->celsius(20.0), $uk->celsius(20.0)]);
+        self::assertSame(["10.0\u{202F}l", "2.6\u{202F}US gal", "2.2\u{202F}gal"], [$metric->litres(10.0), $us->litres(10.0), $uk->litres(10.0)]);
+        self::assertSame('–', $metric->kg(null));
+    }
+
+    #[TestWith(['metric'])]
+    #[TestWith(['us'])]
+    #[TestWith(['uk'])]
+    public function test_what_is_entered_comes_back_as_it_was(string $system): void
+    {
+        $f = new Formatter(new Preferences($system));
+        foreach ([0.0, 1.15, 27.4, 180.0] as $value) {
+            self::assertEqualsWithDelta($value, $f->massValue($f->massToKg($value)), 1e-9);
+            self::assertEqualsWithDelta($value, $f->temperatureValue($f->temperatureToC($value)), 1e-9);
+        }
+    }
+
+    public function test_ranges_minus_signs_and_times(): void
+    {
+        $f = new Formatter;
+        self::assertSame('(15.4 to 18.6)', $f->kgRange(17.0, 1.25));
+        self::assertSame('(0.0 to 2.3)', $f->kgRange(1.0, 1.0));
+        self::assertSame('−0.2', Formatter::number(-0.23, 1));
+        self::assertSame('0.0', Formatter::number(-0.03, 1));
+        self::assertSame(['85 min', '2.0 h'], [$f->minutes(85.0), $f->minutes(120.0)]);
+        self::assertSame(['Tue 4 Aug', '4 Aug 2026'], [$f->weekday(new DateTimeImmutable('2026-08-04')), $f->date(new DateTimeImmutable('2026-08-04'))]);
+        self::assertSame('4 Aug 21:30', $f->moment(new DateTimeImmutable('2026-08-04 19:30 UTC'), 'Europe/Stockholm'));
+    }
+
+    public function test_unknown_preferences_fall_back(): void
+    {
+        $preferences = Preferences::fromArray(['system' => 'imperial', 'theme' => 7, 'paper' => 'letter']);
+        self::assertSame(['metric', 'light', 'letter'], [$preferences->system, $preferences->theme, $preferences->paper]);
+    }
+
+    #[TestWith(['2026-08-04', false, 2026])]
+    #[TestWith(['2026-01-15', false, 2026])]
+    #[TestWith(['2026-08-04', true, 2027])]
+    #[TestWith(['2027-02-01', true, 2027])]
+    #[TestWith(['2027-06-30', true, 2027])]
+    public function test_a_season_is_named_by_its_main_flow(string $day, bool $south, int $season): void
+    {
+        self::assertSame($season, SeasonCalendar::seasonOf(new DateTimeImmutable($day), $south));
+        self::assertTrue(SeasonCalendar::contains($season, new DateTimeImmutable($day), $south));
+        self::assertLessThan(SeasonCalendar::lastDay($season, $south), SeasonCalendar::firstDay($season, $south));
+        self::assertSame($season, SeasonCalendar::seasonOf(SeasonCalendar::firstDay($season, $south), $south));
+    }
+}
