@@ -54,7 +54,7 @@ final class AccountController
     /** Only an operation one is a member of is found. */
     public function switch(Request $request): RedirectResponse
     {
-        $membership = Membership::query()->where('user_id', $this->person($request)->id)->where('operation_id', $request->string('operation')->toString())->firstOrFail();
+        $membership = Membership::query()->where('user_id', $this->person($request)->id)->where('operation_id', $request->validate(['operation' => ['required', 'string', 'max:26']])['operation'])->firstOrFail();
         $this->person($request)->update(['current_operation_id' => $membership->operation_id]);
 
         return redirect()->route('desk', [], 303);

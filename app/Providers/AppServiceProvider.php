@@ -32,7 +32,7 @@ final class AppServiceProvider extends ServiceProvider
             Gate::define($ability, fn (User $user): bool => in_array(app(CurrentOperation::class)->role(), $roles, true));
         }
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(5)->by((is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
         RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip())));

@@ -47,7 +47,8 @@ final readonly class YardController
 
     public function find(Request $request, CurrentOperation $current): RedirectResponse
     {
-        $code = mb_strtoupper(trim($request->string('code')->limit(12, '')->toString()));
+        $given = $request->query('code');
+        $code = is_string($given) ? mb_substr(mb_strtoupper(trim($given)), 0, 12) : '';
         $hive = Hive::query()->where('code', $code)->with('stand.apiary')->first();
 
         return $hive === null

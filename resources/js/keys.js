@@ -68,3 +68,5 @@ if (draw) {
   draw.addEventListener('input', paint);
   paint();
 }
+
+document.documentElement.dataset.keys = 'ready';

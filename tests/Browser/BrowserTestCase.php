@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
@@ -80,17 +84,43 @@ abstract class BrowserTestCase extends TestCase
 
     protected function click(string $css): void
     {
-        self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$this->find($css)]);
-        $this->find($css)->click();
+        $this->steadily(function () use ($css): void {
+            $element = $this->find($css);
+            self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+            $element->click();
+        });
     }
 
     protected function type(string $css, string $text): void
     {
-        $this->find($css)->clear()->sendKeys($text);
+        $this->steadily(fn (): RemoteWebElement => $this->find($css)->clear()->sendKeys($text));
+    }
+
+    /**
+     * A page may be swapped between finding an element and using it: then it is found again, for five seconds.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    protected function steadily(Closure $do): mixed
+    {
+        for ($try = 0; ; $try++) {
+            try {
+                return $do();
+            } catch (StaleElementReferenceException|NoSuchElementException|ElementClickInterceptedException|UnknownErrorException $moved) {
+                if ($try >= 50) {
+                    throw $moved;
+                }
+                usleep(100_000);
+            }
+        }
     }
 
     protected function keys(string ...$keys): void
     {
+        $this->waitFor('html[data-keys]');
         foreach ($keys as $key) {
             self::$browser->getKeyboard()->sendKeys($key);
         }
@@ -105,12 +135,12 @@ abstract class BrowserTestCase extends TestCase
     protected function waitForText(string $css, string $text): void
     {
         $this->waitFor($css);
-        self::$browser->wait(10, 100)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($css), $text), "\"$text\" did not come in $css");
+        self::$browser->wait(10, 100)->until(fn (): bool => str_contains($this->text($css), $text), "\"$text\" did not come in $css");
     }
 
     protected function text(string $css = 'body'): string
     {
-        return $this->find($css)->getText();
+        return $this->steadily(fn (): string => $this->find($css)->getText());
     }
 
     protected function path(): string

@@ -17,6 +17,7 @@ final class SliceTest extends BrowserTestCase
         $this->signIn('keeper');
         $this->click('.stages a:nth-child(1)');
         $this->click('.strip a[href$="/watch/skolgarden"]');
+        $this->waitForText('h1', 'Skolgården');
         $this->click('input[value="robbing-test:robbed"] + button');
         $this->waitForText('.notice', 'Noted');
         self::assertStringContainsString('The flow is over', $this->text('.why'));
@@ -27,6 +28,7 @@ final class SliceTest extends BrowserTestCase
         foreach ([6, 4, 8, 7, 5, 9] as $slot) {
             $this->click(".slots a[aria-label^='Frame $slot']");
             $this->waitFor(".slots a[aria-current][aria-label^='Frame $slot']");
+            $this->waitFor('[data-ready]');
             foreach (['a', 'b'] as $side) {
                 $this->drag($side, 0.94);
             }
@@ -156,6 +158,11 @@ final class SliceTest extends BrowserTestCase
     }
 
     private function drag(string $side, float $share): void
+    {
+        $this->steadily(fn () => $this->stroke($side, $share));
+    }
+
+    private function stroke(string $side, float $share): void
     {
         $canvas = $this->find("[data-face=$side] canvas");
         self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$canvas]);

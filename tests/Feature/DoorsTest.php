@@ -19,6 +19,12 @@ final class DoorsTest extends FeatureTestCase
         $this->post('/sign-in', ['email' => 'keeper@demo.example', 'password' => 'heather-and-lime'])->assertStatus(429);
     }
 
+    public function test_arrays_for_words_are_refused_at_the_door_too(): void
+    {
+        $this->post('/sign-in', ['email' => ['keeper@demo.example'], 'password' => ['x']])->assertStatus(422);
+        $this->as('keeper')->send('PUT', '/account/operation', ['operation' => ['x']], from: '/account')->assertStatus(422);
+    }
+
     public function test_signing_in_and_changing_the_password(): void
     {
         $this->post('/sign-in', ['email' => 'helper@demo.example', 'password' => 'heather-and-lime'])->assertRedirect('/');

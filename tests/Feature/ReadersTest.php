@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Assess\YardReader;
+use App\Clear\ClearReader;
+use App\Desk\SummaryReader;
+use App\Models\Apiary;
+use App\Models\Decision;
+use App\Models\Hive;
+use App\Models\ScaleWeight;
+use App\Models\WeatherDay;
+use App\Watch\FlowReader;
+use App\Winter\WinterReader;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Marjoram\Core\Ripeness\Flow;
+use Marjoram\Core\Ripeness\Verdict;
+
+/** From records to the core's questions and back. */
+final class ReadersTest extends FeatureTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('keeper')->demo();
+    }
+
+    public function test_the_number_of_queries_does_not_grow_with_the_hives(): void
+    {
+        $count = function (string $slug): int {
+            Cache::flush();
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->get("/assess/$slug")->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        self::assertEqualsWithDelta($count('ekbacken'), $count('skolgarden'), 2);
+    }
+
+    public function test_a_yard_without_a_scale_borrows_its_neighbours_but_not_from_the_heath(): void
+    {
+        $yards = Apiary::query()->get()->keyBy('slug');
+        $flows = app(FlowReader::class)->read($yards->values());
+        self::assertNull($flows[$yards['ekbacken']->id]->presumedFrom);
+        self::assertSame('Ekbacken', $flows[$yards['skolgarden']->id]->presumedFrom);
+        self::assertSame(Flow::Over, $flows[$yards['tegelbruket']->id]->forRipeness());
+        self::assertSame(Flow::On, $flows[$yards['norra-heden']->id]->forRipeness());
+        Cache::flush();
+        ScaleWeight::query()->where('apiary_id', $yards['ekbacken']->id)->delete();
+        self::assertNull(app(FlowReader::class)->read($yards->values())[$yards['skolgarden']->id]->presumedFrom, 'Heather is a flow of its own.');
+    }
+
+    public function test_boxes_are_numbered_from_below_and_unseen_frames_presumed(): void
+    {
+        $state = app(YardReader::class)->one(Apiary::query()->where('slug', 'ekbacken')->firstOrFail());
+        self::assertSame(['E1', 'E2', 'E3', 'E4', 'E5', 'E6', 'E7', 'E8', 'E9'], array_keys($state->hives));
+        $supers = $state->hives['E3']->supers();
+        self::assertSame([1, 2, 3, 4], array_map(static fn ($box): int => $box->number, $supers));
+        self::assertSame(Verdict::Look, $supers[3]->verdict());
+        self::assertSame(0, $supers[3]->seen());
+        self::assertCount(10, $supers[3]->slots());
+        foreach ($supers[1]->slots() as $i => $slot) {
+            self::assertSame(isset($supers[1]->look->frames[$i + 1]), $slot['seen']);
+            self::assertLessThanOrEqual(1.0001, array_sum($slot['a']));
+        }
+        self::assertContains('no super', $state->hives['E9']->words());
+    }
+
+    public function test_a_look_from_before_the_box_stood_here_does_not_count(): void
+    {
+        $hive = Hive::query()->where('code', 'E1')->with('places')->firstOrFail();
+        $place = $hive->places->where('role', 'super')->firstOrFail();
+        $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
+        self::assertGreaterThan(0, app(YardReader::class)->read(['ekbacken'])[0]->hives['E1']->box($place->box_id)?->seen());
+        $place->update(['since' => '2026-08-05']);
+        self::assertSame(0, app(YardReader::class)->read([$yard->slug])[0]->hives['E1']->box($place->box_id)?->seen());
+    }
+
+    public function test_a_decision_holds_until_someone_looks_again(): void
+    {
+        $place = Hive::query()->where('code', 'E4')->with('places')->firstOrFail()->places->where('role', 'super')->firstOrFail();
+        $decision = ['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => 'assess', 'choice' => 'take', 'note' => 'sure', 'frozen' => []];
+        Decision::query()->create($decision + ['decided_at' => '2026-08-04 08:00:00']);
+        $box = fn () => app(YardReader::class)->read(['ekbacken'])[0]->hives['E4']->box($place->box_id);
+        self::assertTrue($box()?->comesOff());
+        \App\Models\Assessment::query()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id, 'looked_at' => '2026-08-04 09:00:00']);
+        self::assertNull($box()?->decision);
+        self::assertFalse($box()?->comesOff());
+    }
+
+    public function test_what_stays_for_winter_does_not_come_off(): void
+    {
+        $yard = app(YardReader::class)->one(Apiary::query()->where('slug', 'ekbacken')->firstOrFail());
+        $clearing = app(ClearReader::class)->read($yard);
+        $kept = 0;
+        foreach (app(WinterReader::class)->read($yard) as $code => $winter) {
+            foreach ($winter->state->supers() as $box) {
+                $kept += $winter->stays($box) ? 1 : 0;
+                self::assertSame($box->comesOff() && ! $winter->stays($box), in_array($box, $clearing->coming[$code] ?? [], true));
+            }
+            self::assertGreaterThanOrEqual(0.0, $winter->reserve->pEnough);
+            self::assertEqualsWithDelta($winter->reserve->needQuantileKg, min($winter->reserve->needQuantileKg, $winter->reserve->storesKg) + $winter->reserve->shortfallKg, 1e-6);
+        }
+        self::assertGreaterThan(0, $kept);
+    }
+
+    public function test_without_a_forecast_climate_means_stand_in_and_say_so(): void
+    {
+        $yard = app(YardReader::class)->one(Apiary::query()->where('slug', 'tegelbruket')->firstOrFail());
+        self::assertFalse(app(ClearReader::class)->read($yard)->forecastPresumed);
+        WeatherDay::query()->where('apiary_id', $yard->apiary->id)->delete();
+        [$days, $presumed] = app(ClearReader::class)->forecast($yard);
+        self::assertTrue($presumed);
+        self::assertCount(10, $days);
+        self::assertEqualsWithDelta(17.0, ($days[0]->minC + $days[0]->maxC) / 2, 0.01);
+    }
+
+    public function test_boxes_that_stay_above_those_that_go_are_moved_below_first(): void
+    {
+        $hive = app(YardReader::class)->one(Apiary::query()->where('slug', 'ekbacken')->firstOrFail())->hives['E8'];
+        $supers = $hive->supers();
+        $reader = app(ClearReader::class);
+        self::assertSame(0, $reader->toMoveBelow($hive, [$supers[3]]));
+        self::assertSame(3, $reader->toMoveBelow($hive, [$supers[0]]));
+        self::assertSame(1, $reader->toMoveBelow($hive, [$supers[1], $supers[2]]));
+    }
+
+    public function test_the_desk_puts_the_most_urgent_first_and_counts_as_the_stages_do(): void
+    {
+        $summary = app(SummaryReader::class)->read();
+        $tasks = $summary->tasks();
+        self::assertSame('look', $tasks[0]->glyph);
+        self::assertSame(array_sum(array_map(static fn ($yard): int => $yard->look, $summary->yards)), $summary->figures['assess'][1]['n']);
+        self::assertSame('2026-08-19', $summary->treatment);
+        self::assertSame(2026, $summary->season);
+        $urgencies = array_map(static fn ($task): int => $task->urgency, $tasks);
+        $sorted = $urgencies;
+        sort($sorted);
+        self::assertSame($sorted, $urgencies);
+        foreach ($tasks as $task) {
+            $this->get($task->href)->assertOk();
+        }
+    }
+
+    public function test_a_write_shows_on_the_next_page_although_much_is_kept(): void
+    {
+        $this->get('/watch/skolgarden')->assertSee('The flow is slowing.');
+        $this->send('POST', '/watch/skolgarden/signs', ['seen' => 'robbing-test:robbed'])->assertStatus(303);
+        $this->get('/watch/skolgarden')->assertSee('The flow is over.');
+        $this->get('/assess/skolgarden')->assertSee('The flow is over.');
+        $this->get('/')->assertSee('The flow is over.');
+    }
+
+    public function test_the_heaviest_box_is_lifted_from_where_it_stands(): void
+    {
+        $yard = app(YardReader::class)->one(Apiary::query()->where('slug', 'ekbacken')->firstOrFail());
+        $lifts = app(ClearReader::class)->lifts($yard);
+        $supers = $yard->hives['E8']->supers();
+        self::assertCount(array_sum(array_map(static fn ($hive): int => count($hive->boxes), $yard->hives)), $lifts);
+        self::assertGreaterThan(0.0, $lifts[$supers[0]->box->id]->index);
+        // The same weight is worse to lift down from higher up.
+        self::assertLessThan($lifts[$supers[0]->box->id]->limitKg, $lifts[$supers[3]->box->id]->limitKg);
+    }
+
+    public function test_days_past_are_not_planned(): void
+    {
+        $yard = app(YardReader::class)->one(Apiary::query()->where('slug', 'ekbacken')->firstOrFail());
+        $today = new DateTimeImmutable('2026-08-04');
+        foreach (app(ClearReader::class)->read($yard)->methods as $method) {
+            foreach ($method->visits as $visit) {
+                self::assertGreaterThan($today, $visit);
+            }
+        }
+    }
+}
