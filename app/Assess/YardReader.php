@@ -62,7 +62,7 @@ final readonly class YardReader
 
     public function one(Apiary $apiary): YardState
     {
-        return $this->kept->remember("yard.$apiary->id", fn (): YardState => $this->read([$apiary->slug])[0]);
+        return $this->kept->remember("yard.$apiary->id", fn (): YardState => $this->read([$apiary->slug])[0], $apiary->revision);
     }
 
     /**

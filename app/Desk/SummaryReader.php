@@ -8,6 +8,7 @@ use App\Assess\HiveState;
 use App\Assess\YardReader;
 use App\Assess\YardState;
 use App\Clear\ClearReader;
+use App\Models\Apiary;
 use App\Models\ClearPlan;
 use App\Models\Harvest;
 use App\Models\Lot;
@@ -39,7 +40,7 @@ final readonly class SummaryReader
     private function make(): Summary
     {
         $season = $this->current->season();
-        $yards = array_map(fn (YardState $yard): YardSummary => $this->yard($yard), $this->yards->all());
+        $yards = array_values($this->yards->apiaries()->map(fn (Apiary $apiary): YardSummary => $this->kept->remember("yard-summary.$apiary->id", fn (): YardSummary => $this->yard($this->yards->one($apiary)), $apiary->revision))->all());
         $harvests = Harvest::query()->where('season', $season)->withSum('supers as kg', \Illuminate\Support\Facades\DB::raw('coalesce(allotted_kg, estimate_kg)'))->orderBy('taken_on')->get();
         $plans = ClearPlan::query()->where('state', '!=', 'collected')->orderBy('first_on')->get();
         $treatment = Treatment::query()->where('supers_off_by', '>=', $this->current->today())->orderBy('supers_off_by')->first();

@@ -19,11 +19,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $policy
  * @property string|null $notes
  * @property int $position
+ * @property int $revision  counts writes that bear on this yard
  * @property \Illuminate\Database\Eloquent\Collection<int, Stand> $stands
  */
 final class Apiary extends Record
 {
-    protected $attributes = ['version' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null];
+    protected $attributes = ['version' => 1, 'revision' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null];
 
     protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'climate' => 'array', 'heather' => 'boolean', 'policy' => 'array'];
 

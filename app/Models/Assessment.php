@@ -55,4 +55,9 @@ final class Assessment extends Record
     {
         return __('look at a box');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -41,4 +41,9 @@ final class Box extends Record
     {
         return __('box :mark', ['mark' => $this->mark]);
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive(BoxPlace::query()->where('box_id', $this->id)->whereNull('until')->value('hive_id'));
+    }
 }

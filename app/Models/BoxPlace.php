@@ -40,4 +40,9 @@ final class BoxPlace extends Record
     {
         return __('place of a box');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -30,4 +30,9 @@ final class Bucket extends Record
     {
         return __('bucket :n', ['n' => $this->number]);
     }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
 }

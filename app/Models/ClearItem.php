@@ -46,4 +46,9 @@ final class ClearItem extends Record
     {
         return $this->belongsTo(ClearPlan::class, 'clear_plan_id');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -42,4 +42,9 @@ final class ClearPlan extends Record
     {
         return __('clearing plan');
     }
+
+    public function bearsOn(): string
+    {
+        return $this->apiary_id;
+    }
 }

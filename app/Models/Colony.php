@@ -45,4 +45,9 @@ final class Colony extends Record
     {
         return __('colony');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -48,4 +48,9 @@ final class ColonyFact extends Record
     }
 
     public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died'];
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
 }

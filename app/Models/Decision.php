@@ -38,4 +38,9 @@ final class Decision extends Record
 
     /** take: comes off; stay: stays on the hive. */
     public const CHOICES = ['take', 'stay'];
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -32,4 +32,9 @@ final class FlowSign extends Record
     {
         return __('sign of the flow');
     }
+
+    public function bearsOn(): string
+    {
+        return $this->apiary_id;
+    }
 }

@@ -35,4 +35,9 @@ final class FrameLook extends Record
     {
         return __('frame :n', ['n' => $this->slot]);
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
+    }
 }

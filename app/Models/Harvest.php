@@ -45,4 +45,9 @@ final class Harvest extends Record
     {
         return $this->name;
     }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
 }

@@ -53,4 +53,9 @@ final class Hive extends Record
     {
         return __('hive :code', ['code' => $this->code]);
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->id);
+    }
 }

@@ -38,4 +38,9 @@ final class Lot extends Record
     {
         return __('lot :code', ['code' => $this->code]);
     }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
 }

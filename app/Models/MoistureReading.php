@@ -35,4 +35,9 @@ final class MoistureReading extends Record
     {
         return __('moisture reading');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\Touched;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,6 +33,12 @@ final class Operation extends Model
     protected $attributes = ['revision' => 1, 'policy_version' => 1, 'policy' => '{}', 'kit' => '{}', 'crew' => 1, 'dry_room' => false, 'demo_today' => null];
 
     protected $casts = ['policy' => 'array', 'kit' => 'array', 'demo_today' => 'date', 'latitude' => 'float', 'dry_room' => 'boolean'];
+
+    protected static function booted(): void
+    {
+        // Policy, kit and the demo's day bear on every yard.
+        self::saved(fn () => app(Touched::class)->add(true));
+    }
 
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany

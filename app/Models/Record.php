@@ -6,12 +6,14 @@ namespace App\Models;
 
 use App\Support\Conflict;
 use App\Support\CurrentOperation;
+use App\Support\Touched;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -41,6 +43,8 @@ abstract class Record extends Model
         static::creating(function (Record $record): void {
             $record->setAttribute('operation_id', $record->getAttributes()['operation_id'] ?? app(CurrentOperation::class)->get()->id);
         });
+        static::saved(fn (Record $record) => app(Touched::class)->add($record->bearsOn()));
+        static::deleted(fn (Record $record) => app(Touched::class)->add($record->bearsOn()));
         static::updating(function (Record $record): void {
             if (! $record->isDirty('version')) {
                 $record->setAttribute('version', $record->version + 1);
@@ -56,8 +60,24 @@ abstract class Record extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['updated_at', 'created_at', 'version', 'deleted_at', 'operation_id', 'open_box', 'alive'])
+        return LogOptions::defaults()->logAll()->logExcept(['updated_at', 'created_at', 'version', 'deleted_at', 'operation_id', 'open_box', 'alive', 'revision'])
             ->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /**
+     * The yard that this record bears on: its id, true for all yards, false for none.
+     */
+    public function bearsOn(): string|bool
+    {
+        return true;
+    }
+
+    /** The yard of a hive, in the bin or not. */
+    protected static function yardOfHive(?string $hiveId): string|bool
+    {
+        $yard = $hiveId === null ? null : DB::table('hives')->join('stands', 'stands.id', '=', 'hives.stand_id')->where('hives.id', $hiveId)->value('stands.apiary_id');
+
+        return is_string($yard) ? $yard : $hiveId !== null;
     }
 
     /**

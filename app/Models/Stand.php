@@ -33,4 +33,9 @@ final class Stand extends Record
     {
         return __('stand :n', ['n' => $this->number]);
     }
+
+    public function bearsOn(): string
+    {
+        return $this->apiary_id;
+    }
 }

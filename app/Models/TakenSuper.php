@@ -59,4 +59,9 @@ final class TakenSuper extends Record
     {
         return __('super taken');
     }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
 }

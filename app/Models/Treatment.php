@@ -31,4 +31,9 @@ final class Treatment extends Record
     {
         return __('treatment');
     }
+
+    public function bearsOn(): string
+    {
+        return $this->apiary_id;
+    }
 }

@@ -23,4 +23,9 @@ final class WeatherDay extends Record
     {
         return __('forecast');
     }
+
+    public function bearsOn(): string
+    {
+        return $this->apiary_id;
+    }
 }

@@ -33,4 +33,9 @@ final class WinterLook extends Record
     {
         return __('winter look');
     }
+
+    public function bearsOn(): string|bool
+    {
+        return self::yardOfHive($this->hive_id);
+    }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Models\Role;
 use App\Models\User;
 use App\Support\CurrentOperation;
+use App\Support\Touched;
 use App\Support\Units\Formatter;
 use App\Support\Units\Preferences;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -22,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentOperation::class);
+        $this->app->scoped(Touched::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(Preferences::ofSignedIn()));
     }
 

@@ -21,13 +21,14 @@ final readonly class Kept
      * @template T
      *
      * @param  Closure(): T  $make
+     * @param  ?int  $revision  of the yard, for what depends on one yard alone; null for the operation's
      * @return T
      */
-    public function remember(string $name, Closure $make): mixed
+    public function remember(string $name, Closure $make, ?int $revision = null): mixed
     {
         $operation = $this->current->get();
         $key = "kept.$operation->id.$name";
-        $stamp = $operation->revision.'.'.$this->current->now()->format('YmdG');
+        $stamp = ($revision === null ? $operation->revision : 'y'.$revision).'.'.$this->current->now()->format('YmdG');
         $kept = Cache::get($key);
         if (is_array($kept) && $kept[0] === $stamp) {
             /** @var T */

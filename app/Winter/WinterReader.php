@@ -39,7 +39,7 @@ final readonly class WinterReader
     /** @return array<string, HiveWinter> by hive code */
     public function read(YardState $yard): array
     {
-        $parts = $this->kept->remember('winter.'.$yard->apiary->id, fn (): array => $this->make($yard));
+        $parts = $this->kept->remember('winter.'.$yard->apiary->id, fn (): array => $this->make($yard), $yard->apiary->revision);
         $hives = [];
         foreach ($parts as $code => $part) {
             if (isset($yard->hives[$code])) {

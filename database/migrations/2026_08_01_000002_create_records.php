@@ -37,6 +37,7 @@ return new class extends Migration {
             $table->json('policy')->nullable();
             $table->text('notes')->nullable();
             $table->unsignedSmallInteger('position')->default(0);
+            $table->unsignedBigInteger('revision')->default(1);
         }, unique: ['slug']);
         $this->records('stands', function (Blueprint $table): void {
             $table->foreignUlid('apiary_id')->constrained()->restrictOnDelete();

@@ -58,7 +58,7 @@ final class HouseRulesTest extends TestCase
     public function test_models_know_neither_stages_nor_the_core(): void
     {
         foreach ($this->files('app/Models') as $path => $code) {
-            self::assertDoesNotMatchRegularExpression('/use (Marjoram\\\\Core|App\\\\(?!Models|Support\\\\(Conflict|CurrentOperation)))/', $code, $path);
+            self::assertDoesNotMatchRegularExpression('/use (Marjoram\\\\Core|App\\\\(?!Models|Support\\\\(Conflict|CurrentOperation|Touched)))/', $code, $path);
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\IdempotencyKey;
 use App\Models\Operation;
 use App\Support\CurrentOperation;
+use App\Support\Touched;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +24,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class WriteOnce
 {
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Touched $touched)
     {
     }
 
@@ -68,6 +69,7 @@ final readonly class WriteOnce
             'body' => $response instanceof JsonResponse ? $response->getContent() : null])->save();
         if ($this->current->id() !== null) {
             Operation::query()->whereKey($this->current->id())->increment('revision');
+            $this->touched->raise();
             $this->current->get()->revision++;
             $this->current->get()->syncOriginal();
         }
