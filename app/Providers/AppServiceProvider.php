@@ -40,11 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip())));
         View::composer('components.page', \App\Desk\PageComposer::class);
         View::composer('components.yardlist', fn (\Illuminate\View\View $view): \Illuminate\View\View => $view->with('summary', app(\App\Desk\SummaryReader::class)->read()));
-        View::composer('*', function (\Illuminate\View\View $view): void {
-            $view->with('f', app(Formatter::class));
-            $view->with('assetVersion', self::assetVersion());
-            $view->with('operation', app(CurrentOperation::class)->id() === null ? null : app(CurrentOperation::class)->get());
-        });
+        View::share(['f' => new Formatter, 'assetVersion' => self::assetVersion(), 'operation' => null]);
     }
 
     private static function assetVersion(): string

@@ -8,8 +8,10 @@ use App\Models\Membership;
 use App\Models\Operation;
 use App\Models\User;
 use App\Support\CurrentOperation;
+use App\Support\Units\Formatter;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\View;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Finds the operation the person works in; without any, the only page is the one that makes one. */
@@ -30,6 +32,8 @@ final readonly class EnterOperation
         /** @var Operation $operation */
         $operation = $membership->operation;
         $this->current->enter($operation, $membership->role);
+        app()->forgetInstance(Formatter::class);
+        View::share(['f' => app(Formatter::class), 'operation' => $operation]);
 
         return $next($request);
     }
