@@ -57,7 +57,7 @@ final class MethodChart
         $key = $method->method->value;
         $out = '<use href="#v-'.Methods::glyph($key).'" class="gl'.($chosen ? ' gr' : '').'" x="2" y="'.($y + 8).'" width="16" height="16"/><text class="t14'.($chosen ? ' b' : '').'" x="26" y="'.($y + 21).'">'.e(Methods::word($key)).'</text>';
         if (! $method->feasible()) {
-            return $out.'<text class="t13 soft it" x="'.(self::LEFT + 4).'" y="'.($y + 24).'">'.e((string) $method->refusal).'</text>';
+            return $out.'<text class="t13 soft it" x="'.(self::LEFT + 4).'" y="'.($y + 24).'">'.e(__((string) $method->refusal)).'</text>';
         }
         $out .= '<text class="t12 soft" x="26" y="'.($y + 37).'">'.e($f->minutes($method->personMinutes)).'</text>';
         $first = $x($method->visits[0]);
