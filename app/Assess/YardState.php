@@ -6,6 +6,7 @@ namespace App\Assess;
 
 use App\Models\Apiary;
 use App\Watch\YardFlow;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A yard on the day: its hives with what was seen and judged, and its flow. */
@@ -38,7 +39,7 @@ final readonly class YardState
             }
         }
 
-        return [$kg, sqrt((0.12 * $kg) ** 2 + $own)];
+        return [$kg, (new CombAssumptions)->sdOfSumKg($kg, $own)];
     }
 
     public function toLook(): int

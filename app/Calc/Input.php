@@ -91,12 +91,6 @@ final readonly class Input
         return array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, is_array($items) ? array_values($items) : []);
     }
 
-    /** @return array<string, float> */
-    public function map(): array
-    {
-        return array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $this->values);
-    }
-
     public function fittedBox(): FittedBox
     {
         try {

@@ -9,6 +9,7 @@ use App\Assess\YardState;
 use App\Models\ClearPlan;
 use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\MethodPlan;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Lifting\LiftResult;
 
 /** What comes off one yard, how, and when. */
@@ -47,7 +48,7 @@ final readonly class YardClearing
 
     public function sdKg(): float
     {
-        return sqrt((0.12 * $this->kg()) ** 2 + array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->supers())));
+        return (new CombAssumptions)->sdOfSumKg($this->kg(), array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->supers())));
     }
 
     public function heaviestKg(): float

@@ -60,12 +60,12 @@ final readonly class DeskDrawing
         $out = '<path class="rl" d="M0 '.($top + self::ROW).'H'.self::WIDTH.'"/><path class="gnd" d="M0 '.$ground.'H'.self::WIDTH.'"/><rect class="soil" x="0" y="'.$ground.'" width="'.self::WIDTH.'" height="5"/>';
         $out .= '<text class="t14 b halo2" x="4" y="'.($top + 18).'">'.e($yard->name).'</text><text class="t13 soft halo2'.($yard->flowPresumed ? ' it' : '').'" x="4" y="'.($top + 35).'">'.e($yard->flow.($yard->flowPresumed ? ' '.__('(presumed)') : '')).'</text>';
         foreach ($gains as $date => $gain) {
-            $x = (self::days($today, (string) $date) + self::BACK) * $pitch;
+            $x = (TaskList::days($today, new DateTimeImmutable((string) $date)) + self::BACK) * $pitch;
             $bar = max(1.0, abs($gain) * $scale);
             $out .= sprintf('<rect class="fbar%s%s" x="%.1f" y="%.1f" width="%.1f" height="%.1f"/>', $yard->flowPresumed ? ' pr' : '', $gain < 0 ? ' loss' : '', $x + 0.17 * $pitch, $gain < 0 ? $ground : $ground - $bar, 0.66 * $pitch, $bar);
         }
         if ($yard->offBy !== null) {
-            $x = round((self::days($today, $yard->offBy) + self::BACK + 0.5) * $pitch, 1);
+            $x = round((TaskList::days($today, new DateTimeImmutable($yard->offBy)) + self::BACK + 0.5) * $pitch, 1);
             if ($x < self::WIDTH) {
                 $out .= '<path class="lim" d="M'.$x.' '.$top.'V'.($top + self::ROW - 2).'"/><text class="t12 halo2" text-anchor="end" x="'.($x - 4).'" y="'.($top + self::ROW - 6).'">'.e(__('off by :day', ['day' => $this->format->day(new DateTimeImmutable($yard->offBy))])).'</text>';
             }
@@ -89,10 +89,5 @@ final readonly class DeskDrawing
         return '<a href="'.e($task->href).'" aria-label="'.e($task->words.' '.$detail).'"><path class="stake" d="M'.$x.' '.$y.'V'.$ground.'"/>'.$bar
             .'<use href="#v-'.$task->glyph.'" class="gl plan" x="'.($right ? $x - 20 : $x + 5).'" y="'.$y.'" width="15" height="15"/>'
             .'<text class="t13 halo2" text-anchor="'.($right ? 'end' : 'start').'" x="'.($right ? $x - 25 : $x + 25).'" y="'.($y + 12).'">'.e($task->words).' <tspan class="soft">'.e($detail).'</tspan></text></a>';
-    }
-
-    private static function days(DateTimeImmutable $today, string $date): int
-    {
-        return (int) round((strtotime($date) - strtotime($today->format('Y-m-d'))) / 86400);
     }
 }

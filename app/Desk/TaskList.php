@@ -49,7 +49,8 @@ final class TaskList
             $placing && $plan->second_on !== null ? self::days($today, $plan->second_on) : null, 5);
     }
 
-    private static function days(DateTimeImmutable $today, \DateTimeInterface $date): int
+    /** Whole days from today's date to another. */
+    public static function days(DateTimeImmutable $today, \DateTimeInterface $date): int
     {
         return (int) round((strtotime($date->format('Y-m-d')) - strtotime($today->format('Y-m-d'))) / 86400);
     }

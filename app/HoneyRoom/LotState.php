@@ -7,6 +7,7 @@ namespace App\HoneyRoom;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Models\TakenSuper;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\HoneyRoom\AllotResult;
 use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\Bucket as WeighedBucket;
@@ -39,7 +40,7 @@ final readonly class LotState
 
     public function estimatedSdKg(): float
     {
-        return sqrt((0.12 * $this->estimatedKg()) ** 2 + (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2));
+        return (new CombAssumptions)->sdOfSumKg($this->estimatedKg(), (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2));
     }
 
     public function measuredKg(): float

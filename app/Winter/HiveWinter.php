@@ -8,6 +8,7 @@ use App\Assess\BoxState;
 use App\Assess\HiveState;
 use App\Models\Decision;
 use App\Models\WinterLook;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Reserve\ReserveResult;
 
 /** What one hive has and needs for winter. */
@@ -62,6 +63,6 @@ final readonly class HiveWinter
     {
         $own = array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->comingOff()));
 
-        return sqrt((0.12 * $this->takeKg()) ** 2 + $own);
+        return (new CombAssumptions)->sdOfSumKg($this->takeKg(), $own);
     }
 }

@@ -41,6 +41,6 @@ final readonly class BoxHoney
         $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
         $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2;
 
-        return new self($whole->honeyKg, sqrt($common + $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg);
+        return new self($whole->honeyKg, $assumptions->sdOfSumKg($whole->honeyKg, $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg);
     }
 }

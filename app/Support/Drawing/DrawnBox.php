@@ -22,7 +22,6 @@ final readonly class DrawnBox
         public string $words = '',
         public ?string $href = null,
         public bool $selected = false,
-        public bool $lifted = false,
     ) {
     }
 }
