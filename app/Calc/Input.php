@@ -105,7 +105,7 @@ final readonly class Input
 
     public function frame(): Frame
     {
-        return new Frame((int) $this->number('slot'), $this->face('a'), $this->face('b'));
+        return new Frame((int) $this->number('slot'), $this->face('a'), $this->face('b'), $this->flag('glanced'));
     }
 
     public function reading(): Reading

@@ -6,11 +6,15 @@ namespace Marjoram\Core\Comb;
 
 use Marjoram\Core\InvalidInput;
 
-/** A frame that was looked at, in its slot (1 to the number fitted), with its two faces. */
+/**
+ * A frame that was looked at, in its slot (1 to the number fitted), with its two faces.
+ *
+ * A glanced frame was not pulled: it was said to look like another one of its box, and is the less sure for it.
+ */
 final readonly class Frame
 {
     /** @throws InvalidInput when the slot is below 1 */
-    public function __construct(public int $slot, public Face $a, public Face $b)
+    public function __construct(public int $slot, public Face $a, public Face $b, public bool $glanced = false)
     {
         InvalidInput::unlessWithin($slot, 1, 30, 'The slot', '/slot');
     }

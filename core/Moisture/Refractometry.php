@@ -53,16 +53,28 @@ final readonly class Refractometry
     public function convert(Reading $reading): ConvertedReading
     {
         $asRead = $this->index($reading->scale, $reading->value);
-        $index = $this->index($reading->scale, $reading->value + $reading->offset);
-        if (! $reading->compensated) {
-            $index += self::INDEX_PER_DEGREE * ($reading->temperatureC - 20.0);
-        }
-        $water = $index > 1.0 ? self::waterOfIndex($index) : INF;
+        $index = $this->indexAt20($reading);
+        $water = $this->waterUnchecked($reading);
         if ($water < 10.0 - 1e-9 || $water > 30.0 + 1e-9) {
             throw InvalidInput::outOfRange('The water of this reading', $water, '10 to 30', '/value');
         }
 
         return new ConvertedReading($index, $water, $water - self::waterOfIndex($asRead));
+    }
+
+    /** Water (%) of a reading, also outside the range of honey; infinite where the index is none. */
+    public function waterUnchecked(Reading $reading): float
+    {
+        $index = $this->indexAt20($reading);
+
+        return $index > 1.0 ? self::waterOfIndex($index) : INF;
+    }
+
+    private function indexAt20(Reading $reading): float
+    {
+        $index = $this->index($reading->scale, $reading->value + $reading->offset);
+
+        return $reading->compensated ? $index : $index + self::INDEX_PER_DEGREE * ($reading->temperatureC - 20.0);
     }
 
     private function index(Scale $scale, float $value): float

@@ -26,9 +26,13 @@ final readonly class BoxHoney
     {
         $comb = new Comb($assumptions);
         $presumed = [];
-        $spread = 0.0;
+        $spread = $glanced = 0.0;
+        $given = array_column($seen, null, 'slot');
         foreach ($estimate->slots as $slot) {
             if ($slot->seen) {
+                $kg = $slot->fillSd > 0.0 ? $comb->honeyIn($box, [$given[$slot->slot]])->honeyKg : 0.0;
+                $glanced += ($kg * $slot->fillSd / max(0.05, $slot->weight)) ** 2;
+
                 continue;
             }
             $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
@@ -39,7 +43,7 @@ final readonly class BoxHoney
         $seenHoney = $comb->honeyIn($box, $seen);
         $whole = $comb->honeyIn($box, [...$seen, ...$presumed]);
         $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
-        $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2;
+        $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2 + $glanced;
 
         return new self($whole->honeyKg, $assumptions->sdOfSumKg($whole->honeyKg, $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg);
     }

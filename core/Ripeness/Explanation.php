@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Moisture\Standards;
+
 /** Puts the reasons of a verdict in order: what decided it, then the figures, then what was presumed. */
 final class Explanation
 {
@@ -19,7 +22,7 @@ final class Explanation
             default => [Reason::PolicyNotMet, $odds],
         }];
         $reasons[] = match ($verdict) {
-            Verdict::TakeAndDry => [Reason::CanDry, []],
+            Verdict::TakeAndDry => [Reason::CanDry, [number_format(Standards::codexLimitPct($policy->heather), 0, '.', '')]],
             Verdict::Wait => [Reason::FlowOn, []],
             Verdict::Rearrange => [Reason::SomeFramesRipe, [(string) $ripeFrames]],
             default => null,
@@ -33,6 +36,11 @@ final class Explanation
         }
         if ($box->unseen() > 0) {
             $reasons[] = [Reason::FramesPresumed, [(string) $box->unseen(), (string) count($box->slots)]];
+            $reasons[] = $super->underCapped ? [Reason::UnderCapped, []] : null;
+        }
+        $glanced = count(array_filter($super->frames, static fn (Frame $frame): bool => $frame->glanced));
+        if ($glanced > 0) {
+            $reasons[] = [Reason::FramesGlanced, [(string) $glanced]];
         }
 
         return array_values(array_filter($reasons));

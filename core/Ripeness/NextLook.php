@@ -40,6 +40,21 @@ final readonly class NextLook
         return $best;
     }
 
+    /** Where all were seen or glanced at: the glanced slot that leaves most open, or null. */
+    public function glanced(BoxEstimate $box): ?int
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($box->slots as $slot) {
+            $open = $slot->weight ** 2 * $slot->shareVariance;
+            if ($open > $most + 1e-12) {
+                [$best, $most] = [$slot->slot, $open];
+            }
+        }
+
+        return $best;
+    }
+
     /** @param  list<SlotEstimate>  $unseen */
     private function gain(SlotEstimate $look, array $unseen, LogitModel $model): float
     {

@@ -13,6 +13,7 @@ final readonly class Policy
      * @param  float  $cappedMin  capped share, 0 to 1, asked by the third school
      * @param  float  $waterMaxPct  10 to 30
      * @param  float  $confidence  0.5 to 0.999
+     * @param  bool  $heather  honey of ling, for which the standards allow more water
      *
      * @throws InvalidInput when a value is out of range
      */
@@ -21,6 +22,7 @@ final readonly class Policy
         public float $cappedMin = 0.75,
         public float $waterMaxPct = 18.0,
         public float $confidence = 0.8,
+        public bool $heather = false,
     ) {
         InvalidInput::unlessWithin($cappedMin, 0.0, 1.0, 'The least capped share', '/policy/capped_min');
         InvalidInput::unlessWithin($waterMaxPct, 10.0, 30.0, 'The most water', '/policy/water_max_pct');

@@ -15,7 +15,9 @@ enum Reason: string
     case WaterMeasured = 'Water measured: %s %% (standard deviation %s); at most %s %% is wanted.';
     case WaterPresumed = 'Water presumed from the capping, no reading: %s %% (standard deviation %s); at most %s %% is wanted.';
     case FramesPresumed = '%s of %s frames were not looked at and are presumed.';
-    case CanDry = 'At most 20 %% water and near the capping asked for: the drying room can do the rest.';
+    case FramesGlanced = '%s frames were not pulled, but taken as like another; they count as less sure.';
+    case UnderCapped = 'Presumed, not seen: a super above it is capped, so more capping is expected here.';
+    case CanDry = 'At most %s %% water and near the capping asked for: the drying room can do the rest.';
     case FlowOn = 'The flow is not over: the bees are still filling and capping.';
     case SomeFramesRipe = '%s frames are ripe by themselves and can be gathered; the rest stays.';
     case NoHoney = 'There is no honey in the frames seen.';

@@ -30,7 +30,7 @@ final readonly class Ripeness
 
     public function judge(Super $super, Policy $policy): RipenessResult
     {
-        $box = $this->unseen->estimate($super->box, $super->frames);
+        $box = $this->unseen->estimate($super->box, $super->frames, $super->underCapped);
         $water = $super->readings === []
             ? WaterEstimate::presumed($box->cappedShare ?? 0.0, $super->shake, $policy->waterMaxPct, $this->assumptions)
             : WaterEstimate::measured($super->readings, $policy->waterMaxPct);
@@ -73,7 +73,7 @@ final readonly class Ripeness
     private function canDry(Super $super, Policy $policy, BoxEstimate $box, WaterEstimate $water): bool
     {
         return $super->dryRoom && ($super->flow === Flow::Over || $super->flow === Flow::Slow)
-            && $water->meanPct <= Standards::CODEX_PCT && ($box->cappedShare ?? 0.0) >= $policy->cappedMin - 0.25;
+            && $water->meanPct <= Standards::codexLimitPct($policy->heather) && ($box->cappedShare ?? 0.0) >= $policy->cappedMin - 0.25;
     }
 
     /** @return array<int, bool> by slot */
@@ -101,7 +101,13 @@ final readonly class Ripeness
             return null;
         }
 
-        return $readingTellsMore || $super->allSeen() ? 'reading' : $this->next->slot($box);
+        return $readingTellsMore || $super->allSeen() ? 'reading' : ($this->next->slot($box) ?? $this->next->glanced($box));
+    }
+
+    /** Whether those below a super with this estimate are presumed to be more capped: something of it must have been seen. */
+    public function countsAsCapped(BoxEstimate $above): bool
+    {
+        return $above->unseen() < count($above->slots) && ($above->cappedShare ?? 0.0) >= $this->assumptions->cappedAbove;
     }
 
     private function waitDays(Super $super, Policy $policy, BoxEstimate $box): int

@@ -14,6 +14,9 @@ final readonly class RipenessAssumptions
 {
     /**
      * @param  float  $cappedTheta  prior mean of theta for the capped share of honey
+     * @param  float  $cappedThetaUnderCapped  the same for a super under a capped one: bees finish from below upwards
+     *                                         where supers were added on top, and seldom leave open honey under sealed
+     * @param  float  $cappedAbove  capped share from which a super counts as capped for those below it
      * @param  float  $fillTheta  prior mean of theta for the fill
      * @param  array<string, array{float, float}>  $openWaterPct  mean and sd of open honey by shake test
      */
@@ -28,6 +31,8 @@ final readonly class RipenessAssumptions
         public float $cappedWaterSdPct = 0.8,
         public array $openWaterPct = ['passed' => [18.8, 1.0], 'none' => [20.0, 2.0], 'failed' => [22.5, 2.0]],
         public float $daysToCapFullSuper = 10.0,
+        public float $cappedThetaUnderCapped = 2.0,
+        public float $cappedAbove = 0.85,
     ) {
     }
 }

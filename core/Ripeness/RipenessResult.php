@@ -26,6 +26,16 @@ final readonly class RipenessResult
     ) {
     }
 
+    /**
+     * What a look at this super is worth: the kg that would be misjudged on average if one decided now.
+     *
+     * @param  float  $honeyKg  honey of the super
+     */
+    public function kgInDoubt(float $honeyKg): float
+    {
+        return $honeyKg * min($this->pPolicyMet, 1.0 - $this->pPolicyMet);
+    }
+
     /** @return list<string> */
     public function sentences(): array
     {

@@ -16,6 +16,7 @@ final readonly class Super
      * @param  list<Frame>  $frames  those looked at
      * @param  list<Reading>  $readings  of its honey
      * @param  ?float  $daysSinceLast  days since the assessment before, with the capped share it found
+     * @param  bool  $underCapped  a super above it was found capped: more capping is presumed
      *
      * @throws InvalidInput when a frame is not of this box or a value is out of range
      */
@@ -30,6 +31,7 @@ final readonly class Super
         public bool $canRearrange = true,
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
+        public bool $underCapped = false,
     ) {
         $box->assertHolds($frames);
         if ($daysSinceLast !== null) {
@@ -42,7 +44,7 @@ final readonly class Super
 
     public function allSeen(): bool
     {
-        return count($this->frames) >= $this->box->framesFitted;
+        return count(array_filter($this->frames, static fn (Frame $frame): bool => ! $frame->glanced)) >= $this->box->framesFitted;
     }
 
     public function hasBrood(): bool

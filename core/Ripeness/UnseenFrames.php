@@ -27,21 +27,24 @@ final readonly class UnseenFrames
     }
 
     /** @param  list<Frame>  $frames */
-    public function estimate(FittedBox $box, array $frames): BoxEstimate
+    public function estimate(FittedBox $box, array $frames, bool $underCapped = false): BoxEstimate
     {
         $capped = [];
         $fill = [];
         $seen = [];
         foreach ($frames as $frame) {
             $distance = $box->distanceFromCentre($frame->slot);
-            $fill[] = [$distance, $frame->fill()];
             $seen[$frame->slot] = $frame;
+            if ($frame->glanced) {
+                continue;
+            }
+            $fill[] = [$distance, $frame->fill()];
             if ($frame->cappedShareOfHoney() !== null) {
                 $capped[] = [$distance, $frame->cappedShareOfHoney()];
             }
         }
         $a = $this->assumptions;
-        $cappedModel = LogitModel::posterior([$a->cappedTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $capped);
+        $cappedModel = LogitModel::posterior([$underCapped ? $a->cappedThetaUnderCapped : $a->cappedTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $capped);
         $fillModel = LogitModel::posterior([$a->fillTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $fill);
 
         return $this->join($box, $seen, $cappedModel, $fillModel);
@@ -57,7 +60,9 @@ final readonly class UnseenFrames
             $frame = $seen[$slot] ?? null;
             if ($frame !== null) {
                 $share = $frame->cappedShareOfHoney();
-                $slots[] = new SlotEstimate($slot, true, $share, $share === null ? 0.0 : $frame->fill(), $distance);
+                $slots[] = new SlotEstimate($slot, true, $share, $share === null ? 0.0 : $frame->fill(), $distance,
+                    $frame->glanced ? sqrt($this->curve->at(LogitModel::logit($frame->fill()))[1]) : 0.0,
+                    $frame->glanced && $share !== null ? $this->curve->at(LogitModel::logit($share))[1] : 0.0);
 
                 continue;
             }
@@ -81,11 +86,12 @@ final readonly class UnseenFrames
         if ($total <= 0.0) {
             return [null, 0.0];
         }
-        $known = 0.0;
+        $known = $glanced = 0.0;
         $open = [];
         foreach ($slots as $slot) {
             if ($slot->seen) {
                 $known += $slot->weight * ($slot->cappedShare ?? 0.0);
+                $glanced += $slot->weight ** 2 * $slot->shareVariance;
             } else {
                 $key = (string) $slot->distance;
                 $open[$key] ??= [$slot->distance ** 2, 0.0, 0.0];
@@ -94,10 +100,12 @@ final readonly class UnseenFrames
             }
         }
         if ($open === []) {
-            return [$known / $total, 0.0];
+            return [$known / $total, $glanced / $total ** 2];
         }
 
-        return $this->quadrature($known, array_values($open), $total, $model);
+        [$mean, $variance] = $this->quadrature($known, array_values($open), $total, $model);
+
+        return [$mean, $variance + $glanced / $total ** 2];
     }
 
     /**

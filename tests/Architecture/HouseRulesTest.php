@@ -24,6 +24,8 @@ final class HouseRulesTest extends TestCase
         'Clearing' => ['Numerics', 'Comb', 'Lifting', 'Ripeness'],
         'HoneyRoom' => ['Numerics', 'Comb', 'Moisture'],
         'Yields' => ['Numerics'],
+        'Calibration' => ['Numerics', 'Comb', 'Moisture'],
+        'Practise' => ['Numerics', 'Moisture'],
     ];
 
     /** Who may use whom in the application, beside Models, Support and the core. */

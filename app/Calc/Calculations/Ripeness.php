@@ -26,9 +26,10 @@ final class Ripeness implements Calculation
             $box = new FittedBox($box->kind, (int) $input->number('frames_fitted'));
         }
         $p = $input->part('policy');
-        $policy = new Policy(School::from($p->text('school', School::CappedAndRefractometer->value)), $p->number('capped_min', 0.75), $p->number('water_max_pct', 18.0), $p->number('confidence', 0.8));
+        $policy = new Policy(School::from($p->text('school', School::CappedAndRefractometer->value)), $p->number('capped_min', 0.75), $p->number('water_max_pct', 18.0), $p->number('confidence', 0.8), $p->flag('heather'));
         $super = new Super($box, $input->each('frames', static fn (Input $one) => $one->frame()), Shake::tryFrom($input->text('shake')), $input->each('readings', static fn (Input $one) => $one->reading()),
-            $input->flag('excluder', true), Flow::from($input->text('flow', 'unknown')), $input->flag('dry_room'), $input->flag('can_rearrange', true), $input->optional('days_since_last'), $input->optional('last_capped_share'));
+            $input->flag('excluder', true), Flow::from($input->text('flow', 'unknown')), $input->flag('dry_room'), $input->flag('can_rearrange', true), $input->optional('days_since_last'), $input->optional('last_capped_share'),
+            $input->flag('under_capped'));
 
         return self::out((new Core)->judge($super, $policy));
     }
