@@ -16,9 +16,10 @@ final class Bin
 
     /** @var array<string, class-string<Record>> children first, so that emptying breaks no reference */
     public const KINDS = [
+        'practice' => Models\PracticeTry::class, 'eyes' => Models\Eye::class, 'weighings' => Models\BoxWeighing::class, 'harvest-plans' => Models\HarvestPlan::class,
         'buckets' => Models\Bucket::class, 'supers' => Models\TakenSuper::class, 'lots' => Models\Lot::class, 'harvests' => Models\Harvest::class,
         'items' => Models\ClearItem::class, 'plans' => Models\ClearPlan::class, 'decisions' => Models\Decision::class, 'winter-looks' => Models\WinterLook::class,
-        'treatments' => Models\Treatment::class, 'signs' => Models\FlowSign::class, 'weights' => Models\ScaleWeight::class, 'readings' => Models\MoistureReading::class,
+        'treatments' => Models\Treatment::class, 'signs' => Models\FlowSign::class, 'weights' => Models\ScaleWeight::class, 'readings' => Models\MoistureReading::class, 'instruments' => Models\Instrument::class,
         'frames' => Models\FrameLook::class, 'looks' => Models\Assessment::class, 'places' => Models\BoxPlace::class, 'boxes' => Models\Box::class, 'kinds' => Models\BoxKindRow::class,
         'facts' => Models\ColonyFact::class, 'colonies' => Models\Colony::class, 'queens' => Models\Queen::class, 'hives' => Models\Hive::class,
         'stands' => Models\Stand::class, 'yards' => Models\Apiary::class,

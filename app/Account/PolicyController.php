@@ -20,7 +20,7 @@ final class PolicyController
     public function show(CurrentOperation $current): View
     {
         return view('account.policy', ['values' => array_replace(PolicyBook::DEFAULTS, $current->get()->policy), 'version' => $current->get()->policy_version,
-            'apiaries' => Apiary::query()->orderBy('position')->get(), 'schools' => self::schools()]);
+            'apiaries' => Apiary::query()->with('harvestPlans')->orderBy('position')->get(), 'schools' => self::schools()]);
     }
 
     public function update(Request $request, CurrentOperation $current): RedirectResponse
@@ -29,6 +29,7 @@ final class PolicyController
             'school' => ['required', Rule::enum(School::class)],
             'capped_min' => ['required', 'numeric', 'between:0,100'],
             'water_max_pct' => ['required', 'numeric', 'between:14,25'],
+            'heather_water_max_pct' => ['required', 'numeric', 'between:14,25'],
             'confidence' => ['required', 'numeric', 'between:50,99'],
             'unit' => ['required', Rule::in(['supers', 'frames'])],
             'clearing' => ['required', Rule::in(PolicyBook::CLEARING)],
@@ -37,20 +38,15 @@ final class PolicyController
             'first_flow' => ['required', 'date_format:m-d'],
             'fill_capped' => ['required', 'numeric', 'between:30,95'],
             'fill_open' => ['required', 'numeric', 'between:5,90'],
-            'yard' => ['array'],
-            'yard.*' => ['nullable', Rule::enum(School::class)],
         ]);
         foreach (['capped_min', 'confidence', 'winter_confidence', 'fill_capped', 'fill_open'] as $percent) {
             $values[$percent] = round((float) $values[$percent] / 100.0, 4);
         }
-        $yards = $values['yard'] ?? [];
-        unset($values['yard']);
         $operation = $current->get();
+        // What own weighings said stays until it is taken back where it was taken in.
+        $values += array_intersect_key($operation->policy, ['fill_factors' => true]);
         activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $values])->log('policy');
         $operation->update(['policy' => $values, 'policy_version' => $operation->policy_version + 1]);
-        foreach (Apiary::query()->whereIn('id', array_keys($yards))->get() as $apiary) {
-            $apiary->update(['policy' => ($yards[$apiary->id] ?? null) === null ? null : ['school' => $yards[$apiary->id]]]);
-        }
 
         return Saved::at(route('account.policy'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
     }

@@ -6,6 +6,7 @@ namespace App\Assess;
 
 use App\Models\Apiary;
 use App\Models\Hive;
+use App\Models\Instrument;
 use App\Support\CurrentOperation;
 use App\Support\Drawing\Elevation;
 use App\Support\Kept;
@@ -18,7 +19,7 @@ use Illuminate\Http\Request;
 
 final readonly class AssessController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current, private Kept $kept)
+    public function __construct(private YardReader $yards, private CurrentOperation $current, private Kept $kept, private TodaysLook $today, private Looks $looks)
     {
     }
 
@@ -50,10 +51,21 @@ final readonly class AssessController
         }
         $open = $hive === null ? null : $state->hives[$hive->code];
         $box = $open === null ? null : $this->box($open, $request->query('box'));
-        $slot = $box === null ? 0 : max(1, min($box->fitted->framesFitted, (int) ($request->query('slot') ?? $this->firstSlot($box))));
+        $policy = PolicyBook::at($this->current, $apiary);
 
-        return view('assess.show', ['state' => $state, 'open' => $open, 'box' => $box, 'slot' => $slot, 'picture' => new YardPicture, 'zone' => $this->current->get()->time_zone,
-            'policy' => new PolicyBook($this->current->get(), $apiary), 'looks' => $box === null ? null : PainterData::of($box, $slot)]);
+        return view('assess.show', ['state' => $state, 'open' => $open, 'box' => $box, 'picture' => new YardPicture, 'zone' => $this->current->get()->time_zone,
+            'policy' => $policy] + ($open === null || $box === null ? [] : $this->opened($request, $state, $open, $box, $policy)));
+    }
+
+    /** @return array<string, mixed> */
+    private function opened(Request $request, YardState $state, HiveState $open, BoxState $box, PolicyBook $policy): array
+    {
+        $slot = max(1, min($box->fitted->framesFitted, (int) ($request->query('slot') ?? $this->firstSlot($box))));
+        $wanted = $request->query('on');
+        $on = is_string($wanted) && preg_match('/^\d{4}-\d\d-\d\d$/', $wanted) === 1 && strtotime($wanted) !== false && $wanted < $this->current->today()->format('Y-m-d') ? $wanted : null;
+
+        return ['slot' => $slot, 'on' => $on, 'looks' => PainterData::of($box, $slot, $this->today->day($on)), 'next' => NextStop::after($state, $open, $box), 'instruments' => Instrument::query()->orderBy('name')->get(),
+            'history' => BoxHistory::of($box, $policy, $this->looks), 'at' => fn (int $n): string => route('assess.hive', array_filter([$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => $n, 'on' => $on])).'#painter'];
     }
 
     private function box(HiveState $hive, mixed $wanted): ?BoxState

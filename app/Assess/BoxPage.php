@@ -9,10 +9,10 @@ use App\Models\Box;
 /** Where a box is assessed. */
 final class BoxPage
 {
-    public static function url(Box $box): string
+    public static function url(Box $box, ?int $slot = null, ?string $day = null): string
     {
         $hive = $box->load('place.hive.stand.apiary')->place?->hive;
 
-        return $hive === null ? route('assess.index') : route('assess.hive', [$hive->stand->apiary->slug, $hive->code, 'box' => $box->id]);
+        return $hive === null ? route('assess.index') : route('assess.hive', [$hive->stand->apiary->slug, $hive->code, 'box' => $box->id] + array_filter(['slot' => $slot, 'on' => $day]));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Decision;
 use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\RipenessResult;
 use Marjoram\Core\Ripeness\Verdict;
@@ -49,9 +50,24 @@ final readonly class BoxState
         return $this->isSuper() && ($this->decision === null ? $this->verdict()->comesOff() : $this->decision->choice === 'take');
     }
 
+    /** kg misjudged on average if one decided without looking again. */
+    public function kgInDoubt(): float
+    {
+        return $this->ripeness->kgInDoubt($this->honey->honeyKg);
+    }
+
     public function seen(): int
     {
-        return count($this->look->frames);
+        return count(array_filter($this->look->frames, static fn (Frame $frame): bool => ! $frame->glanced));
+    }
+
+    /** Depth of a comb face over its length. */
+    public function faceRatio(): float
+    {
+        $kind = $this->fitted->kind;
+        $length = max(180.0, ($kind->externalLengthMm > 0.0 ? $kind->externalLengthMm : 500.0) - 78.0);
+
+        return min(0.8, max(0.2, $kind->combAreaDm2 * 1e4 / $length ** 2));
     }
 
     public function mark(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
+use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\Decision;
 use App\Support\CurrentOperation;
@@ -13,6 +14,7 @@ use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -29,10 +31,41 @@ final readonly class DecisionController
             ['note.required' => __('Say in a few words why you decide otherwise; the note stays with the record.')]);
         $hive = $box->load('place.hive.stand.apiary')->place->hive ?? throw ValidationException::withMessages(['box' => __('This box is in store.')]);
         $state = $this->yards->one($hive->stand->apiary)->hives[$hive->code]->box($box->id) ?? abort(404);
-        Decision::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'stage' => 'assess', 'user_id' => Auth::id(), 'choice' => $values['choice'], 'note' => $values['note'],
-            'frozen' => Frozen::of($state, (new PolicyBook($this->current->get(), $hive->stand->apiary))->stamp()), 'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
+        $this->decide($state, $values['choice'], $values['note'], PolicyBook::at($this->current, $hive->stand->apiary));
 
         return Saved::at(BoxPage::url($box), $values['choice'] === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.'));
+    }
+
+    /** One decision for many supers of a yard, undone as one. */
+    public function bulk(Request $request, Apiary $apiary): RedirectResponse
+    {
+        $values = $request->validate(['boxes' => ['required', 'array', 'min:1', 'max:500'], 'boxes.*' => ['string', 'max:26'], 'choice' => ['required', Rule::in([...Decision::CHOICES, 'verdict'])],
+            'note' => ['required_unless:choice,verdict', 'nullable', 'string', 'max:500']],
+            ['boxes.required' => __('Choose at least one super.'), 'note.required_unless' => __('Say in a few words why you decide otherwise; the note stays with the record.')]);
+        $yard = $this->yards->one($apiary);
+        $policy = PolicyBook::at($this->current, $apiary);
+        $chosen = array_values(array_filter($yard->supers(), static fn (BoxState $box): bool => in_array($box->box->id, $values['boxes'], true)));
+        if (count($chosen) !== count(array_unique($values['boxes']))) {
+            throw ValidationException::withMessages(['boxes' => __('One of these supers is no longer at :yard. Load the page again.', ['yard' => $apiary->name])]);
+        }
+        if ($values['choice'] === 'verdict') {
+            Gate::authorize('manage');
+            foreach ($chosen as $box) {
+                $box->decision?->delete();
+            }
+        } else {
+            foreach ($chosen as $box) {
+                $this->decide($box, $values['choice'], (string) $values['note'], $policy);
+            }
+        }
+
+        return Saved::at(route('assess.yard', $apiary->slug).'#today', trans_choice('{1} :count super is decided.|[2,*] :count supers are decided.', count($chosen)));
+    }
+
+    private function decide(BoxState $box, string $choice, string $note, PolicyBook $policy): void
+    {
+        Decision::query()->create(['box_id' => $box->box->id, 'hive_id' => $box->place->hive_id, 'stage' => 'assess', 'user_id' => Auth::id(), 'choice' => $choice, 'note' => $note,
+            'frozen' => Frozen::of($box, $policy), 'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
     }
 
     public function destroy(Decision $decision): RedirectResponse

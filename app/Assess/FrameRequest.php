@@ -15,7 +15,7 @@ final class FrameRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $rules = ['version' => ['nullable', 'integer', 'min:1']];
+        $rules = ['version' => ['nullable', 'integer', 'min:1'], 'seen_on' => ['nullable', 'date_format:Y-m-d']];
         foreach (['a', 'b'] as $side) {
             $rules[$side] = ['required', 'array:capped,open,brood,pollen'];
             foreach (self::SHARES as $share) {
@@ -44,6 +44,14 @@ final class FrameRequest extends MeasuredRequest
                 }
             }
         }];
+    }
+
+    /** The day it was seen, where not today. */
+    public function day(): ?string
+    {
+        $day = $this->validated('seen_on');
+
+        return is_string($day) ? $day : null;
     }
 
     public function version(): ?int

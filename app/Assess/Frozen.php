@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
+use App\Support\PolicyBook;
+
 /** A verdict as it was when a person acted on it: its reasons, its figures and the version of its assumptions. */
 final class Frozen
 {
     /** @return array<string, mixed> */
-    public static function of(BoxState $box, string $policy): array
+    public static function of(BoxState $box, PolicyBook $policy): array
     {
         return [
             'verdict' => $box->verdict()->value,
@@ -18,10 +20,12 @@ final class Frozen
             'water_measured' => $box->ripeness->water->measured,
             'honey_kg' => round($box->honey->honeyKg, 3),
             'sd_kg' => round($box->honey->sdKg, 3),
+            'fill_factor' => $policy->fillOf($box->fitted->kind->key)[0],
+            'fill_capped' => $policy->number('fill_capped'),
             'frames_seen' => $box->seen(),
             'look' => $box->look->latest?->id,
             'reasons' => $box->ripeness->sentences(),
-            'policy' => $policy,
+            'policy' => $policy->stamp(),
         ];
     }
 }

@@ -21,6 +21,7 @@ final readonly class Look
         public array $readings = [],
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
+        public ?Assessment $before = null,
     ) {
     }
 }

@@ -14,9 +14,9 @@ final class LookController
 {
     public function shake(Request $request, Box $box, TodaysLook $today): RedirectResponse
     {
-        $values = $request->validate(['shake' => ['nullable', Rule::in(['passed', 'failed'])]]);
-        $today->of($box)->update(['shake' => $values['shake'] ?? null]);
+        $values = $request->validate(['shake' => ['nullable', Rule::in(['passed', 'failed'])], 'seen_on' => ['nullable', 'date_format:Y-m-d']]);
+        $today->of($box, $values['seen_on'] ?? null)->update(['shake' => $values['shake'] ?? null]);
 
-        return Saved::at(BoxPage::url($box), __('The shake test is noted.'));
+        return Saved::at(BoxPage::url($box, null, $values['seen_on'] ?? null), __('The shake test is noted.'));
     }
 }

@@ -15,12 +15,12 @@ use Marjoram\Core\Ripeness\Super;
 /** From what was recorded of a super to the core's question. */
 final class LookMapper
 {
-    public static function super(FittedBox $box, Look $look, bool $excluder, Flow $flow, bool $dryRoom, bool $canRearrange): Super
+    public static function super(FittedBox $box, Look $look, bool $excluder, Flow $flow, bool $dryRoom, bool $canRearrange, bool $underCapped = false): Super
     {
         $frames = array_values(array_filter($look->frames, static fn (int $slot): bool => $slot <= $box->framesFitted, ARRAY_FILTER_USE_KEY));
 
         return new Super($box, $frames, Shake::tryFrom($look->latest->shake ?? ''), array_map(self::reading(...), $look->readings), $excluder, $flow, $dryRoom, $canRearrange,
-            $look->lastCappedShare === null ? null : $look->daysSinceLast, $look->lastCappedShare);
+            $look->lastCappedShare === null ? null : $look->daysSinceLast, $look->lastCappedShare, $underCapped);
     }
 
     public static function reading(MoistureReading $reading): Reading

@@ -10,6 +10,7 @@ use App\Models\MoistureReading;
 use App\Support\CurrentOperation;
 use DateTimeZone;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use stdClass;
@@ -32,14 +33,13 @@ final readonly class Looks
     {
         $newest = $this->newest($since, $hives);
         $ids = array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all());
-        $frames = $this->frames($ids);
+        $frames = $this->frames(array_values($newest->flatten(1)->pluck('id')->all()), $this->eyes($newest));
         $readings = MoistureReading::query()->whereIn('assessment_id', $ids)->orderBy('id')->get()->groupBy('assessment_id');
-        $shares = $this->cappedShares(array_values(array_filter($newest->map(fn (Collection $of): ?string => $of->get(1)?->id)->all())));
         $looks = [];
         foreach ($newest as $box => $of) {
             [$latest, $before] = [$of[0], $of->get(1)];
             $looks[(string) $box] = new Look($latest, $frames[$latest->id] ?? [], array_values(($readings->get($latest->id) ?? new Collection)->all()),
-                $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))), $before === null ? null : ($shares[$before->id] ?? null));
+                $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))), $before === null ? null : self::cappedShare($frames[$before->id] ?? []), $before);
         }
 
         return $looks;
@@ -61,35 +61,50 @@ final readonly class Looks
     }
 
     /**
+     * @param  Collection<string, Collection<int, Assessment>>  $newest
+     * @return array<string, EyeCorrection> by assessment made with a corrected eye
+     */
+    private function eyes(Collection $newest): array
+    {
+        $eyes = [];
+        foreach ($newest->flatten(1) as $look) {
+            if ($look->eye !== null) {
+                $eyes[$look->id] = new EyeCorrection($look->eye['offset'], $look->eye['slope']);
+            }
+        }
+
+        return $eyes;
+    }
+
+    /**
      * @param  list<string>  $ids  of assessments
+     * @param  array<string, EyeCorrection>  $eyes
      * @return array<string, array<int, Frame>>
      */
-    private function frames(array $ids): array
+    public function frames(array $ids, array $eyes): array
     {
         $frames = [];
         foreach (FrameLook::query()->whereIn('assessment_id', $ids)->orderBy('slot')->toBase()->get() as $row) {
-            $frames[$row->assessment_id][$row->slot] = self::frame($row);
+            $frames[$row->assessment_id][$row->slot] = self::frame($row, $eyes[$row->assessment_id] ?? null);
         }
 
         return $frames;
     }
 
     /** A plain row of frame_looks. */
-    private static function frame(stdClass $row): Frame
+    private static function frame(stdClass $row, ?EyeCorrection $eye): Frame
     {
-        return new Frame((int) $row->slot, new Face((float) $row->a_capped, (float) $row->a_open, (float) $row->a_brood, (float) $row->a_pollen),
-            new Face((float) $row->b_capped, (float) $row->b_open, (float) $row->b_brood, (float) $row->b_pollen));
+        $a = new Face((float) $row->a_capped, (float) $row->a_open, (float) $row->a_brood, (float) $row->a_pollen);
+        $b = new Face((float) $row->b_capped, (float) $row->b_open, (float) $row->b_brood, (float) $row->b_pollen);
+
+        return new Frame((int) $row->slot, $eye === null ? $a : $eye->face($a), $eye === null ? $b : $eye->face($b), (bool) $row->glanced);
     }
 
-    /**
-     * @param  list<string>  $ids
-     * @return array<string, float> capped share of the honey seen, by assessment
-     */
-    private function cappedShares(array $ids): array
+    /** @param  array<int, Frame>  $frames */
+    private static function cappedShare(array $frames): ?float
     {
-        return FrameLook::query()->whereIn('assessment_id', $ids)->toBase()->groupBy('assessment_id')
-            ->selectRaw('assessment_id, sum(a_capped + b_capped) as capped, sum(a_capped + b_capped + a_open + b_open) as honey')->get()
-            ->filter(fn (object $row): bool => (float) $row->honey > 0.0)
-            ->mapWithKeys(fn (object $row): array => [$row->assessment_id => min(1.0, (float) $row->capped / (float) $row->honey)])->all();
+        $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));
+
+        return $honey > 0.0 ? min(1.0, array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames)) / $honey) : null;
     }
 }

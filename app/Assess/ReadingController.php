@@ -4,22 +4,56 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
+use App\Devices\HttpRefractometer;
+use App\Devices\Unreachable;
 use App\Models\Box;
+use App\Models\Instrument;
 use App\Models\MoistureReading;
 use App\Support\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Refractometry;
 
-final class ReadingController
+final readonly class ReadingController
 {
-    public function store(ReadingRequest $request, Box $box, TodaysLook $today, CurrentOperation $current): RedirectResponse
+    public function __construct(private TodaysLook $today, private CurrentOperation $current)
     {
-        $reading = $request->reading();
-        MoistureReading::query()->create(['assessment_id' => $today->of($box)->id, 'scale' => $reading->scale->value, 'value' => $reading->value, 'temperature_c' => $reading->temperatureC,
-            'compensated' => $reading->compensated, 'offset' => $reading->offset, 'read_at' => $current->now()->setTimezone(new DateTimeZone('UTC'))]);
+    }
 
-        return Saved::at(BoxPage::url($box), __('The reading is noted.'));
+    public function store(ReadingRequest $request, Box $box): RedirectResponse
+    {
+        $day = $request->day();
+        $this->note($box, $request->reading(), $request->instrument(), $day);
+
+        return Saved::at(BoxPage::url($box, null, $day), __('The reading is noted.'));
+    }
+
+    /** Reads an instrument that can be read, with the offset of its last check. */
+    public function instrument(Request $request, Box $box): RedirectResponse
+    {
+        $values = $request->validate(['instrument' => ['required', 'string', 'max:26']]);
+        $instrument = Instrument::query()->whereKey($values['instrument'])->whereNotNull('address')->first() ?? throw ValidationException::withMessages(['instrument' => __('This instrument cannot be read by the application.')]);
+        try {
+            $given = (new HttpRefractometer((string) $instrument->address))->read();
+        } catch (Unreachable $silence) {
+            throw ValidationException::withMessages(['instrument' => $silence->getMessage()]);
+        }
+        $reading = new Reading($given->scale, $given->value, $given->temperatureC, $given->compensated, $instrument->offset);
+        (new Refractometry)->convert($reading);
+        $this->note($box, $reading, $instrument, null);
+
+        return Saved::at(BoxPage::url($box), __(':name read :value at :temperature.', ['name' => $instrument->name, 'value' => $given->value, 'temperature' => app(Formatter::class)->celsius($given->temperatureC)]));
+    }
+
+    private function note(Box $box, Reading $reading, ?Instrument $instrument, ?string $day): void
+    {
+        MoistureReading::query()->create(['assessment_id' => $this->today->of($box, $day)->id, 'instrument_id' => $instrument?->id, 'scale' => $reading->scale->value, 'value' => $reading->value,
+            'temperature_c' => $reading->temperatureC, 'compensated' => $reading->compensated, 'offset' => $reading->offset, 'read_at' => ($day === null ? $this->current->now() : $this->today->day($day)->setTime(12, 0))->setTimezone(new DateTimeZone('UTC'))]);
     }
 
     public function destroy(MoistureReading $reading): RedirectResponse

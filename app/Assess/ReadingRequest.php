@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
+use App\Models\Instrument;
 use App\Support\Http\MeasuredRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -23,6 +24,8 @@ final class ReadingRequest extends MeasuredRequest
             'value' => ['required', 'numeric'],
             'temperature' => ['nullable', 'numeric'],
             'atc' => ['nullable', Rule::in(['yes', 'no', 'usual'])],
+            'seen_on' => ['nullable', 'date_format:Y-m-d'],
+            'instrument' => ['nullable', 'string', 'max:26'],
             'offset' => ['nullable', 'numeric', 'between:-10,10'],
         ];
     }
@@ -37,18 +40,53 @@ final class ReadingRequest extends MeasuredRequest
             try {
                 (new Refractometry)->convert($this->reading());
             } catch (InvalidInput $refusal) {
-                $validator->errors()->add($refusal->pointer === '/temperature_c' ? 'temperature' : ($refusal->pointer === '/offset' ? 'offset' : 'value'), __($refusal->getMessage()));
+                $field = ['/temperature_c' => 'temperature', '/offset' => 'offset'][$refusal->pointer] ?? 'value';
+                $validator->errors()->add($field, __($refusal->getMessage()).($field === 'value' ? $this->otherScale() : ''));
             }
         }];
+    }
+
+    /** A reading of another scale is the likeliest slip: say so. */
+    private function otherScale(): string
+    {
+        $value = (float) $this->string('value')->toString();
+        foreach (['nd' => __('It looks like a refractive index: choose nD.'), 'brix' => __('It looks like degrees Brix: choose °Brix.'), 'water' => __('It looks like water: choose water %.')] as $scale => $words) {
+            [$lo, $hi] = Scale::from($scale)->range();
+            if ($value >= $lo && $value <= $hi && $scale !== $this->scale()->value) {
+                return ' '.$words;
+            }
+        }
+
+        return '';
+    }
+
+    public function instrument(): ?Instrument
+    {
+        $id = $this->string('instrument')->toString();
+
+        return $id === '' ? null : Instrument::query()->whereKey($id)->first();
+    }
+
+    public function day(): ?string
+    {
+        $day = $this->string('seen_on')->toString();
+
+        return $day === '' ? null : $day;
+    }
+
+    private function scale(): Scale
+    {
+        return Scale::from($this->instrument()->scale ?? $this->string('scale')->toString());
     }
 
     /** @throws InvalidInput when a value is out of the scale's range */
     public function reading(): Reading
     {
-        $atc = $this->string('atc')->toString();
+        $instrument = $this->instrument();
+        $atc = $instrument === null ? $this->string('atc')->toString() : ($instrument->compensated ? 'yes' : 'no');
         $temperature = is_numeric($this->input('temperature')) ? round(app(\App\Support\Units\Formatter::class)->temperatureToC((float) $this->input('temperature')), 2) : 20.0;
 
-        return new Reading(Scale::from($this->string('scale')->toString()), (float) $this->string('value')->toString(), $temperature,
-            $atc === 'yes' ? true : ($atc === 'no' ? false : null), (float) ($this->string('offset')->toString() ?: 0));
+        return new Reading($this->scale(), (float) $this->string('value')->toString(), $temperature,
+            $atc === 'yes' ? true : ($atc === 'no' ? false : null), $instrument->offset ?? (float) ($this->string('offset')->toString() ?: 0));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Assess;
 
 use Illuminate\Support\Facades\Cache;
 use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Ripeness\BoxEstimate;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\Policy;
 use Marjoram\Core\Ripeness\Ripeness;
@@ -35,9 +36,14 @@ final class VerdictMemo
         $this->known = $known;
     }
 
+    public function countsAsCapped(BoxEstimate $above): bool
+    {
+        return ($this->ripeness ??= new Ripeness)->countsAsCapped($above);
+    }
+
     public static function ofYard(string $apiaryId): self
     {
-        return new self("verdicts.1.$apiaryId");
+        return new self("verdicts.2.$apiaryId");
     }
 
     /** @return array{RipenessResult, BoxHoney} */
@@ -57,9 +63,9 @@ final class VerdictMemo
     private static function words(Super $super): string
     {
         $words = $super->box->kind->key.'|'.$super->box->kind->combAreaDm2.'|'.$super->box->framesFitted.'|'.($super->shake->value ?? '').'|'.(int) $super->excluder.(int) $super->dryRoom
-            .(int) $super->canRearrange.$super->flow->value.'|'.$super->daysSinceLast.'|'.$super->lastCappedShare;
+            .(int) $super->canRearrange.(int) $super->underCapped.$super->flow->value.'|'.$super->daysSinceLast.'|'.$super->lastCappedShare;
         foreach ($super->frames as $frame) {
-            $words .= '|'.$frame->slot;
+            $words .= '|'.$frame->slot.($frame->glanced ? 'g' : '');
             foreach ([$frame->a, $frame->b] as $face) {
                 $words .= ','.$face->capped.','.$face->open.','.$face->brood.','.$face->pollen;
             }

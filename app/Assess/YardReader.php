@@ -31,7 +31,7 @@ final readonly class YardReader
     /** @return Collection<int, Apiary> all yards in the keeper's order */
     public function apiaries(): Collection
     {
-        return Apiary::query()->orderBy('position')->orderBy('name')->get();
+        return Apiary::query()->with('harvestPlans')->orderBy('position')->orderBy('name')->get();
     }
 
     /**
@@ -101,14 +101,19 @@ final readonly class YardReader
     private function yard(Apiary $apiary, Collection $hives, array $looks, Collection $decisions, YardFlow $flow): YardState
     {
         $memo = VerdictMemo::ofYard($apiary->id);
-        $policy = new PolicyBook($this->current->get(), $apiary);
+        $policy = PolicyBook::at($this->current, $apiary);
         $states = [];
         foreach ($hives as $hive) {
             $boxes = [];
-            $numbers = ['brood' => 0, 'super' => 0];
-            foreach ($hive->places as $place) {
-                $number = ++$numbers[$place->role];
-                $boxes[] = $this->box($hive, $place, $number, $looks[$place->box_id] ?? new Look, $decisions->get($place->box_id), $flow, $policy, $memo);
+            $numbers = $hive->places->countBy('role');
+            $underCapped = false;
+            // From the top down: what is found above bears on what is presumed below.
+            foreach ($hive->places->reverse() as $place) {
+                $number = $numbers[$place->role];
+                $numbers[$place->role] = $number - 1;
+                $box = $this->box($hive, $place, $number, $looks[$place->box_id] ?? new Look, $decisions->get($place->box_id), $flow, $policy, $memo, $underCapped && $place->role === 'super');
+                $underCapped = $underCapped || ($box->isSuper() && $memo->countsAsCapped($box->ripeness->box));
+                array_unshift($boxes, $box);
             }
             $states[$hive->code] = new HiveState($hive, $boxes);
         }
@@ -117,12 +122,12 @@ final readonly class YardReader
         return new YardState($apiary, $states, $flow);
     }
 
-    private function box(Hive $hive, BoxPlace $place, int $number, Look $look, ?Decision $decision, YardFlow $flow, PolicyBook $policy, VerdictMemo $memo): BoxState
+    private function box(Hive $hive, BoxPlace $place, int $number, Look $look, ?Decision $decision, YardFlow $flow, PolicyBook $policy, VerdictMemo $memo, bool $underCapped): BoxState
     {
         $kind = $this->kinds->get($place->box->kind);
         $fitted = new FittedBox($kind, min($kind->frames, $place->box->frames_fitted ?? $kind->frames));
-        $super = LookMapper::super($fitted, $look, $hive->excluder, $flow->forRipeness(), $this->current->get()->dry_room, $policy->text('unit') === 'frames');
-        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb());
+        $super = LookMapper::super($fitted, $look, $hive->excluder, $flow->forRipeness(), $this->current->get()->dry_room, $policy->text('unit') === 'frames', $underCapped);
+        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb($kind->key));
         $fresh = $decision !== null && $decision->hive_id === $hive->id && ($look->latest === null || $decision->decided_at >= $look->latest->looked_at);
 
         return new BoxState($place->box, $place, $number, $fitted, $look, $result, $honey, $fresh ? $decision : null);

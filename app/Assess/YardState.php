@@ -6,7 +6,7 @@ namespace App\Assess;
 
 use App\Models\Apiary;
 use App\Watch\YardFlow;
-use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A yard on the day: its hives with what was seen and judged, and its flow. */
@@ -31,15 +31,25 @@ final readonly class YardState
     /** @return array{float, float} kg that may come off, and its standard deviation (the fill's error is common to all) */
     public function ripe(): array
     {
-        $kg = $own = 0.0;
-        foreach ($this->supers() as $box) {
-            if ($box->comesOff()) {
-                $kg += $box->honey->honeyKg;
-                $own += $box->honey->ownSdKg ** 2;
+        $ripe = array_values(array_map(static fn (BoxState $box): BoxHoney => $box->honey, array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff())));
+
+        return [array_sum(array_map(static fn (BoxHoney $honey): float => $honey->honeyKg, $ripe)), BoxHoney::sdOfSum($ripe)];
+    }
+
+    /** @return list<array{HiveState, BoxState}> supers to look at, the look worth most first */
+    public function worthALook(): array
+    {
+        $found = [];
+        foreach ($this->hives as $hive) {
+            foreach ($hive->supers() as $box) {
+                if ($box->verdict() === Verdict::Look && $box->decision === null) {
+                    $found[] = [$hive, $box];
+                }
             }
         }
+        usort($found, static fn (array $a, array $b): int => $b[1]->kgInDoubt() <=> $a[1]->kgInDoubt());
 
-        return [$kg, (new CombAssumptions)->sdOfSumKg($kg, $own)];
+        return $found;
     }
 
     public function toLook(): int

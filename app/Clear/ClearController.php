@@ -30,6 +30,6 @@ final readonly class ClearController
     public function show(Apiary $apiary): View
     {
         return view('clear.show', ['clearing' => $this->clear->read($this->yards->one($apiary)), 'chart' => new MethodChart, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation(0.11)),
-            'preferred' => (new PolicyBook($this->current->get(), $apiary))->text('clearing'), 'crew' => $this->current->get()->crew]);
+            'preferred' => PolicyBook::at($this->current, $apiary)->text('clearing'), 'crew' => $this->current->get()->crew]);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\ClearPlan;
 use App\Models\Harvest;
 use App\Models\Lot;
 use App\Support\CurrentOperation;
+use App\Support\PolicyBook;
 use App\Support\SeasonCalendar;
 use Illuminate\Validation\ValidationException;
 
@@ -32,7 +33,7 @@ final readonly class IntoHoneyRoom
             $box = ($yard->hives[$item->hive->code] ?? null)?->box($item->box_id);
             $frozen = $plan->frozen['verdicts'][$item->box_id] ?? [];
             $harvest->supers()->create(['box_id' => $item->box_id, 'hive_id' => $item->hive_id, 'colony_id' => $item->hive->colony?->id, 'queen_id' => $item->hive->colony?->queen_id,
-                'estimate_kg' => round($box->honey->honeyKg ?? (float) ($frozen['honey_kg'] ?? 0.0), 3), 'own_sd_kg' => round($box->honey->ownSdKg ?? 1.0, 3), 'frozen' => $frozen]);
+                'estimate_kg' => round($box->honey->honeyKg ?? (float) ($frozen['honey_kg'] ?? 0.0), 3), 'own_sd_kg' => round($box->honey->ownSdKg ?? 1.0, 3), 'frozen' => $frozen === [] || $box === null ? $frozen : ['fill_factor' => PolicyBook::at($this->current, $plan->apiary)->fillOf($box->fitted->kind->key)[0]] + $frozen]);
             $item->box->place?->update(['until' => $today]);
         }
         for ($n = $count; Lot::query()->where('code', $code = sprintf('L%02d-%s%d', $season % 100, $plan->apiary->letter, $n))->exists(); $n++);

@@ -51,11 +51,11 @@ final readonly class PlanController
         }
         $plan = ClearPlan::query()->create(['apiary_id' => $apiary->id, 'method' => $values['method'], 'first_on' => $method->visits[0], 'second_on' => $method->visits[1] ?? null,
             'person_minutes' => round($method->personMinutes, 1), 'frozen' => ['reason' => $clearing->reason, 'bees_left_per_super' => round($method->beesLeftPerSuper, 1), 'cautions' => $method->cautions]]);
-        $stamp = (new PolicyBook($this->current->get(), $apiary))->stamp();
+        $policy = PolicyBook::at($this->current, $apiary);
         foreach ($chosen as $box) {
             $plan->items()->create(['hive_id' => $box->place->hive_id, 'box_id' => $box->box->id]);
         }
-        $plan->update(['frozen' => $plan->frozen + ['verdicts' => collect($chosen)->mapWithKeys(fn (BoxState $box): array => [$box->box->id => Frozen::of($box, $stamp)])->all()]]);
+        $plan->update(['frozen' => $plan->frozen + ['verdicts' => collect($chosen)->mapWithKeys(fn (BoxState $box): array => [$box->box->id => Frozen::of($box, $policy)])->all()]]);
 
         return Saved::at(route('clear.plan', $plan->id), __('The plan is kept.'));
     }

@@ -9,8 +9,8 @@ use App\Assess\YardState;
 use App\Models\ClearPlan;
 use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\MethodPlan;
-use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Lifting\LiftResult;
+use Marjoram\Core\Ripeness\BoxHoney;
 
 /** What comes off one yard, how, and when. */
 final readonly class YardClearing
@@ -48,7 +48,7 @@ final readonly class YardClearing
 
     public function sdKg(): float
     {
-        return (new CombAssumptions)->sdOfSumKg($this->kg(), array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->supers())));
+        return BoxHoney::sdOfSum(array_map(static fn (BoxState $box): BoxHoney => $box->honey, $this->supers()));
     }
 
     public function heaviestKg(): float

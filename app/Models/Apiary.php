@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $position
  * @property int $revision  counts writes that bear on this yard
  * @property \Illuminate\Database\Eloquent\Collection<int, Stand> $stands
+ * @property \Illuminate\Database\Eloquent\Collection<int, HarvestPlan> $harvestPlans
  */
 final class Apiary extends Record
 {
@@ -32,6 +33,12 @@ final class Apiary extends Record
     public function stands(): HasMany
     {
         return $this->hasMany(Stand::class)->orderBy('number');
+    }
+
+    /** @return HasMany<HarvestPlan, $this> */
+    public function harvestPlans(): HasMany
+    {
+        return $this->hasMany(HarvestPlan::class)->orderBy('starts_on');
     }
 
     public function label(): string

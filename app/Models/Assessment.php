@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property \Illuminate\Support\Carbon $looked_at
  * @property string|null $shake
  * @property string|null $note
+ * @property array{offset: float, slope: float}|null $eye  the correction of the eye of whoever looked
  * @property \Illuminate\Database\Eloquent\Collection<int, FrameLook> $frames
  * @property \Illuminate\Database\Eloquent\Collection<int, MoistureReading> $readings
  * @property Box $box
@@ -23,9 +24,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Assessment extends Record
 {
-    protected $attributes = ['version' => 1, 'shake' => null, 'note' => null];
+    protected $attributes = ['version' => 1, 'shake' => null, 'note' => null, 'eye' => null];
 
-    protected $casts = ['looked_at' => 'immutable_datetime'];
+    protected $casts = ['looked_at' => 'immutable_datetime', 'eye' => 'array'];
 
     /** @return BelongsTo<Hive, $this> */
     public function hive(): BelongsTo

@@ -19,11 +19,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $b_open
  * @property float $b_brood
  * @property float $b_pollen
+ * @property bool $glanced  taken as like another frame of its box, not pulled
  * @property Assessment $assessment
  */
 final class FrameLook extends Record
 {
-    protected $casts = ['a_capped' => 'float', 'a_open' => 'float', 'a_brood' => 'float', 'a_pollen' => 'float', 'b_capped' => 'float', 'b_open' => 'float', 'b_brood' => 'float', 'b_pollen' => 'float'];
+    protected $attributes = ['version' => 1, 'glanced' => false];
+
+    protected $casts = ['glanced' => 'boolean', 'a_capped' => 'float', 'a_open' => 'float', 'a_brood' => 'float', 'a_pollen' => 'float', 'b_capped' => 'float', 'b_open' => 'float', 'b_brood' => 'float', 'b_pollen' => 'float'];
 
     /** @return BelongsTo<Assessment, $this> */
     public function assessment(): BelongsTo

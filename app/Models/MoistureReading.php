@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string|null $assessment_id
  * @property string|null $lot_id
+ * @property string|null $instrument_id
  * @property string $scale
  * @property float $value
  * @property float $temperature_c
@@ -18,10 +19,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $offset
  * @property \Illuminate\Support\Carbon $read_at
  * @property Assessment|null $assessment
+ * @property Instrument|null $instrument
  */
 final class MoistureReading extends Record
 {
-    protected $attributes = ['version' => 1, 'assessment_id' => null, 'lot_id' => null, 'offset' => 0, 'temperature_c' => 20];
+    protected $attributes = ['version' => 1, 'assessment_id' => null, 'lot_id' => null, 'instrument_id' => null, 'offset' => 0, 'temperature_c' => 20];
 
     protected $casts = ['value' => 'float', 'temperature_c' => 'float', 'compensated' => 'boolean', 'offset' => 'float', 'read_at' => 'immutable_datetime'];
 
@@ -29,6 +31,12 @@ final class MoistureReading extends Record
     public function assessment(): BelongsTo
     {
         return $this->belongsTo(Assessment::class);
+    }
+
+    /** @return BelongsTo<Instrument, $this> */
+    public function instrument(): BelongsTo
+    {
+        return $this->belongsTo(Instrument::class);
     }
 
     public function label(): string

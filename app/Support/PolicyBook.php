@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Apiary;
+use App\Models\HarvestPlan;
 use App\Models\Operation;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Ripeness\Policy;
 use Marjoram\Core\Ripeness\School;
 
-/** The named choices of an operation, each overridable by yard; what is missing has the default of its school. */
+/** The named choices of an operation, each overridable by yard and by harvest; what is missing has the default of its school. */
 final readonly class PolicyBook
 {
     public const CLEARING = ['choose', 'brush', 'escape-board', 'fume-board', 'blower'];
@@ -21,6 +22,7 @@ final readonly class PolicyBook
         'school' => 'capped-and-refractometer',
         'capped_min' => 0.75,
         'water_max_pct' => 18.0,
+        'heather_water_max_pct' => 21.0,
         'confidence' => 0.8,
         'unit' => 'supers',
         'clearing' => 'choose',
@@ -31,23 +33,58 @@ final readonly class PolicyBook
         'fill_open' => 0.35,
     ];
 
+    /** What a yard or a harvest may have otherwise. */
+    public const OVERRIDES = ['school', 'capped_min', 'water_max_pct', 'confidence', 'unit'];
+
     /** @var array<string, mixed> */
     private array $values;
 
-    public function __construct(private Operation $operation, private ?Apiary $apiary = null)
+    public function __construct(private Operation $operation, private ?Apiary $apiary = null, private ?HarvestPlan $harvest = null)
     {
-        $this->values = array_replace(self::DEFAULTS, $operation->policy, array_filter($apiary->policy ?? [], static fn (mixed $value): bool => $value !== null && $value !== ''));
+        $given = static fn (?array $policy): array => array_filter($policy ?? [], static fn (mixed $value): bool => $value !== null && $value !== '');
+        $this->values = array_replace(self::DEFAULTS, $operation->policy, $given($apiary?->policy), $given($harvest?->policy));
+    }
+
+    /** The policy of a yard on the operation's day, with the harvest that it is being readied for. */
+    public static function at(CurrentOperation $current, Apiary $apiary): self
+    {
+        $today = $current->today()->format('Y-m-d');
+
+        return new self($current->get(), $apiary, $apiary->harvestPlans->first(static fn (HarvestPlan $plan): bool => $plan->starts_on->format('Y-m-d') <= $today && $plan->ends_on->format('Y-m-d') >= $today));
+    }
+
+    public function harvest(): ?HarvestPlan
+    {
+        return $this->harvest;
+    }
+
+    /** Ling: by the harvest where one is set, else by the yard. */
+    public function heather(): bool
+    {
+        return $this->harvest === null ? $this->apiary?->heather === true : $this->harvest->heather;
     }
 
     public function ripeness(): Policy
     {
         return new Policy(School::from($this->text('school')), $this->number('capped_min'),
-            $this->apiary?->heather === true ? max($this->number('water_max_pct'), 21.0) : $this->number('water_max_pct'), $this->number('confidence'));
+            $this->heather() ? max($this->number('water_max_pct'), $this->number('heather_water_max_pct')) : $this->number('water_max_pct'), $this->number('confidence'), $this->heather());
     }
 
-    public function comb(): CombAssumptions
+    /** With what own weighings said of this kind of box, where they were taken into the policy. */
+    public function comb(?string $kind = null): CombAssumptions
     {
-        return new CombAssumptions(fillCapped: $this->number('fill_capped'), fillOpen: $this->number('fill_open'));
+        [$factor, $sd] = $this->fillOf($kind);
+
+        return new CombAssumptions(fillCapped: min(1.0, $factor * $this->number('fill_capped')), fillOpen: min(1.0, $factor * $this->number('fill_open')), boxRelativeSd: $sd);
+    }
+
+    /** @return array{float, float} factor on the presumed fill of a kind of box, and its relative standard deviation */
+    public function fillOf(?string $kind): array
+    {
+        $factors = $this->values['fill_factors'] ?? [];
+        $own = is_array($factors) && $kind !== null ? ($factors[$kind] ?? null) : null;
+
+        return is_array($own) && is_numeric($own['factor'] ?? null) && is_numeric($own['sd'] ?? null) ? [(float) $own['factor'], (float) $own['sd']] : [1.0, 0.12];
     }
 
     public function number(string $key): float
@@ -60,9 +97,23 @@ final readonly class PolicyBook
         return is_string($this->values[$key] ?? null) ? $this->values[$key] : (string) self::DEFAULTS[$key];
     }
 
+    /** What it asks of a super, in one sentence. */
+    public function words(): string
+    {
+        $policy = $this->ripeness();
+        $asked = match ($policy->school) {
+            School::CappedOnly => __('fully capped'),
+            School::Capped90 => __('at least 90 % capped'),
+            School::CappedAndRefractometer => __('at least :capped % capped and at most :water % water', ['capped' => round(100 * $policy->cappedMin), 'water' => $policy->waterMaxPct]),
+            School::Refractometer => __('at most :water % water', ['water' => $policy->waterMaxPct]),
+        };
+
+        return ($this->harvest === null ? '' : $this->harvest->name.': ').__(':asked, :sure % sure', ['asked' => $asked, 'sure' => round(100 * $policy->confidence)]).($this->heather() ? ' ('.__('heather; standards allow 23 %').')' : '').'.';
+    }
+
     /** Policy, version and yard, as a verdict is frozen with. */
     public function stamp(): string
     {
-        return 'v'.$this->operation->policy_version.($this->apiary === null || ($this->apiary->policy ?? []) === [] ? '' : '+'.$this->apiary->slug);
+        return 'v'.$this->operation->policy_version.($this->apiary === null || ($this->apiary->policy ?? []) === [] ? '' : '+'.$this->apiary->slug).($this->harvest === null ? '' : '+'.$this->harvest->name);
     }
 }

@@ -8,8 +8,8 @@ use App\Assess\BoxState;
 use App\Assess\HiveState;
 use App\Models\Decision;
 use App\Models\WinterLook;
-use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Reserve\ReserveResult;
+use Marjoram\Core\Ripeness\BoxHoney;
 
 /** What one hive has and needs for winter. */
 final readonly class HiveWinter
@@ -61,8 +61,6 @@ final readonly class HiveWinter
 
     public function takeSdKg(): float
     {
-        $own = array_sum(array_map(static fn (BoxState $box): float => $box->honey->ownSdKg ** 2, $this->comingOff()));
-
-        return (new CombAssumptions)->sdOfSumKg($this->takeKg(), $own);
+        return BoxHoney::sdOfSum(array_map(static fn (BoxState $box): BoxHoney => $box->honey, $this->comingOff()));
     }
 }

@@ -32,7 +32,7 @@ final readonly class WinterController
     {
         $state = $this->yards->one($apiary);
         $winters = $this->winter->read($state);
-        $policy = new PolicyBook($this->current->get(), $apiary);
+        $policy = PolicyBook::at($this->current, $apiary);
 
         return view('winter.show', ['state' => $state, 'winters' => $winters, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation), 'chart' => new StoresChart,
             'winter' => $this->winter->winter($apiary, $policy), 'confidence' => $policy->number('winter_confidence'),

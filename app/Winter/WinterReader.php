@@ -57,7 +57,7 @@ final readonly class WinterReader
         $looks = WinterLook::query()->whereIn('hive_id', $ids)->where('looked_on', '<=', $this->current->today())
             ->where('looked_on', '>=', $this->current->today()->modify('-200 days'))->orderBy('looked_on')->orderBy('id')->get()->keyBy('hive_id');
         $decisions = Decision::query()->where('stage', 'winter')->whereIn('hive_id', $ids)->orderBy('decided_at')->get()->keyBy('box_id');
-        $policy = new PolicyBook($this->current->get(), $yard->apiary);
+        $policy = PolicyBook::at($this->current, $yard->apiary);
         $use = $this->use($yard->apiary, $policy);
         $hives = [];
         foreach ($yard->hives as $code => $state) {

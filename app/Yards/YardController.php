@@ -15,6 +15,7 @@ use App\Models\Queen;
 use App\Models\Treatment;
 use App\Support\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +23,7 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class YardController
 {
-    public function __construct(private YardReader $yards, private Kinds $kinds)
+    public function __construct(private YardReader $yards, private Kinds $kinds, private CurrentOperation $current)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class YardController
         $state = $this->yards->one($apiary);
         $open = $hive === null ? null : ($state->hives[$hive->code] ?? abort(404));
 
-        return view('yards.show', ['state' => $state, 'open' => $open, 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
+        return view('yards.show', ['policy' => PolicyBook::at($this->current, $state->apiary), 'state' => $state, 'open' => $open, 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
             'treatments' => Treatment::query()->where('apiary_id', $apiary->id)->orderByDesc('supers_off_by')->limit(5)->get(),
             'facts' => $open?->hive->colony === null ? [] : ColonyFact::query()->where('colony_id', $open->hive->colony->id)->with('queen')->orderByDesc('happened_on')->limit(30)->get(),
             'history' => $open === null ? [] : BoxPlace::query()->where('hive_id', $open->hive->id)->with('box')->orderByDesc('since')->limit(30)->get(),

@@ -62,6 +62,7 @@ DB_PORT=$(cat "$DB_PORT_FILE")
 DB_DATABASE=app
 DB_USERNAME=app
 DB_PASSWORD=$(db_password)
+MARJORAM_REFRACTOMETER=http://127.0.0.1:$(cat "$RUN/refractometer.port" 2>/dev/null || echo 8491)
 ENV
   )
 }

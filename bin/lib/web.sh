@@ -5,6 +5,8 @@ NGINX_PID=$RUN/nginx.pid
 FPM_PID=$RUN/php-fpm.pid
 QUEUE_PID=$RUN/queue.pid
 CLOCK_PID=$RUN/schedule.pid
+GLASS_PID=$RUN/refractometer.pid
+GLASS_PORT_FILE=$RUN/refractometer.port
 PATH=$PATH:/usr/sbin:/usr/local/sbin
 
 web_running() { alive "$NGINX_PID" nginx && alive "$FPM_PID" php-fpm; }
@@ -112,7 +114,18 @@ web_start() {
 
 curl_up() { php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === false ? 1 : 0);' 2>/dev/null; }
 
+# The stand-in for a refractometer that can be read keeps its port as long as nobody else has it.
+choose_glass_port() {
+  local wanted
+  wanted=$(cat "$GLASS_PORT_FILE" 2>/dev/null || echo 8491)
+  if port_taken "$wanted"; then wanted=$(free_port 8491); fi
+  printf '%s' "$wanted" >"$GLASS_PORT_FILE"
+}
+
+glass_start() { spawn "$GLASS_PID" "$LOGS/refractometer.log" php "$ROOT/artisan" device:refractometer --port="$(cat "$GLASS_PORT_FILE")" "$@"; }
+
 helpers_start() {
+  glass_start
   spawn "$QUEUE_PID" "$LOGS/queue.log" php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet
   spawn "$CLOCK_PID" "$LOGS/schedule.log" php "$ROOT/artisan" schedule:work --quiet
 }
@@ -120,6 +133,7 @@ helpers_start() {
 web_stop() {
   end_process "$QUEUE_PID" php 5
   end_process "$CLOCK_PID" php 5
+  end_process "$GLASS_PID" php 5
   end_process "$NGINX_PID" nginx 5
   end_process "$FPM_PID" php-fpm 5
 }

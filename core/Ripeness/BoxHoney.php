@@ -17,8 +17,20 @@ use Marjoram\Core\Comb\Frame;
  */
 final readonly class BoxHoney
 {
-    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg)
+    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg, public float $fillSdKg)
     {
+    }
+
+    /**
+     * Standard deviation (kg) of boxes together: the fill's error is common to all, the rest is each one's own.
+     *
+     * @param  list<self>  $boxes
+     */
+    public static function sdOfSum(array $boxes): float
+    {
+        $fill = array_sum(array_map(static fn (self $box): float => $box->fillSdKg, $boxes));
+
+        return sqrt($fill ** 2 + array_sum(array_map(static fn (self $box): float => $box->ownSdKg ** 2, $boxes)));
     }
 
     /** @param  list<Frame>  $seen */
@@ -45,6 +57,6 @@ final readonly class BoxHoney
         $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
         $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2 + $glanced;
 
-        return new self($whole->honeyKg, $assumptions->sdOfSumKg($whole->honeyKg, $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg);
+        return new self($whole->honeyKg, $assumptions->sdOfSumKg($whole->honeyKg, $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg, sqrt($common));
     }
 }

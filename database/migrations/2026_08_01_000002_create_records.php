@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Support\RecordTable;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
@@ -238,27 +238,11 @@ return new class extends Migration {
     }
 
     /**
-     * What every record has; unique rules hold among those not in the bin.
-     *
      * @param  list<string>  $unique
      * @param  array<string, string>  $checks
      */
     private function records(string $name, Closure $columns, array $unique = [], array $checks = []): void
     {
-        Schema::create($name, function (Blueprint $table) use ($columns, $unique): void {
-            $table->ulid('id')->primary();
-            $table->foreignUlid('operation_id')->constrained()->cascadeOnDelete();
-            $columns($table);
-            $table->unsignedInteger('version')->default(1);
-            $table->timestamps();
-            $table->softDeletes();
-            if ($unique !== []) {
-                $table->unsignedTinyInteger('alive')->nullable()->storedAs('if(deleted_at is null, 1, null)');
-                $table->unique(['operation_id', ...$unique, 'alive']);
-            }
-        });
-        foreach ($checks as $label => $condition) {
-            DB::statement("alter table $name add constraint {$name}_{$label} check ($condition)");
-        }
+        RecordTable::create($name, $columns, $unique, $checks);
     }
 };

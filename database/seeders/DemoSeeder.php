@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
+use App\Practise\Tries;
 use Database\Seeders\Demo\Climate;
 use Database\Seeders\Demo\History;
 use Database\Seeders\Demo\Present;
@@ -16,6 +17,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Numerics\SeededRandom;
+use Marjoram\Core\Practise\PractiseFace;
 
 /** The invented scenario: four yards in southern Sweden over five seasons, and a tiny operation in the south. */
 final class DemoSeeder extends Seeder
@@ -102,7 +104,23 @@ final class DemoSeeder extends Seeder
             }
         }
         $this->present($rows, $random, $history, $climate, $yards, $today);
+        $rows->add('instruments', ['name' => 'Bench refractometer', 'scale' => 'water', 'compensated' => false, 'offset' => 0.15, 'offset_sd' => 0.06, 'checked_on' => '2026-07-18', 'address' => 'stand-in']);
+        $rows->add('instruments', ['name' => 'Hand refractometer', 'scale' => 'water', 'compensated' => true, 'offset' => -0.2, 'offset_sd' => 0.08, 'checked_on' => '2026-07-18', 'address' => null]);
+        $rows->add('harvest_plans', ['apiary_id' => $yards[2]->id, 'name' => 'Heather', 'starts_on' => '2026-07-20', 'ends_on' => '2026-09-20', 'heather' => true, 'policy' => json_encode(['capped_min' => 0.7])]);
+        $this->practice($rows);
         $rows->write();
+    }
+
+    /** The keeper has practised: an eye that sees a little too much. */
+    private function practice(Rows $rows): void
+    {
+        $keeper = User::query()->where('email', 'keeper@demo.example')->firstOrFail();
+        $random = new SeededRandom(self::SEED + 7);
+        for ($number = 1; $number <= 23; $number++) {
+            $truth = PractiseFace::draw(Tries::seed($keeper, 'face', $number))->cappedShare;
+            $guess = min(1.0, max(0.0, round(20.0 * (0.06 + $truth + $random->normal(0.0, 0.06))) / 20.0));
+            $rows->add('practice_tries', ['user_id' => $keeper->id, 'task' => 'face', 'number' => $number, 'truth' => round($truth, 4), 'guess' => $guess]);
+        }
     }
 
     /** The yard with only the hives that stood there in a season. */

@@ -18,6 +18,7 @@ if (live) {
   let waiting = null;
   let sending = false;
   let again = false;
+  let theirs = null;
 
   live.hidden = false;
   // What could not be sent before is still here.
@@ -170,7 +171,7 @@ if (live) {
     if (sending) { again = true; return; }
     sending = true;
     status.textContent = words.saving;
-    const body = JSON.stringify({ ...faces, version });
+    const body = JSON.stringify({ ...faces, version, seen_on: root.dataset.day || null });
     try {
       const response = await fetch(root.dataset.url, {
         method: 'PUT', body, keepalive: true,
@@ -178,23 +179,28 @@ if (live) {
       });
       const answer = await response.json();
       if (response.status === 409) {
-        const theirs = ['a', 'b'].map((name) => `${name.toUpperCase()} ${Math.round(answer.theirs[name].capped * 100)} %`).join(', ');
         version = answer.theirs.version;
-        status.textContent = words.conflict.replace(':theirs', theirs);
+        theirs = { a: answer.theirs.a, b: answer.theirs.b };
+        const say = (of) => ['a', 'b'].map((name) => `${name.toUpperCase()} ${Math.round(of[name].capped * 100)} %`).join(', ');
+        status.textContent = words.conflict.replace(':theirs', say(theirs)).replace(':mine', say(faces));
+        root.querySelector('[data-conflict]').hidden = false;
       } else if (!response.ok) {
         status.textContent = answer.message;
       } else {
         version = answer.version;
         status.textContent = words.saved;
+        waiting = null;
+        touched = false;
         if (!again) localStorage.removeItem(keepAt);
         if (answer.html) document.getElementById('why-box').innerHTML = answer.html;
+        if (answer.line) document.getElementById('line-box').innerHTML = answer.line;
         document.querySelector('.slots a[aria-current]')?.classList.remove('unseen');
       }
     } catch {
       status.textContent = words.kept;
     }
     sending = false;
-    if (again) { again = false; save(); }
+    if (again) { again = false; await save(); }
   }
 
   // One digit a face: all that is not capped stays as it was, and the next face has its turn.
@@ -216,7 +222,22 @@ if (live) {
     redraw();
   }
 
-  const next = () => { clearTimeout(waiting); (touched || localStorage.getItem(keepAt) ? save() : Promise.resolve()).then(() => { window.location = root.dataset.next; }); };
+  // Nothing that was painted is left behind when one goes on.
+  const flush = async () => {
+    clearTimeout(waiting);
+    if (sending) again = again || localStorage.getItem(keepAt) !== null;
+    else if (touched || localStorage.getItem(keepAt)) await save();
+    while (sending) await new Promise((done) => { setTimeout(done, 20); });
+  };
+  const leave = (url) => { if (url) flush().then(() => { window.location = url; }); };
+  const next = () => leave(root.dataset.next);
+  const settle = (mine) => {
+    if (!mine) Object.assign(faces, theirs);
+    root.querySelector('[data-conflict]').hidden = true;
+    redraw();
+    queueSave();
+  };
+  const press = (key) => { const button = root.querySelector(`[data-key="${key}"]`); if (button) flush().then(() => button.form.requestSubmit()); return button; };
   const back = () => { const before = history.pop(); if (before) { Object.assign(faces, JSON.parse(before)); redraw(); queueSave(); } };
   const copy = () => stroke(() => { faces[side === 'a' ? 'b' : 'a'] = { ...faces[side] }; });
 
@@ -248,6 +269,10 @@ if (live) {
     else if (key === 's') copy();
     else if (key === 'u') back();
     else if (key === 'Enter') next();
+    else if (key === 'n') flush().then(() => { const advised = [...document.querySelectorAll('[data-advised]')].pop(); if (advised) window.location = advised.href; });
+    else if (key === 'l') leave(root.dataset.lower);
+    else if (key === 'h') leave(root.dataset.higher);
+    else if ('raw'.includes(key)) press(key);
     else if (key === 'Escape') document.getElementById('work').focus();
     else return;
     event.preventDefault();
@@ -259,6 +284,17 @@ if (live) {
   root.querySelector('[data-copy]').addEventListener('click', copy);
   root.querySelector('[data-back]').addEventListener('click', back);
   root.querySelector('[data-next]').addEventListener('click', (event) => { event.preventDefault(); next(); });
+  root.querySelector('[data-keep]').addEventListener('click', () => settle(true));
+  root.querySelector('[data-theirs]').addEventListener('click', () => settle(false));
+  root.querySelectorAll('.repeat form').forEach((form) => form.addEventListener('submit', (event) => {
+    if (waiting === null && !sending) return;
+    event.preventDefault();
+    flush().then(() => { waiting = null; form.submit(); });
+  }));
+  document.addEventListener('click', (event) => {
+    const advised = event.target.closest('[data-advised]');
+    if (advised) { event.preventDefault(); leave(advised.href); }
+  });
   window.addEventListener('resize', redraw);
   redraw();
   // Going to the page's fragment takes the focus away once more after loading: only then can it be given.

@@ -31,7 +31,7 @@ final class HouseRulesTest extends TestCase
     /** Who may use whom in the application, beside Models, Support and the core. */
     private const APP = [
         'Models' => [], 'Support' => [], 'Calc' => [], 'Http' => [], 'Watch' => ['Assess'],
-        'Assess' => ['Watch', 'Yards'], 'Yards' => ['Assess'], 'Winter' => ['Assess', 'Yards'], 'Clear' => ['Assess', 'Winter', 'Yards'], 'HoneyRoom' => [], 'Compare' => [],
+        'Devices' => [], 'Practise' => [], 'Calibrate' => ['Assess', 'Devices', 'Yards'], 'Assess' => ['Watch', 'Yards', 'Devices'], 'Yards' => ['Assess'], 'Winter' => ['Assess', 'Yards'], 'Clear' => ['Assess', 'Winter', 'Yards'], 'HoneyRoom' => [], 'Compare' => [],
         'Account' => [], 'Start' => ['Yards'], 'Desk' => ['Assess', 'Watch', 'Winter', 'Clear', 'HoneyRoom', 'Compare', 'Yards'],
     ];
 

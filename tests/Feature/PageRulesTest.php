@@ -75,8 +75,8 @@ final class PageRulesTest extends FeatureTestCase
                 return "\u{27E6}".str_replace(["\u{27E6}", "\u{27E7}"], '', parent::choice($key, $number, $replace, $locale))."\u{27E7}";
             }
         });
-        $data = '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Letter|Enter/';
-        foreach (['/', '/watch/ekbacken', '/assess/ekbacken/E3', '/winter/ekbacken/E8', '/clear/ekbacken', '/honey-room', '/compare', '/account/policy'] as $url) {
+        $data = '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter/';
+        foreach (['/', '/watch/ekbacken', '/assess/ekbacken/E3', '/winter/ekbacken/E8', '/clear/ekbacken', '/honey-room', '/compare', '/calibrate', '/practise', '/practise/scale', '/assess/ekbacken', '/yards/norra-heden', '/account/policy'] as $url) {
             $page = $this->parse((string) $this->get($url)->assertOk()->getContent());
             $text = '';
             foreach ($page->query('//body//text()[not(ancestor::script) and not(ancestor::title)]') ?: [] as $node) {

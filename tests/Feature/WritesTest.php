@@ -112,7 +112,7 @@ final class WritesTest extends FeatureTestCase
     public function test_a_policy_change_makes_a_version_and_bends_the_verdicts(): void
     {
         $this->as('keeper')->demo();
-        $values = ['school' => 'capped-only', 'capped_min' => 75, 'water_max_pct' => 18, 'confidence' => 80, 'unit' => 'supers', 'clearing' => 'choose', 'winter_confidence' => 95,
+        $values = ['school' => 'capped-only', 'capped_min' => 75, 'water_max_pct' => 18, 'heather_water_max_pct' => 21, 'confidence' => 80, 'unit' => 'supers', 'clearing' => 'choose', 'winter_confidence' => 95,
             'winter_from' => '10-01', 'first_flow' => '04-20', 'fill_capped' => 70, 'fill_open' => 35];
         $this->get('/assess/ekbacken')->assertSee('take 2');
         $this->send('PUT', '/account/policy', $values)->assertStatus(303);

@@ -8,11 +8,11 @@
         <div class="row">
           <x-field name="capped_min" type="number" min="0" max="100" step="1" :label="__('Capped at least, %')" :value="100 * $values['capped_min']" :hint="__('with the refractometer')"/>
           <x-field name="water_max_pct" type="number" min="14" max="25" step="0.1" :label="__('Water at most, %')" :value="$values['water_max_pct']" :hint="__('Codex: 20, heather 23')"/>
+          <x-field name="heather_water_max_pct" type="number" min="14" max="25" step="0.1" :label="__('of heather honey, %')" :value="$values['heather_water_max_pct']"/>
           <x-field name="confidence" type="number" min="50" max="99" :label="__('How sure, %')" :value="100 * $values['confidence']"/></div>
         <x-field name="unit" :label="__('Unit of taking')" :value="$values['unit']" :options="['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
-        @foreach ($apiaries as $apiary)
-          <x-field :name="'yard['.$apiary->id.']'" :label="__('At :yard', ['yard' => $apiary->name])" :value="$apiary->policy['school'] ?? ''" :options="['' => __('as everywhere')] + $schools"/>
-        @endforeach
+        <h3>{{ __('Otherwise at') }}</h3>
+        <ul>@forelse ($apiaries->filter(fn ($one) => $one->heather || $one->policy || $one->harvestPlans->isNotEmpty()) as $apiary)<li><a class="link" href="{{ route('yards.yard', $apiary->slug) }}#policy">{{ $apiary->name }}</a>: {{ (new App\Support\PolicyBook($operation, $apiary))->words() }}@foreach ($apiary->harvestPlans as $plan) {{ (new App\Support\PolicyBook($operation, $apiary, $plan))->words() }}@endforeach</li>@empty<li>{{ __('no yard; each may be set where it is kept') }}</li>@endforelse</ul>
       </section>
       <section class="blk narrow"><h2>{{ __('Winter and clearing') }}</h2>
         <x-field name="winter_confidence" type="number" min="50" max="99.9" step="0.1" :label="__('Winters to be survived without feeding, %')" :value="100 * $values['winter_confidence']"/>

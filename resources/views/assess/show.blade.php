@@ -9,6 +9,7 @@
     {!! $picture->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('assess.hive', [$state->apiary->slug, $hive->hive->code]).'#opened',
       fn ($hive, $one) => route('assess.hive', [$state->apiary->slug, $hive->hive->code, 'box' => $one->box->id]).'#opened', fn ($hive) => array_slice($hive->words(), 0, 2), $open?->hive->code, $box?->box->id) !!}
   @endif
+  @if (! $open && $state->hives !== [])@include('assess.today')@endif
   @if ($open && $box)
     <div class="opened" id="opened">
       <div class="opened-stack">
@@ -26,10 +27,9 @@
     </tbody></table>
   </x-astable>
   <x-slot:why><div id="why-box">
-    @if ($box)@include('assess.why', ['apiary' => $state->apiary, 'code' => $open->hive->code])@else
+    @if ($box)@include('assess.why', ['apiary' => $state->apiary, 'code' => $open->hive->code, 'next' => $next])@else
       <p class="lab">{{ __('Why: :yard', ['yard' => $state->apiary->name]) }}</p><h2 class="say">{{ $state->toLook() > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $state->toLook()) : __('All supers are judged.') }}</h2>
-      <section><h3>{{ __('Most worth a look') }}</h3><ul class="then">@foreach (collect($state->hives)->flatMap(fn ($h, $c) => array_map(fn ($b) => [$c, $b], $h->supers()))->filter(fn ($p) => $p[1]->verdict() === Marjoram\Core\Ripeness\Verdict::Look)->sortByDesc(fn ($p) => $p[1]->ripeness->box->sd * $p[1]->honey->honeyKg)->take(8) as [$c, $b])
-        <li><x-mark glyph="look" size="16"/><a href="{{ route('assess.hive', [$state->apiary->slug, $c, 'box' => $b->box->id]) }}">{{ $c }} {{ $b->name() }}</a><span class="soft">~{{ $f->kg($b->honey->honeyKg) }}</span></li>@endforeach</ul></section>
+      <section><h3>{{ __('Policy here') }}</h3><p>{{ $policy->words() }}</p></section>
     @endif</div>
     <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p>
   </x-slot:why>

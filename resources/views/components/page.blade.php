@@ -28,6 +28,8 @@
     <nav class="menu" aria-label="{{ __('Yards, kit and more') }}">
       <a class="thumb-only" href="#yards">{{ __('Choose a yard') }}</a>
       <a href="{{ route('yards.index') }}">{{ __('Yards and kit') }}</a>
+      <a href="{{ route('practise.face') }}">{{ __('Practise') }}</a>
+      <a href="{{ route('calibrate.show') }}">{{ __('Weighings and instruments') }}</a>
       <a href="{{ route('account.show') }}">{{ __('Account and units') }}</a>
       <a href="{{ route('account.policy') }}">{{ __('Policy') }}</a>
       <a href="{{ route('account.trail') }}">{{ __('What was changed') }}</a>
@@ -84,7 +86,11 @@
     <tr><td><kbd>0</kbd> … <kbd>9</kbd> <kbd>f</kbd></td><td>{{ __('painter: tenths of the face capped (f: all), then the next face') }}</td></tr>
     <tr><td><kbd>c</kbd> <kbd>o</kbd> <kbd>b</kbd> <kbd>p</kbd></td><td>{{ __('painter: what is painted: capped, open, brood, pollen') }}</td></tr>
     <tr><td><kbd>↑</kbd> <kbd>↓</kbd></td><td>{{ __('painter: move the edge by a twentieth') }}</td></tr>
+    <tr><td><kbd>s</kbd></td><td>{{ __('painter: the other face the same') }}</td></tr>
     <tr><td><kbd>Enter</kbd></td><td>{{ __('painter: next frame') }}</td></tr>
+    <tr><td><kbd>n</kbd></td><td>{{ __('painter: where a look tells most') }}</td></tr>
+    <tr><td><kbd>l</kbd> <kbd>h</kbd></td><td>{{ __('painter: the lower, the higher super') }}</td></tr>
+    <tr><td><kbd>r</kbd> <kbd>a</kbd> <kbd>w</kbd></td><td>{{ __('painter: this frame as before, all as before, the whole super like this frame') }}</td></tr>
     <tr><td><kbd>Esc</kbd></td><td>{{ __('painter: leave it') }}</td></tr>
   </tbody></table>
   <form method="dialog" class="btns"><button class="btn">{{ __('Close') }}</button></form>

@@ -36,6 +36,7 @@
       <details class="astable"><summary>{{ __('What stood here when') }}</summary><table class="table"><tbody>@foreach ($history as $place)<tr><td>{{ $place->box->mark }}</td><td>{{ __($place->role) }}</td><td>{{ $f->date($place->since) }} – {{ $place->until ? $f->date($place->until) : __('now') }}</td></tr>@endforeach</tbody></table></details>
     </div></div></section>
   @endif
+  @include('yards.policy')
   @can('manage')
   <div class="cols2">
     <section class="blk"><h2>{{ __('A hive more') }}</h2><x-form :action="route('yards.hives.store', $state->apiary->slug)" class="narrow">

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use Marjoram\Core\Ripeness\Verdict;
+
+/** Where to look next: the next frame of this super, then this hive's other supers from the top, then the yard's by value. */
+final readonly class NextStop
+{
+    private function __construct(public string $url, public string $words)
+    {
+    }
+
+    public static function after(YardState $yard, HiveState $hive, BoxState $box): ?self
+    {
+        if ($box->verdict() === Verdict::Look && is_int($box->ripeness->lookNext)) {
+            return self::at($yard, $hive, $box, __('Look at frame :n', ['n' => $box->ripeness->lookNext]));
+        }
+        foreach (array_reverse($hive->supers()) as $other) {
+            if ($other->box->id !== $box->box->id && $other->verdict() === Verdict::Look && is_int($other->ripeness->lookNext)) {
+                return self::at($yard, $hive, $other, __('Next: :box, frame :n', ['box' => $other->name(), 'n' => $other->ripeness->lookNext]));
+            }
+        }
+        foreach ($yard->worthALook() as [$where, $other]) {
+            if ($where !== $hive && is_int($other->ripeness->lookNext)) {
+                return self::at($yard, $where, $other, __('Next: hive :hive, :box', ['hive' => $where->hive->code, 'box' => $other->name()]));
+            }
+        }
+
+        return null;
+    }
+
+    private static function at(YardState $yard, HiveState $hive, BoxState $box, string $words): self
+    {
+        return new self(route('assess.hive', [$yard->apiary->slug, $hive->hive->code, 'box' => $box->box->id, 'slot' => $box->ripeness->lookNext]).'#painter', $words);
+    }
+}

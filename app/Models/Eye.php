@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * The correction that a person has put on their own estimates of capped area; looks made while it stands carry it.
+ *
+ * @property string $user_id
+ * @property float $offset
+ * @property float $slope
+ * @property int $tries
+ */
+final class Eye extends Record
+{
+    protected $attributes = ['version' => 1];
+
+    protected $casts = ['offset' => 'float', 'slope' => 'float', 'tries' => 'integer'];
+
+    public function label(): string
+    {
+        return __('correction of the eye');
+    }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
+}

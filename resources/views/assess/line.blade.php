@@ -1,0 +1,1 @@
+@if ($box->isSuper())<x-mark :glyph="$box->mark()" size="20"/><b>{{ App\Assess\Marks::word($box->verdict()) }}</b> <span class="soft">~{{ $f->percent($box->ripeness->box->cappedShare) }} {{ __('capped') }}</span>@if ($next) <a class="btn small" href="{{ $next->url }}" data-advised>{{ $next->words }}</a>@endif @endif

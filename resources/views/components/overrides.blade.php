@@ -1,0 +1,6 @@
+@props(['given' => [], 'prefix'])
+<x-field name="school" :id="$prefix.'-school'" :label="__('A super may be taken by')" :value="$given['school'] ?? ''" :options="['' => __('as everywhere')] + App\Account\PolicyController::schools()"/>
+<div class="row"><x-field name="capped_min" :id="$prefix.'-capped'" type="number" min="0" max="100" step="any" :label="__('Capped at least, %')" :value="isset($given['capped_min']) ? 100 * $given['capped_min'] : ''" :hint="__('empty: as everywhere')"/>
+  <x-field name="water_max_pct" :id="$prefix.'-water'" type="number" min="14" max="25" step="0.1" :label="__('Water at most, %')" :value="$given['water_max_pct'] ?? ''"/>
+  <x-field name="confidence" :id="$prefix.'-sure'" type="number" min="50" max="99" :label="__('How sure, %')" :value="isset($given['confidence']) ? 100 * $given['confidence'] : ''"/></div>
+<x-field name="unit" :id="$prefix.'-unit'" :label="__('Unit of taking')" :value="$given['unit'] ?? ''" :options="['' => __('as everywhere'), 'supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
