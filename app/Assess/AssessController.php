@@ -43,29 +43,30 @@ final readonly class AssessController
                 fn (HiveState $hive, BoxState $box): string => route('assess.hive', [$slug, $hive->hive->code, 'box' => $box->box->id], false), fn (HiveState $hive): array => array_slice($hive->words(), 0, 2))];
     }
 
-    public function show(Request $request, Apiary $apiary, ?Hive $hive = null): View|RedirectResponse
+    public function show(Request $request, Formatter $f, Apiary $apiary, ?Hive $hive = null): View|RedirectResponse
     {
-        $state = $this->yards->one($apiary);
-        if ($hive !== null && ! isset($state->hives[$hive->code])) {
+        $apiary->load('harvestPlans');
+        $open = $hive === null ? null : $this->yards->hive($apiary, $hive->code);
+        if ($hive !== null && $open === null) {
             return redirect()->route('assess.hive', [$hive->load('stand.apiary')->stand->apiary->slug, $hive->code]);
         }
-        $open = $hive === null ? null : $state->hives[$hive->code];
         $box = $open === null ? null : $this->box($open, $request->query('box'));
         $policy = PolicyBook::at($this->current, $apiary);
+        $board = YardBoard::of($apiary, $this->yards, $this->kept, $f);
 
-        return view('assess.show', ['state' => $state, 'open' => $open, 'box' => $box, 'picture' => new YardPicture, 'zone' => $this->current->get()->time_zone,
-            'policy' => $policy] + ($open === null || $box === null ? [] : $this->opened($request, $state, $open, $box, $policy)));
+        return view('assess.show', ['apiary' => $apiary, 'board' => $board, 'open' => $open, 'box' => $box, 'zone' => $this->current->get()->time_zone,
+            'policy' => $policy] + ($open === null || $box === null ? [] : $this->opened($request, $apiary, $board, $open, $box, $policy)));
     }
 
     /** @return array<string, mixed> */
-    private function opened(Request $request, YardState $state, HiveState $open, BoxState $box, PolicyBook $policy): array
+    private function opened(Request $request, Apiary $apiary, YardBoard $board, HiveState $open, BoxState $box, PolicyBook $policy): array
     {
         $slot = max(1, min($box->fitted->framesFitted, (int) ($request->query('slot') ?? $this->firstSlot($box))));
         $wanted = $request->query('on');
         $on = is_string($wanted) && preg_match('/^\d{4}-\d\d-\d\d$/', $wanted) === 1 && strtotime($wanted) !== false && $wanted < $this->current->today()->format('Y-m-d') ? $wanted : null;
 
-        return ['slot' => $slot, 'on' => $on, 'looks' => PainterData::of($box, $slot, $this->today->day($on)), 'next' => NextStop::after($state, $open, $box), 'instruments' => Instrument::query()->orderBy('name')->get(),
-            'history' => BoxHistory::of($box, $policy, $this->looks), 'at' => fn (int $n): string => route('assess.hive', array_filter([$state->apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => $n, 'on' => $on])).'#painter'];
+        return ['slot' => $slot, 'on' => $on, 'looks' => PainterData::of($box, $slot, $this->today->day($on)), 'next' => NextStop::after($apiary->slug, $board, $open, $box), 'instruments' => Instrument::query()->orderBy('name')->get(),
+            'history' => BoxHistory::of($box, $policy, $this->looks), 'at' => fn (int $n): string => route('assess.hive', array_filter([$apiary->slug, $open->hive->code, 'box' => $box->box->id, 'slot' => $n, 'on' => $on])).'#painter'];
     }
 
     private function box(HiveState $hive, mixed $wanted): ?BoxState

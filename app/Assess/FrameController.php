@@ -9,6 +9,8 @@ use App\Models\Box;
 use App\Models\FrameLook;
 use App\Support\Conflict;
 use App\Support\Http\Saved;
+use App\Support\Kept;
+use App\Support\Units\Formatter;
 use App\Yards\Kinds;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -17,7 +19,7 @@ use Illuminate\Validation\ValidationException;
 /** One frame as it was seen: the painter's one small write, or the form's without scripts. */
 final readonly class FrameController
 {
-    public function __construct(private TodaysLook $today, private Kinds $kinds, private YardReader $yards)
+    public function __construct(private TodaysLook $today, private Kinds $kinds, private YardReader $yards, private Kept $kept, private Formatter $format)
     {
     }
 
@@ -66,13 +68,13 @@ final readonly class FrameController
      */
     private function verdict(Apiary $apiary, string $code, Box $box): array
     {
-        $yard = $this->yards->read([$apiary->slug])[0];
-        $state = ($yard->hives[$code] ?? null)?->box($box->id);
-        if ($state === null) {
+        $hive = $this->yards->hive($apiary, $code);
+        $state = $hive?->box($box->id);
+        if ($hive === null || $state === null) {
             return [];
         }
-
-        $with = ['box' => $state, 'apiary' => $apiary, 'code' => $code, 'next' => NextStop::after($yard, $yard->hives[$code], $state)];
+        $board = YardBoard::of($apiary, $this->yards, $this->kept, $this->format);
+        $with = ['box' => $state, 'apiary' => $apiary, 'code' => $code, 'next' => NextStop::after($apiary->slug, $board, $hive, $state)];
 
         return ['html' => view('assess.why', $with)->render(), 'line' => view('assess.line', $with)->render()];
     }

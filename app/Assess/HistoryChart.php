@@ -9,11 +9,11 @@ use App\Support\Units\Formatter;
 /** Capping above, water below, over the days of a super on its hive; bars are the middle 80 %. */
 final readonly class HistoryChart
 {
-    private const WIDTH = 720.0;
+    private const WIDTH = 480.0;
 
-    private const LEFT = 56.0;
+    private const LEFT = 48.0;
 
-    private const RIGHT = 700.0;
+    private const RIGHT = 472.0;
 
     private const CAPPED = [16.0, 116.0];
 

@@ -13,7 +13,7 @@ final readonly class NextStop
     {
     }
 
-    public static function after(YardState $yard, HiveState $hive, BoxState $box): ?self
+    public static function after(string $yard, YardBoard $board, HiveState $hive, BoxState $box): ?self
     {
         if ($box->verdict() === Verdict::Look && is_int($box->ripeness->lookNext)) {
             return self::at($yard, $hive, $box, __('Look at frame :n', ['n' => $box->ripeness->lookNext]));
@@ -23,17 +23,17 @@ final readonly class NextStop
                 return self::at($yard, $hive, $other, __('Next: :box, frame :n', ['box' => $other->name(), 'n' => $other->ripeness->lookNext]));
             }
         }
-        foreach ($yard->worthALook() as [$where, $other]) {
-            if ($where !== $hive && is_int($other->ripeness->lookNext)) {
-                return self::at($yard, $where, $other, __('Next: hive :hive, :box', ['hive' => $where->hive->code, 'box' => $other->name()]));
+        foreach ($board->worth as $other) {
+            if ($other['code'] !== $hive->hive->code && $other['slot'] !== null) {
+                return new self(route('assess.hive', [$yard, $other['code'], 'box' => $other['box'], 'slot' => $other['slot']]).'#painter', __('Next: hive :hive, :box', ['hive' => $other['code'], 'box' => $other['name']]));
             }
         }
 
         return null;
     }
 
-    private static function at(YardState $yard, HiveState $hive, BoxState $box, string $words): self
+    private static function at(string $yard, HiveState $hive, BoxState $box, string $words): self
     {
-        return new self(route('assess.hive', [$yard->apiary->slug, $hive->hive->code, 'box' => $box->box->id, 'slot' => $box->ripeness->lookNext]).'#painter', $words);
+        return new self(route('assess.hive', [$yard, $hive->hive->code, 'box' => $box->box->id, 'slot' => $box->ripeness->lookNext]).'#painter', $words);
     }
 }

@@ -25,7 +25,7 @@ final readonly class OpenedHive
             $drawn = $picture->box($hive, $box, $href, $chosen->box->id);
             $width = $drawn->widthMm * self::PX_PER_MM;
             $height = $drawn->heightMm * self::PX_PER_MM;
-            $inside = $section->svg($drawn, 4.0, $y).'<path class="joint" d="M4 '.round($y, 1).'h'.round($width, 1).'"/>';
+            $inside = $section->svg($drawn, 4.0, $y).($drawn->selected ? BoxSection::rect('picked', 2.0, $y - 1.0, $width + 4.0, $height + 2.0) : '').'<path class="joint" d="M4 '.round($y, 1).'h'.round($width, 1).'"/>';
             $words = $box->isSuper()
                 ? '<use href="#v-'.$box->mark().'" class="gl" x="'.round($width + 12, 1).'" y="'.round($y + 0.5 * $height - 16, 1).'" width="15" height="15"/><text class="t14 b" x="'.round($width + 32, 1).'" y="'.round($y + 0.5 * $height - 4, 1).'">'.e(Marks::word($box->verdict())).'</text>'
                     .'<text class="t13 soft" x="'.round($width + 12, 1).'" y="'.round($y + 0.5 * $height + 14, 1).'">~'.e($f->kg($box->honey->honeyKg)).'</text>'

@@ -29,16 +29,22 @@ final class VerdictMemo
 
     private ?Ripeness $ripeness = null;
 
-    private function __construct(private readonly string $key)
+    private function __construct(private readonly ?string $key)
     {
         /** @var array<string, array{RipenessResult, BoxHoney}> $known */
-        $known = Cache::get($key, []);
+        $known = $key === null ? [] : Cache::get($key, []);
         $this->known = $known;
     }
 
     public function countsAsCapped(BoxEstimate $above): bool
     {
         return ($this->ripeness ??= new Ripeness)->countsAsCapped($above);
+    }
+
+    /** Keeps nothing: for a single hive the reckoning is quicker than the looking up. */
+    public static function none(): self
+    {
+        return new self(null);
     }
 
     public static function ofYard(string $apiaryId): self
@@ -76,7 +82,7 @@ final class VerdictMemo
 
     public function keep(): void
     {
-        if ($this->added) {
+        if ($this->added && $this->key !== null) {
             Cache::put($this->key, $this->used, 86400 * 7);
         }
     }

@@ -54,6 +54,16 @@ final readonly class YardReader
         return array_values($chosen->map(fn (Apiary $apiary): YardState => $this->yard($apiary, $byYard->get($apiary->id, new Collection), $looks, $decisions, $flows[$apiary->id]))->all());
     }
 
+    /** One hive afresh, without the rest of its yard. */
+    public function hive(Apiary $apiary, string $code): ?HiveState
+    {
+        $hives = Hive::query()->where('code', $code)->whereHas('stand', fn (Builder $stand) => $stand->where('apiary_id', $apiary->id))->with(['stand', 'places.box', 'colony.queen'])->get();
+        $flow = $this->flows->read($this->apiaries())[$apiary->id];
+        $decisions = Decision::query()->where('stage', 'assess')->whereIn('hive_id', $hives->modelKeys())->orderBy('decided_at')->get()->keyBy('box_id');
+
+        return $this->yard($apiary, $hives, $this->looks($hives), $decisions, $flow, VerdictMemo::none())->hives[$code] ?? null;
+    }
+
     /** @return list<YardState> all yards, each as it is kept */
     public function all(): array
     {
@@ -98,9 +108,9 @@ final readonly class YardReader
      * @param  array<string, Look>  $looks  by box id
      * @param  Collection<string, Decision>  $decisions
      */
-    private function yard(Apiary $apiary, Collection $hives, array $looks, Collection $decisions, YardFlow $flow): YardState
+    private function yard(Apiary $apiary, Collection $hives, array $looks, Collection $decisions, YardFlow $flow, ?VerdictMemo $memo = null): YardState
     {
-        $memo = VerdictMemo::ofYard($apiary->id);
+        $memo ??= VerdictMemo::ofYard($apiary->id);
         $policy = PolicyBook::at($this->current, $apiary);
         $states = [];
         foreach ($hives as $hive) {

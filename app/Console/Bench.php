@@ -8,6 +8,14 @@ use App\Calc\Door;
 use App\Models\Apiary;
 use App\Models\Operation;
 use Illuminate\Console\Command;
+use Marjoram\Core\Comb\BoxKinds;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Numerics\SeededRandom;
+use Marjoram\Core\Ripeness\Policy;
+use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\Super;
 
 /** Times pages and computations and prints ratios: figures of one run on one machine, no promise. */
 final class Bench extends Command
@@ -30,7 +38,7 @@ final class Bench extends Command
         $this->cookies = tempnam(sys_get_temp_dir(), 'bench') ?: 'cookies';
         $bare = $this->measure($url.'/sign-in', $times);
         $this->line(sprintf('bare page (/sign-in, no database): median %.1f ms, p95 %.1f ms; the ratios below are to it', $bare[0], $bare[1]));
-        foreach (['Marjoram demo' => 'demo, 27 hives, 5 seasons', 'Large demo' => '300 hives, 8 seasons'] as $name => $title) {
+        foreach (['Marjoram demo' => 'demo, 27 hives, 5 seasons', 'Large demo' => '350 hives, 8 seasons'] as $name => $title) {
             $operation = Operation::query()->where('name', $name)->first();
             if ($operation !== null) {
                 $this->pages($url, $operation, $title, $bare, $times);
@@ -51,6 +59,12 @@ final class Bench extends Command
         foreach (['/', "/watch/$slug", '/assess', "/assess/$slug", "/winter/$slug", "/clear/$slug", '/honey-room', '/compare', "/yards/$slug"] as $page) {
             [$median, $p95] = $this->measure($url.$page, $times);
             $this->line(sprintf('  %-30s %8.1f %6.1f', $page, $median / $bare[0], $p95 / $bare[1]));
+        }
+        if ($title !== 'demo, 27 hives, 5 seasons') {
+            foreach (['/assess/yard-bd', '/winter/yard-bd'] as $page) {
+                [$median, $p95] = $this->measure($url.$page, $times);
+                $this->line(sprintf('  %-30s %8.1f %6.1f   60 hives of 3 supers', $page, $median / $bare[0], $p95 / $bare[1]));
+            }
         }
         [$median, $most] = $this->afterWrites($url, (string) $slug);
         $this->line(sprintf('  %-30s %8.1f %6.1f', 'the desk, first after a write', $median / $bare[0], $most / $bare[1]));
@@ -118,6 +132,7 @@ final class Bench extends Command
 
     private function computations(Door $door): void
     {
+        $this->line(sprintf("\nripeness of 1,000 supers, three frames seen, one process: %.2f s", $this->thousandSupers()));
         $this->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
         $inputs = [
@@ -134,5 +149,23 @@ final class Bench extends Command
             }
             $this->line(sprintf('  %-30s %8.0f', $name, $n / ((hrtime(true) - $start) / 1e9)));
         }
+    }
+
+    private function thousandSupers(): float
+    {
+        $box = new FittedBox(BoxKinds::get('langstroth-medium-10'));
+        $random = new SeededRandom(3);
+        $ripeness = new Ripeness;
+        $start = hrtime(true);
+        for ($n = 0; $n < 1000; $n++) {
+            $frames = [];
+            foreach ([3, 5, 8] as $slot) {
+                $capped = $random->between(0.0, 0.9);
+                $frames[] = new Frame($slot, new Face($capped, 0.08), new Face($capped, 0.1));
+            }
+            $ripeness->judge(new Super($box, $frames), new Policy);
+        }
+
+        return (hrtime(true) - $start) / 1e9;
     }
 }

@@ -39,6 +39,17 @@ final readonly class YardPicture
         return ($this->elevation ?? new Elevation)->svg($hives, $title);
     }
 
+    /** Marks a hive, and a box of it, in a drawing made without any chosen. */
+    public static function choose(string $drawing, ?string $hive, ?string $box = null): string
+    {
+        if ($hive !== null) {
+            $code = e($hive);
+            $drawing = str_replace(['<svg class="hive" data-hive="'.$code.'"', 'data-code="'.$code.'"'], ['<svg class="hive on" data-hive="'.$code.'"', 'data-code="'.$code.'" aria-current="true"'], $drawing);
+        }
+
+        return $box === null ? $drawing : str_replace('data-box="'.e($box).'"', 'data-box="'.e($box).'" aria-current="true"', $drawing);
+    }
+
     public function box(HiveState $state, BoxState $box, ?string $href, ?string $selectedBox = null): DrawnBox
     {
         $kind = $box->fitted->kind;
@@ -49,6 +60,6 @@ final readonly class YardPicture
             : __(':hive, :box', ['hive' => $state->hive->code, 'box' => $box->name()]);
 
         return new DrawnBox($kind->externalHeightMm ?: 168.0, $kind->externalWidthMm ?: 413.0, $kind->insideWidthMm, $box->slots(), ! $box->isSuper(),
-            $box->isSuper() ? $box->mark() : null, $words, $href, $selectedBox === $box->box->id);
+            $box->isSuper() ? $box->mark() : null, $words, $href, $selectedBox === $box->box->id, $box->box->id);
     }
 }

@@ -59,10 +59,12 @@ final class DemoSeeder extends Seeder
         $crops = array_fill_keys(range(2019, 2026), 16.0);
         for ($n = 0; $n < 30; $n++) {
             $letter = chr(65 + intdiv($n, 26)).chr(65 + $n % 26);
-            $yard = new Yard("Yard $letter", strtolower("yard-$letter"), $letter, 10, 55.5 + 0.03 * $n, 13.0 + 0.02 * $n, false, 'langstroth-deep-10', 'langstroth-medium-10', $crops, array_slice($crops, 0, 7, true));
+            // One yard is of sixty hives, more than anyone keeps in one place.
+            $hives = $n === 29 ? 60 : 10;
+            $yard = new Yard("Yard $letter", strtolower("yard-$letter"), $letter, $hives, 55.5 + 0.03 * $n, 13.0 + 0.02 * $n, false, 'langstroth-deep-10', 'langstroth-medium-10', $crops, array_slice($crops, 0, 7, true));
             $yard->id = $rows->add('apiaries', ['name' => $yard->name, 'slug' => $yard->slug, 'letter' => $letter, 'latitude' => $yard->latitude, 'longitude' => $yard->longitude,
                 'climate' => json_encode(Climate::MEANS), 'heather' => false, 'notes' => '', 'position' => $n]);
-            for ($number = 1; $number <= 10; $number++) {
+            for ($number = 1; $number <= $hives; $number++) {
                 $history->settle($yard, $number, 2019, '2026-04-08');
             }
             foreach (range(2019, 2026) as $season) {

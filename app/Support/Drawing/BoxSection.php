@@ -52,7 +52,7 @@ final readonly class BoxSection
         }
         $out .= $outline['pre'] === '' ? '' : '<path class="slo dash" d="'.$outline['pre'].'"/>';
 
-        return $out.'<path class="tbar" d="'.$bars.'"/>'.($box->selected ? self::rect('picked', $x - 2.0, $y - 1.0, $width + 4.0, $height + 2.0) : '');
+        return $out.'<path class="tbar" d="'.$bars.'"/>';
     }
 
     /**

@@ -22,6 +22,7 @@ final readonly class DrawnBox
         public string $words = '',
         public ?string $href = null,
         public bool $selected = false,
+        public string $id = '',
     ) {
     }
 }

@@ -56,7 +56,7 @@ final readonly class Elevation
         foreach ($hives as $hive) {
             $stack = max(250.0, $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM));
             $ground = ceil($this->marginTop + ($stack + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm);
-            $out .= sprintf('<svg class="hive" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
+            $out .= sprintf('<svg class="hive'.($hive->selected ? ' on' : '').'" data-hive="'.e($hive->code).'" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
                 $pitch, $ground + $below, $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $ground + $below, $before), $ground);
         }
 
@@ -78,7 +78,7 @@ final readonly class Elevation
         $width = $hive->boxes === [] ? 413.0 * $s : max(array_map(static fn (DrawnBox $box): float => $box->widthMm, $hive->boxes)) * $s;
         $left = $centre - 0.5 * $width - ($this->marks ? 6.0 : 0.0);
         $y = $ground - self::STAND_MM * $s;
-        $out = $hive->selected ? BoxSection::rect('selw', 1.0, 0.0, $pitch - 2.0, $height) : '';
+        $out = BoxSection::rect('selw', 1.0, 0.0, $pitch - 2.0, $height);
         $out .= BoxSection::rect('leg', $left + 0.16 * $width, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s)
             .BoxSection::rect('leg', $left + 0.84 * $width - 22.0 * $s, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s);
         $y -= self::FLOOR_MM * $s;
@@ -108,7 +108,7 @@ final readonly class Elevation
     {
         $s = $this->pxPerMm;
         $height = $box->heightMm * $s;
-        $inside = $this->section->svg($box, $x, $y);
+        $inside = $this->section->svg($box, $x, $y).BoxSection::rect('chosen', $x - 2.0, $y - 1.0, $box->widthMm * $s + 4.0, $height + 2.0);
         $inside .= '<path class="joint" d="M'.round($x, 1).' '.round($y, 1).'h'.round($box->widthMm * $s, 1).'"/>';
         if ($this->marks && $box->mark !== null) {
             $inside .= sprintf('<use href="#v-%s" class="gl" x="%.1f" y="%.1f" width="14" height="14"/>', $box->mark, $right + 4.0, $y + 0.5 * $height - 7.0);
@@ -116,7 +116,7 @@ final readonly class Elevation
         $label = '<title>'.e($box->words).'</title>';
 
         return $box->href === null ? '<g>'.$label.$inside.'</g>'
-            : '<a href="'.e($box->href).'" aria-label="'.e($box->words).'"'.($box->selected ? ' aria-current="true"' : '').'>'.$label.$inside.'</a>';
+            : '<a data-box="'.e($box->id).'" href="'.e($box->href).'" aria-label="'.e($box->words).'"'.($box->selected ? ' aria-current="true"' : '').'>'.$label.$inside.'</a>';
     }
 
     /** The reserve line over this hive, with its step from the one before. */

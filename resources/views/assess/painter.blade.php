@@ -1,6 +1,6 @@
 <section class="painter" id="painter" aria-label="{{ __('Frame painter') }}" data-url="{{ route('assess.frames.update', [$box->box->id, $slot]) }}" data-version="{{ $looks->stored?->version }}"
   data-next="{{ $at(min($box->fitted->framesFitted, $slot + 1)) }}" data-day="{{ $on }}"
-  @foreach (['lower' => -1, 'higher' => 1] as $where => $step)@php($other = collect($open->supers())->firstWhere('number', $box->number + $step))@if ($box->isSuper() && $other) data-{{ $where }}="{{ route('assess.hive', array_filter([$state->apiary->slug, $open->hive->code, 'box' => $other->box->id, 'on' => $on])) }}#painter"@endif @endforeach
+  @foreach (['lower' => -1, 'higher' => 1] as $where => $step)@php($other = collect($open->supers())->firstWhere('number', $box->number + $step))@if ($box->isSuper() && $other) data-{{ $where }}="{{ route('assess.hive', array_filter([$apiary->slug, $open->hive->code, 'box' => $other->box->id, 'on' => $on])) }}#painter"@endif @endforeach
   data-faces="{{ json_encode($looks->faces) }}" data-seen="{{ $looks->stored ? '1' : '0' }}" data-ratio="{{ round($box->faceRatio(), 3) }}"
   data-words="{{ json_encode(['saving' => __('saving …'), 'saved' => __('saved'), 'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'), 'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours: :mine.'), 'presumed' => __('presumed: not looked at yet')]) }}">
   <div class="painter-head"><h2>{{ ucfirst($box->name()) }}, {{ __('frame :n', ['n' => $slot]) }} <span class="soft">{{ __('of :n', ['n' => $box->fitted->framesFitted]) }}</span></h2>
@@ -9,7 +9,7 @@
   <nav class="slots" aria-label="{{ __('Frames') }}">
     @foreach ($looks->slots as $one)<a href="{{ $at($one['slot']) }}" @class(['unseen' => ! $one['seen'], 'alike' => $one['glanced']]) @if ($one['slot'] === $slot) aria-current="true" @endif aria-label="{{ __('Frame :n', ['n' => $one['slot']]) }}{{ $one['glanced'] ? ', '.__('taken as alike') : ($one['seen'] ? '' : ', '.__('not looked at')) }}">{{ $one['slot'] }}</a>@endforeach
   </nav>
-  @if ($on)<p class="caution">{{ __('You are entering the look of :day.', ['day' => $f->date(new DateTimeImmutable($on))]) }} <a class="link" href="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code, 'box' => $box->box->id]) }}#painter">{{ __('Back to today') }}</a></p>@endif
+  @if ($on)<p class="caution">{{ __('You are entering the look of :day.', ['day' => $f->date(new DateTimeImmutable($on))]) }} <a class="link" href="{{ route('assess.hive', [$apiary->slug, $open->hive->code, 'box' => $box->box->id]) }}#painter">{{ __('Back to today') }}</a></p>@endif
   @error('seen_on')<p class="err danger">{{ $message }}</p>@enderror
   <p class="line thumb-only" id="line-box">@include('assess.line')</p>
   @cannot('record')<p class="sub">{{ __('You may look, not paint.') }}</p>@endcannot
@@ -43,7 +43,7 @@
     @if ($looks->stored)@can('manage')<x-form :action="route('assess.frames.destroy', $looks->stored->id)" method="delete"><button class="link-btn">{{ __('count frame :n as not looked at', ['n' => $slot]) }}</button></x-form>@endcan @endif
   </details>
   <details class="astable"><summary>{{ __('enter a look from a paper note') }}</summary>
-    <form method="get" action="{{ route('assess.hive', [$state->apiary->slug, $open->hive->code]) }}" class="row"><input type="hidden" name="box" value="{{ $box->box->id }}"><input type="hidden" name="slot" value="{{ $slot }}">
+    <form method="get" action="{{ route('assess.hive', [$apiary->slug, $open->hive->code]) }}" class="row"><input type="hidden" name="box" value="{{ $box->box->id }}"><input type="hidden" name="slot" value="{{ $slot }}">
       <x-field name="on" type="date" :label="__('Seen on')" :value="$on"/><button class="btn">{{ __('Paint that day') }}</button></form></details>
   <div class="cols2">
     <section class="blk"><h2>{{ __('Shake test') }}</h2><div class="btns">
