@@ -23,6 +23,9 @@ abstract class BrowserTestCase extends TestCase
 {
     protected static RemoteWebDriver $browser;
 
+    /** @var array<string, list<\Facebook\WebDriver\Cookie>> by person */
+    private static array $cookies = [];
+
     /** @var resource|null */
     private static $driver = null;
 
@@ -71,10 +74,20 @@ abstract class BrowserTestCase extends TestCase
     protected function signIn(string $who): void
     {
         self::$browser->manage()->deleteAllCookies();
-        $this->open('/sign-in');
-        $this->type('[name=email]', "$who@demo.example");
-        $this->type('[name=password]', 'heather-and-lime'.WebDriverKeys::ENTER);
+        // A person signs in once a run: more often in a minute is refused, as it should be.
+        if (isset(self::$cookies[$who])) {
+            $this->open('/sign-in');
+            foreach (self::$cookies[$who] as $cookie) {
+                self::$browser->manage()->addCookie($cookie);
+            }
+            $this->open('/');
+        } else {
+            $this->open('/sign-in');
+            $this->type('[name=email]', "$who@demo.example");
+            $this->type('[name=password]', 'heather-and-lime'.WebDriverKeys::ENTER);
+        }
         $this->waitFor('.stages');
+        self::$cookies[$who] = self::$browser->manage()->getCookies();
     }
 
     protected function find(string $css): RemoteWebElement
