@@ -22,21 +22,23 @@ final readonly class Reserve
      * @param  list<StoredBox>  $boxes
      * @param  float  $factor  how much more or less than usual this colony uses, 0.2 to 5
      * @param  float  $storesPerSugar  kg of stores that a kg of fed sugar becomes
+     * @param  int  $boxRule  boxes that stay by the rule of the hand, brood boxes included, 1 to 10
      *
      * @throws InvalidInput when a value is out of range or the hive has no box
      */
-    public function assess(WinterUse $use, float $framesOfBees, array $boxes, float $factor = 1.0, float $confidence = 0.95, float $storesPerSugar = 1.0): ReserveResult
+    public function assess(WinterUse $use, float $framesOfBees, array $boxes, float $factor = 1.0, float $confidence = 0.95, float $storesPerSugar = 1.0, School $school = School::Computed, int $boxRule = 2): ReserveResult
     {
         InvalidInput::unlessWithin($framesOfBees, 1.0, 40.0, 'The frames of bees', '/colony/frames_of_bees');
         InvalidInput::unlessWithin($factor, 0.2, 5.0, 'The factor', '/factor');
         InvalidInput::unlessWithin($confidence, 0.5, 0.999, 'The confidence', '/confidence');
         InvalidInput::unlessWithin($storesPerSugar, 0.1, 2.0, 'The stores per kg of sugar', '/feed/sugar_to_stores');
+        InvalidInput::unlessWithin($boxRule, 1, 10, 'The boxes that stay', '/boxes_kept');
         if ($boxes === []) {
             throw InvalidInput::because('The hive has no box.', 'one box or more', '/boxes');
         }
         $scale = WinterUse::scale($framesOfBees, $factor, $this->assumptions);
         $need = $scale * $use->quantile($confidence);
-        $kept = BoxChoice::least($boxes, $need);
+        $kept = $school->keeps($boxes, $need, $boxRule);
         $stores = array_sum(array_map(static fn (StoredBox $box): float => $box->honeyKg, $kept));
         $sd = sqrt(array_sum(array_map(static fn (StoredBox $box): float => $box->sdKg ** 2, $kept)));
         $keep = array_map(static fn (StoredBox $box): string => $box->id, $kept);

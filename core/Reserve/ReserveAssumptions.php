@@ -18,8 +18,21 @@ final readonly class ReserveAssumptions
         public float $strengthExponent = 0.75,
         public array $broodKgPerMonth = [1.0, 3.0, 5.0],
         public float $residualSd = 0.12,
-        public int $winters = 4000,
+        public int $winters = 6000,
         public int $seed = 20260804,
     ) {
+    }
+
+    /** kg a day of a colony of ten frames of bees, so many days before the expected first flow. */
+    public function dailyKg(float $temperatureC, int $daysToFlow): float
+    {
+        $brood = match (true) {
+            $daysToFlow > 90 => 0.0,
+            $daysToFlow > 60 => $this->broodKgPerMonth[0],
+            $daysToFlow > 30 => $this->broodKgPerMonth[1],
+            default => $this->broodKgPerMonth[2],
+        };
+
+        return ($this->baseKgPerMonth + $this->kgPerDegreeMonth * max(0.0, $this->thresholdC - $temperatureC) + $brood) / 30.0;
     }
 }

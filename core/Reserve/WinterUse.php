@@ -55,19 +55,6 @@ final readonly class WinterUse
         return $this->winters[$i] + ($place - $i) * ($this->winters[$next] - $this->winters[$i]);
     }
 
-    private function dailyKg(float $temperatureC, int $daysToFlow): float
-    {
-        $a = $this->assumptions;
-        $brood = match (true) {
-            $daysToFlow > 90 => 0.0,
-            $daysToFlow > 60 => $a->broodKgPerMonth[0],
-            $daysToFlow > 30 => $a->broodKgPerMonth[1],
-            default => $a->broodKgPerMonth[2],
-        };
-
-        return ($a->baseKgPerMonth + $a->kgPerDegreeMonth * max(0.0, $a->thresholdC - $temperatureC) + $brood) / 30.0;
-    }
-
     /**
      * The expected winter by month; each month's use by temperature error; and the days around the
      * expected first flow one by one, since it may come early or late.
@@ -85,7 +72,7 @@ final readonly class WinterUse
             $month = $date->format('Y-m');
             $normal = $winter->normalC($date);
             if ($day < $days) {
-                $byMonth[$month] = ($byMonth[$month] ?? 0.0) + $this->dailyKg($normal, $days - $day);
+                $byMonth[$month] = ($byMonth[$month] ?? 0.0) + $this->assumptions->dailyKg($normal, $days - $day);
             }
             if ($day >= $days - $early) {
                 $tail[$day - $days] = [$month, $normal];
@@ -94,7 +81,7 @@ final readonly class WinterUse
             }
             for ($i = 0; $i <= self::STEPS; $i++) {
                 $error = $winter->sdC * self::REACH * (2.0 * $i / self::STEPS - 1.0);
-                $tables[$month][$i] = ($tables[$month][$i] ?? 0.0) + $this->dailyKg($normal + $error, $days - $day);
+                $tables[$month][$i] = ($tables[$month][$i] ?? 0.0) + $this->assumptions->dailyKg($normal + $error, $days - $day);
             }
         }
 
@@ -128,7 +115,7 @@ final readonly class WinterUse
             $flow = (int) round($random->normal(0.0, $winter->firstFlowSdDays));
             for ($day = $first; $day < $flow && isset($tail[$day]); $day++) {
                 [$month, $normal] = $tail[$day];
-                $kg += $this->dailyKg($normal + $errors[$month], -$day);
+                $kg += $this->assumptions->dailyKg($normal + $errors[$month], -$day);
             }
             $uses[] = $kg * exp($random->normal(0.0, $this->assumptions->residualSd));
         } while (--$n > 0);

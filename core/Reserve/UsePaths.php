@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Reserve;
+
+use DateTimeImmutable;
+use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Numerics\Normal;
+use Marjoram\Core\Numerics\SeededRandom;
+
+/**
+ * Simulated winters as paths: what a colony of ten frames of bees has used up to each week, so that stores seen once
+ * can be carried forward with growing doubt and the week when they may run out be named. O(winters * days).
+ */
+final readonly class UsePaths
+{
+    private const WINTERS = 400;
+
+    private const STEP = 7;
+
+    public DateTimeImmutable $from;
+
+    /** @var list<int> days since the start, one a week, and the last */
+    public array $days;
+
+    /** @var list<list<float>> by winter, kg used up to each of these days; a flow that has come uses no more */
+    private array $paths;
+
+    public function __construct(Winter $winter, ReserveAssumptions $assumptions = new ReserveAssumptions)
+    {
+        $this->from = $winter->from;
+        $length = $winter->days();
+        $last = $length + (int) ceil(2.0 * $winter->firstFlowSdDays);
+        $days = range(0, $last, self::STEP);
+        if ($days[count($days) - 1] !== $last) {
+            $days[] = $last;
+        }
+        $this->days = $days;
+        [$normals, $months] = $this->normals($winter, $last);
+        $random = new SeededRandom($assumptions->seed + 1);
+        $paths = [];
+        for ($n = 0; $n < self::WINTERS; $n++) {
+            $errors = [];
+            $flow = $length + (int) round($random->normal(0.0, $winter->firstFlowSdDays));
+            $residual = exp($random->normal(0.0, $assumptions->residualSd));
+            $kg = 0.0;
+            $path = [0.0];
+            for ($day = 0; $day < $last; $day++) {
+                $errors[$months[$day]] ??= $random->normal(0.0, $winter->sdC);
+                $kg += $day < $flow ? $residual * $assumptions->dailyKg($normals[$day] + $errors[$months[$day]], $length - $day) : 0.0;
+                if (($day + 1) % self::STEP === 0 || $day + 1 === $last) {
+                    $path[] = $kg;
+                }
+            }
+            $paths[] = $path;
+        }
+        $this->paths = $paths;
+    }
+
+    /** @return array{list<float>, list<string>} normal temperature and month of each day */
+    private function normals(Winter $winter, int $last): array
+    {
+        $normals = $months = [];
+        for ($day = 0; $day < $last; $day++) {
+            $date = $winter->from->modify("+$day days");
+            $normals[] = $winter->normalC($date);
+            $months[] = $date->format('Y-m');
+        }
+
+        return [$normals, $months];
+    }
+
+    /**
+     * What is used between two dates, for ten frames of bees; before the start of winter nothing is.
+     *
+     * @return array{float, float} mean and standard deviation, kg
+     *
+     * @throws InvalidInput when the second date is before the first
+     */
+    public function between(DateTimeImmutable $since, DateTimeImmutable $until): array
+    {
+        if ($until < $since) {
+            throw InvalidInput::because('The later date is before the earlier one.', 'dates in order', '/until');
+        }
+        [$a, $b] = [$this->place($since), $this->place($until)];
+        $uses = array_map(fn (array $path): float => $this->at($path, $b) - $this->at($path, $a), $this->paths);
+        $mean = array_sum($uses) / count($uses);
+
+        return [$mean, sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses))];
+    }
+
+    /**
+     * Stores from a date on, week by week: the middle and the 80 % band.
+     *
+     * @param  float  $scale  of strength and factor (WinterUse::scale)
+     * @return list<array{on: DateTimeImmutable, low: float, middle: float, high: float, pLeft: float}> pLeft: probability that stores are left
+     */
+    public function stores(DateTimeImmutable $seenOn, float $storesKg, float $sdKg, float $scale): array
+    {
+        $start = $this->place($seenOn);
+        $points = [];
+        foreach ($this->days as $i => $day) {
+            if ($day < $start) {
+                continue;
+            }
+            $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
+            $mean = array_sum($uses) / count($uses);
+            $spread = sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses) + $sdKg ** 2);
+            $left = 0.0;
+            foreach ($uses as $use) {
+                $left += $sdKg > 0.0 ? Normal::cdf(($storesKg - $use) / $sdKg) : ($storesKg > $use ? 1.0 : 0.0);
+            }
+            $points[] = ['on' => $this->from->modify("+$day days"), 'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread), 'middle' => max(0.0, $storesKg - $mean), 'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread), 'pLeft' => $left / count($uses)];
+        }
+
+        return $points;
+    }
+
+    /**
+     * The week in which stores run out with more than a share $risk of winters; null when they last.
+     *
+     * @param  list<array{on: DateTimeImmutable, low: float, middle: float, high: float, pLeft: float}>  $stores
+     */
+    public static function runsOut(array $stores, float $risk = 0.2): ?DateTimeImmutable
+    {
+        foreach ($stores as $point) {
+            if (1.0 - $point['pLeft'] > $risk) {
+                return $point['on'];
+            }
+        }
+
+        return null;
+    }
+
+    private function place(DateTimeImmutable $date): float
+    {
+        $days = (float) $this->from->setTime(0, 0)->diff($date->setTime(0, 0))->format('%r%a');
+
+        return max(0.0, min((float) $this->days[count($this->days) - 1], $days));
+    }
+
+    /** @param  list<float>  $path */
+    private function at(array $path, float $day): float
+    {
+        $i = min(count($this->days) - 2, (int) floor($day / self::STEP));
+        $part = ($day - $this->days[$i]) / ($this->days[$i + 1] - $this->days[$i]);
+
+        return $path[$i] + min(1.0, $part) * ($path[$i + 1] - $path[$i]);
+    }
+}
