@@ -38,6 +38,7 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::get('/winter', [Winter\WinterController::class, 'index'])->name('winter.index');
         Route::get('/winter/{apiary}', [Winter\WinterController::class, 'show'])->name('winter.yard');
         Route::get('/winter/{apiary}/{hive:code}', [Winter\WinterController::class, 'show'])->name('winter.hive')->withoutScopedBindings();
+        Route::get('/winter/{apiary}/{hive:code}/what-if', [Winter\WinterController::class, 'whatIf'])->name('winter.what-if')->withoutScopedBindings();
         Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
         Route::get('/clear/plans/{plan}', [Clear\PlanController::class, 'show'])->name('clear.plan');
         Route::get('/clear/{apiary}', [Clear\ClearController::class, 'show'])->name('clear.yard');
@@ -77,6 +78,8 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::post('/assess/boxes/{box}/readings', [Assess\ReadingController::class, 'store'])->name('assess.readings.store');
         Route::post('/assess/boxes/{box}/decisions', [Assess\DecisionController::class, 'store'])->name('assess.decisions.store');
         Route::post('/winter/hives/{hive}/looks', [Winter\WinterLookController::class, 'store'])->name('winter.looks.store');
+        Route::post('/winter/hives/{hive}/weighings', [Winter\WeighController::class, 'store'])->name('winter.weighings.store');
+        Route::post('/winter/hives/{hive}/feedings', [Winter\FeedController::class, 'store'])->name('winter.feedings.store');
         Route::post('/winter/boxes/{box}/decisions', [Winter\KeepController::class, 'store'])->name('winter.keep');
         Route::put('/clear/items/{item}', [Clear\PlanController::class, 'tick'])->name('clear.tick');
         Route::put('/clear/plans/{plan}/placed', [Clear\PlanController::class, 'placed'])->name('clear.placed');
@@ -101,6 +104,10 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::delete('/assess/frames/{frame}', [Assess\FrameController::class, 'destroy'])->name('assess.frames.destroy');
         Route::delete('/assess/readings/{reading}', [Assess\ReadingController::class, 'destroy'])->name('assess.readings.destroy');
         Route::delete('/assess/decisions/{decision}', [Assess\DecisionController::class, 'destroy'])->name('assess.decisions.destroy');
+        Route::delete('/winter/weighings/{hiveWeighing}', [Winter\WeighController::class, 'destroy'])->name('winter.weighings.destroy');
+        Route::delete('/winter/feedings/{feeding}', [Winter\FeedController::class, 'destroy'])->name('winter.feedings.destroy');
+        Route::put('/yards/{apiary}/climate', [Yards\ClimateController::class, 'update'])->name('yards.climate');
+        Route::put('/calibrate/winter', [Calibrate\WinterUseController::class, 'update'])->name('calibrate.winter');
         Route::delete('/winter/looks/{look}', [Winter\WinterLookController::class, 'destroy'])->name('winter.looks.destroy');
         Route::post('/clear/{apiary}/plans', [Clear\PlanController::class, 'store'])->name('clear.plans.store');
         Route::delete('/clear/plans/{plan}', [Clear\PlanController::class, 'destroy'])->name('clear.plans.destroy');

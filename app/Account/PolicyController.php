@@ -33,18 +33,24 @@ final class PolicyController
             'confidence' => ['required', 'numeric', 'between:50,99'],
             'unit' => ['required', Rule::in(['supers', 'frames'])],
             'clearing' => ['required', Rule::in(PolicyBook::CLEARING)],
+            'winter_school' => ['sometimes', Rule::in(PolicyBook::WINTER)],
+            'winter_boxes' => ['sometimes', 'integer', 'between:1,10'],
+            'sugar_to_stores' => ['sometimes', 'numeric', 'between:10,150'],
             'winter_confidence' => ['required', 'numeric', 'between:50,99.9'],
             'winter_from' => ['required', 'date_format:m-d'],
             'first_flow' => ['required', 'date_format:m-d'],
             'fill_capped' => ['required', 'numeric', 'between:30,95'],
             'fill_open' => ['required', 'numeric', 'between:5,90'],
         ]);
-        foreach (['capped_min', 'confidence', 'winter_confidence', 'fill_capped', 'fill_open'] as $percent) {
+        foreach (['capped_min', 'confidence', 'winter_confidence', 'fill_capped', 'fill_open', 'sugar_to_stores'] as $percent) {
+            if (! isset($values[$percent])) {
+                continue;
+            }
             $values[$percent] = round((float) $values[$percent] / 100.0, 4);
         }
         $operation = $current->get();
         // What own weighings said stays until it is taken back where it was taken in.
-        $values += array_intersect_key($operation->policy, ['fill_factors' => true]);
+        $values += array_intersect_key($operation->policy, array_flip(['fill_factors', 'winter_factor', 'winter_school', 'winter_boxes', 'sugar_to_stores']));
         activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $values])->log('policy');
         $operation->update(['policy' => $values, 'policy_version' => $operation->policy_version + 1]);
 

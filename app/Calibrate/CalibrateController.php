@@ -9,6 +9,7 @@ use App\Models\BoxWeighing;
 use App\Models\Instrument;
 use App\Support\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +22,9 @@ final readonly class CalibrateController
     {
     }
 
-    public function show(): View
+    public function show(PastWinter $past): View
     {
-        return view('calibrate.show', ['fills' => $this->fills->read(), 'weighings' => BoxWeighing::query()->with('box')->orderByDesc('weighed_on')->limit(40)->get(), 'instruments' => Instrument::query()->orderBy('name')->get()]);
+        return view('calibrate.show', ['winter' => $past->read(), 'factor' => (new PolicyBook($this->current->get()))->number('winter_factor'), 'fills' => $this->fills->read(), 'weighings' => BoxWeighing::query()->with('box')->orderByDesc('weighed_on')->limit(40)->get(), 'instruments' => Instrument::query()->orderBy('name')->get()]);
     }
 
     public function weigh(WeighingRequest $request, WeighedEstimate $estimate): RedirectResponse

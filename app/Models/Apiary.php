@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $latitude
  * @property float $longitude
  * @property array<int, float> $climate
+ * @property float $climate_sd
+ * @property string|null $climate_source  a preset's key, or where the numbers are from
  * @property bool $heather
  * @property array<string, mixed>|null $policy
  * @property string|null $notes
@@ -25,9 +27,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Apiary extends Record
 {
-    protected $attributes = ['version' => 1, 'revision' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null];
+    protected $attributes = ['version' => 1, 'revision' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null, 'climate_sd' => 2.0, 'climate_source' => null];
 
-    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'climate' => 'array', 'heather' => 'boolean', 'policy' => 'array'];
+    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'climate' => 'array', 'climate_sd' => 'float', 'heather' => 'boolean', 'policy' => 'array'];
 
     /** @return HasMany<Stand, $this> */
     public function stands(): HasMany

@@ -16,7 +16,7 @@ final readonly class PolicyBook
 {
     public const CLEARING = ['choose', 'brush', 'escape-board', 'fume-board', 'blower'];
 
-    public const WINTER = ['computed'];
+    public const WINTER = ['computed', 'full-super', 'box-rule', 'leave-all'];
 
     public const DEFAULTS = [
         'school' => 'capped-and-refractometer',
@@ -26,6 +26,10 @@ final readonly class PolicyBook
         'confidence' => 0.8,
         'unit' => 'supers',
         'clearing' => 'choose',
+        'winter_school' => 'computed',
+        'winter_boxes' => 2,
+        'winter_factor' => 1.0,
+        'sugar_to_stores' => 1.0,
         'winter_confidence' => 0.95,
         'winter_from' => '10-01',
         'first_flow' => '04-20',
@@ -34,7 +38,7 @@ final readonly class PolicyBook
     ];
 
     /** What a yard or a harvest may have otherwise. */
-    public const OVERRIDES = ['school', 'capped_min', 'water_max_pct', 'confidence', 'unit'];
+    public const OVERRIDES = ['school', 'capped_min', 'water_max_pct', 'confidence', 'unit', 'winter_school', 'winter_boxes', 'winter_from', 'first_flow'];
 
     /** @var array<string, mixed> */
     private array $values;

@@ -6,26 +6,25 @@ namespace App\Winter;
 
 use App\Assess\BoxState;
 use App\Assess\HiveState;
-use App\Models\Decision;
-use App\Models\WinterLook;
 use Marjoram\Core\Reserve\ReserveResult;
+use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Ripeness\BoxHoney;
 
 /** What one hive has and needs for winter. */
 final readonly class HiveWinter
 {
     /**
-     * @param  string  $how  measured, estimated or presumed: the honey of the brood boxes
-     * @param  array<string, Decision>  $decisions  a person's, by box id
+     * @param  list<StoredBox>  $boxes  from the floor up, also those that go by decision
+     * @param  ?string  $runsOut  day by which stores may be gone, where winter has begun
      */
     public function __construct(
         public HiveState $state,
         public ReserveResult $reserve,
-        public ?WinterLook $look,
-        public float $framesOfBees,
-        public float $broodHoneyKg,
-        public string $how,
-        public array $decisions = [],
+        public HiveRecord $record,
+        public BroodStores $stores,
+        public float $factor,
+        public array $boxes,
+        public ?string $runsOut = null,
     ) {
     }
 

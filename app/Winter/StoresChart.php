@@ -14,7 +14,7 @@ final class StoresChart
     private const HEIGHT = 170.0;
 
     /** @param  array<string, HiveWinter>  $winters */
-    public function svg(array $winters, Formatter $f, ?string $selected): string
+    public function svg(array $winters, Formatter $f): string
     {
         $most = 10.0;
         foreach ($winters as $winter) {
@@ -33,7 +33,7 @@ final class StoresChart
             $x = ($i++ + 0.5) * $pitch;
             $wide = min(22.0, 0.4 * $pitch);
             $r = $winter->reserve;
-            $out .= $selected === (string) $code ? BoxSection::rect('selw', $x - 0.5 * $pitch + 1, 0, $pitch - 2, self::HEIGHT) : '';
+            $out .= '<g class="colm" data-hive="'.e((string) $code).'">'.BoxSection::rect('selw', $x - 0.5 * $pitch + 1, 0, $pitch - 2, self::HEIGHT).'</g>';
             $out .= BoxSection::rect('mwash', $x - 0.38 * $pitch, $y($r->needMeanKg + 1.28 * $r->needSdKg), 0.76 * $pitch, max(1.0, $y(max(0.0, $r->needMeanKg - 1.28 * $r->needSdKg)) - $y($r->needMeanKg + 1.28 * $r->needSdKg)));
             $out .= BoxSection::rect('crop', $x - 0.5 * $wide, $y($r->storesKg), $wide, $y(0.0) - $y($r->storesKg));
             if ($r->shortfallKg > 0.5) {

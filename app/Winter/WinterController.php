@@ -4,38 +4,90 @@ declare(strict_types=1);
 
 namespace App\Winter;
 
+use App\Assess\BoxState;
 use App\Assess\YardReader;
 use App\Models\Apiary;
 use App\Models\Hive;
 use App\Support\CurrentOperation;
+use App\Support\Kept;
 use App\Support\PolicyBook;
-use App\Yards\YardPicture;
+use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Marjoram\Core\Reserve\Reserve;
+use Marjoram\Core\Reserve\ReserveResult;
+use Marjoram\Core\Reserve\School;
 
 final readonly class WinterController
 {
-    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current)
+    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current, private Kept $kept)
     {
     }
 
-    public function index(): View
+    public function index(Formatter $f): View
     {
         if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
             return view('yards.many', ['stage' => 'winter']);
         }
-        $states = $this->yards->all();
+        $boards = [];
+        foreach ($this->yards->apiaries() as $apiary) {
+            $boards[] = [$apiary, WinterBoard::of($apiary, $this->yards, $this->winter, $this->kept, $f)];
+        }
 
-        return view('winter.index', ['states' => $states, 'winters' => array_map($this->winter->read(...), $states)]);
+        return view('winter.index', ['boards' => $boards]);
     }
 
-    public function show(Apiary $apiary, ?Hive $hive = null): View
+    public function show(Formatter $f, Apiary $apiary, ?Hive $hive = null): View
     {
-        $state = $this->yards->one($apiary);
-        $winters = $this->winter->read($state);
+        $apiary->load('harvestPlans');
+        $board = WinterBoard::of($apiary, $this->yards, $this->winter, $this->kept, $f);
+        $code = $hive->code ?? $board->first;
+        $open = $code === null ? null : $this->open($apiary, $code);
+        if ($hive !== null && $open === null) {
+            abort(404);
+        }
         $policy = PolicyBook::at($this->current, $apiary);
 
-        return view('winter.show', ['state' => $state, 'winters' => $winters, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation), 'chart' => new StoresChart,
-            'winter' => $this->winter->winter($apiary, $policy), 'confidence' => $policy->number('winter_confidence'),
-            'open' => $hive === null ? null : ($winters[$hive->code] ?? abort(404))]);
+        return view('winter.show', ['apiary' => $apiary, 'board' => $board, 'first' => $open, 'season' => $this->winter->season($apiary, $policy), 'policy' => $policy] + ($open === null ? [] : $this->choices($apiary, $open, $policy)));
+    }
+
+    /** What would be if other boxes stayed: one small part of the page, reckoned at once. */
+    public function whatIf(Request $request, Apiary $apiary, Hive $hive): View
+    {
+        $apiary->load('harvestPlans');
+        $open = $this->open($apiary, $hive->code) ?? abort(404);
+        $given = $request->query('keep');
+        $policy = PolicyBook::at($this->current, $apiary);
+        $keep = array_values(array_filter(is_array($given) ? $given : [], is_string(...)));
+        $data = ['apiary' => $apiary, 'first' => $open, 'policy' => $policy] + $this->choices($apiary, $open, $policy, $keep);
+
+        return $request->header('HX-Request') === 'true' ? view('winter.whatif', $data)
+            : view('winter.show', $data + ['board' => WinterBoard::of($apiary, $this->yards, $this->winter, $this->kept, app(Formatter::class)), 'season' => $this->winter->season($apiary, $policy)]);
+    }
+
+    private function open(Apiary $apiary, string $code): ?HiveWinter
+    {
+        $state = $this->yards->hive($apiary, $code);
+
+        return $state === null ? null : $this->winter->one($apiary, $state);
+    }
+
+    /**
+     * @param  list<string>|null  $keep  supers to keep on; null for what the reckoning keeps
+     * @return array{keep: list<string>, whatIf: ReserveResult, schools: array<string, ReserveResult>}
+     */
+    private function choices(Apiary $apiary, HiveWinter $open, PolicyBook $policy, ?array $keep = null): array
+    {
+        $use = $this->winter->season($apiary, $policy)->use();
+        $reserve = new Reserve;
+        [$confidence, $feed, $bees] = [$policy->number('winter_confidence'), $policy->number('sugar_to_stores'), $open->stores->framesOfBees];
+        $schools = [];
+        foreach (School::cases() as $school) {
+            $schools[$school->value] = $reserve->assess($use, $bees, $open->boxes, $open->factor, $confidence, $feed, $school, (int) $policy->number('winter_boxes'));
+        }
+        $brood = array_map(static fn (BoxState $box): string => $box->box->id, $open->state->broodBoxes());
+        $keep = $keep === null ? $open->reserve->keep : array_values(array_unique([...$brood, ...$keep]));
+
+        return ['keep' => $keep, 'whatIf' => $reserve->ofKept($use, $bees, $open->boxes, $keep, $open->factor, $confidence, $feed), 'schools' => $schools];
     }
 }

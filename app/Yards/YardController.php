@@ -76,8 +76,9 @@ final readonly class YardController
             'climate.*' => ['required', 'numeric', 'between:-50,40'],
             'version' => ['nullable', 'integer'],
         ]);
+        $climate = array_map(floatval(...), array_values($values['climate']));
         $apiary->claim($values['version'] ?? null)->update(['name' => $values['name'], 'latitude' => $values['latitude'], 'longitude' => $values['longitude'],
-            'heather' => $request->boolean('heather'), 'notes' => $values['notes'] ?? null, 'climate' => array_map(floatval(...), array_values($values['climate']))]);
+            'heather' => $request->boolean('heather'), 'notes' => $values['notes'] ?? null, 'climate' => $climate, 'climate_source' => $climate == $apiary->climate ? $apiary->climate_source : null]);
 
         return Saved::at(route('yards.yard', $apiary->slug), __(':name is saved.', ['name' => $apiary->name]));
     }

@@ -44,7 +44,7 @@ final readonly class YardPicture
     {
         if ($hive !== null) {
             $code = e($hive);
-            $drawing = str_replace(['<svg class="hive" data-hive="'.$code.'"', 'data-code="'.$code.'"'], ['<svg class="hive on" data-hive="'.$code.'"', 'data-code="'.$code.'" aria-current="true"'], $drawing);
+            $drawing = str_replace(['<svg class="hive" data-hive="'.$code.'"', '<g class="colm" data-hive="'.$code.'"', 'data-code="'.$code.'"'], ['<svg class="hive on" data-hive="'.$code.'"', '<g class="colm on" data-hive="'.$code.'"', 'data-code="'.$code.'" aria-current="true"'], $drawing);
         }
 
         return $box === null ? $drawing : str_replace('data-box="'.e($box).'"', 'data-box="'.e($box).'" aria-current="true"', $drawing);

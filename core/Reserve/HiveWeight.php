@@ -11,7 +11,8 @@ use Marjoram\Core\InvalidInput;
  *
  * Tare (common practice): the boxes with their drawn combs, floor and roof 7 kg, 0.25 kg of bees on a frame that they
  * cover, 1.0 kg of pollen. A side lifted by a hook scale carries half of the hive, more or less: combs and brood are
- * not even, so one side lifted twice is good to about 8 %, both sides summed to 3 %.
+ * not even, so one side lifted twice is good to about 8 %, both sides summed to 3 %. The tare's error is common to two
+ * weighings of the same hive; the reading's is not.
  */
 final readonly class HiveWeight
 {
@@ -23,7 +24,7 @@ final readonly class HiveWeight
 
     private const RELATIVE_SD = ['whole' => 0.005, 'both-sides' => 0.03, 'one-side' => 0.08];
 
-    private function __construct(public float $grossKg, public float $tareKg, public float $storesKg, public float $sdKg)
+    private function __construct(public float $grossKg, public float $tareKg, public float $storesKg, public float $sdKg, public float $readingSdKg)
     {
     }
 
@@ -54,6 +55,6 @@ final readonly class HiveWeight
         }
         $tareSd = sqrt(count($emptyBoxesKg) * 0.5 ** 2 + 1.0 ** 2 + (0.08 * $framesOfBees) ** 2 + 0.6 ** 2);
 
-        return new self($gross, $tare, max(0.0, $gross - $tare), sqrt((self::RELATIVE_SD[$how] * $gross) ** 2 + $tareSd ** 2));
+        return new self($gross, $tare, max(0.0, $gross - $tare), sqrt((self::RELATIVE_SD[$how] * $gross) ** 2 + $tareSd ** 2), self::RELATIVE_SD[$how] * $gross);
     }
 }

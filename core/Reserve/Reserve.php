@@ -38,7 +38,33 @@ final readonly class Reserve
         }
         $scale = WinterUse::scale($framesOfBees, $factor, $this->assumptions);
         $need = $scale * $use->quantile($confidence);
-        $kept = $school->keeps($boxes, $need, $boxRule);
+
+        return $this->result($use, $scale, $need, $school->keeps($boxes, $need, $boxRule), $boxes, $storesPerSugar);
+    }
+
+    /**
+     * The same for boxes chosen by hand: what would be if these stayed.
+     *
+     * @param  list<StoredBox>  $boxes
+     * @param  list<string>  $keep  ids of those that stay
+     *
+     * @throws InvalidInput when a value is out of range
+     */
+    public function ofKept(WinterUse $use, float $framesOfBees, array $boxes, array $keep, float $factor = 1.0, float $confidence = 0.95, float $storesPerSugar = 1.0): ReserveResult
+    {
+        InvalidInput::unlessWithin($framesOfBees, 1.0, 40.0, 'The frames of bees', '/colony/frames_of_bees');
+        $scale = WinterUse::scale($framesOfBees, $factor, $this->assumptions);
+        $kept = array_values(array_filter($boxes, static fn (StoredBox $box): bool => in_array($box->id, $keep, true)));
+
+        return $this->result($use, $scale, $scale * $use->quantile($confidence), $kept, $boxes, $storesPerSugar);
+    }
+
+    /**
+     * @param  list<StoredBox>  $kept
+     * @param  list<StoredBox>  $boxes
+     */
+    private function result(WinterUse $use, float $scale, float $need, array $kept, array $boxes, float $storesPerSugar): ReserveResult
+    {
         $stores = array_sum(array_map(static fn (StoredBox $box): float => $box->honeyKg, $kept));
         $sd = sqrt(array_sum(array_map(static fn (StoredBox $box): float => $box->sdKg ** 2, $kept)));
         $keep = array_map(static fn (StoredBox $box): string => $box->id, $kept);

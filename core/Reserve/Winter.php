@@ -44,6 +44,19 @@ final readonly class Winter
         return $this->firstFlow->diff($this->from)->days ?: 0;
     }
 
+    /** The first day from this one on, within a year, whose normal temperature is below a limit; null where none is. */
+    public function coolsBelow(float $limitC, DateTimeImmutable $since): ?DateTimeImmutable
+    {
+        for ($day = 0; $day < 366; $day++) {
+            $date = $since->modify("+$day days");
+            if ($this->normalC($date) < $limitC) {
+                return $date;
+            }
+        }
+
+        return null;
+    }
+
     /** The date's normal temperature: linear between mid-months. */
     public function normalC(DateTimeImmutable $date): float
     {

@@ -86,7 +86,7 @@ final class SliceTest extends FeatureTestCase
         $austral = \App\Models\Operation::query()->where('name', 'Austral demo')->firstOrFail();
         $this->send('PUT', '/account/operation', ['operation' => $austral->id])->assertStatus(303);
         $this->get('/')->assertOk()->assertSee('season 2027');
-        $this->get('/winter/creek-bend')->assertOk()->assertSee('15 Oct');
+        $this->get('/winter/creek-bend')->assertOk()->assertSee('20 Oct');
     }
 
     public function test_pages_speak_the_persons_units(): void

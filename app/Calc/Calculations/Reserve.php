@@ -8,6 +8,7 @@ use App\Calc\Calculation;
 use App\Calc\Input;
 use App\Calc\Moment;
 use Marjoram\Core\Reserve\Reserve as Core;
+use Marjoram\Core\Reserve\School;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
@@ -22,7 +23,8 @@ final class Reserve implements Calculation
         $use = new WinterUse(new Winter(Moment::day($winter->text('from'), '/winter/from'), Moment::day($winter->text('first_flow'), '/winter/first_flow'), $winter->number('first_flow_sd_days', 10.0),
             $climate->numbers('monthly_mean_c'), $climate->number('sd_c', 2.0)));
         $boxes = $input->each('boxes', static fn (Input $one): StoredBox => new StoredBox($one->text('id'), $one->number('honey_kg'), $one->number('sd_kg'), $one->text('role') === 'brood', $one->flag('ripe', true)));
-        $result = (new Core)->assess($use, $input->part('colony')->number('frames_of_bees'), $boxes, $input->number('factor', 1.0), $input->number('confidence', 0.95), $input->part('feed')->number('sugar_to_stores', 1.0));
+        $result = (new Core)->assess($use, $input->part('colony')->number('frames_of_bees'), $boxes, $input->number('factor', 1.0), $input->number('confidence', 0.95), $input->part('feed')->number('sugar_to_stores', 1.0),
+            School::from($input->text('school', School::Computed->value)), (int) $input->number('boxes_kept', 2.0));
 
         return [
             'need_kg' => ['mean' => $result->needMeanKg, 'sd' => $result->needSdKg, 'quantile' => $result->needQuantileKg],

@@ -105,6 +105,16 @@ final readonly class Formatter
         return self::number($value, 1).self::NARROW.$this->volumeUnit();
     }
 
+    /** From the person's unit to litres. */
+    public function volumeToLitres(float $value): float
+    {
+        return match ($this->preferences->system) {
+            'us' => $value * self::LITRES_PER_US_GALLON,
+            'uk' => $value * self::LITRES_PER_UK_GALLON,
+            default => $value,
+        };
+    }
+
     public function minutes(float $minutes): string
     {
         return $minutes < 90.0 ? __(':n min', ['n' => self::number($minutes, 0)]) : __(':n h', ['n' => self::number($minutes / 60.0, 1)]);

@@ -12,7 +12,7 @@ return [
     'oceanic' => ['oceanic (lowland England, Low Countries)', [4.8, 4.9, 6.7, 9.0, 12.2, 15.2, 17.4, 17.1, 14.6, 11.2, 7.6, 5.2], 1.6],
     'oceanic-cool' => ['cool oceanic (Scottish lowlands, western Norway)', [4.0, 4.2, 5.8, 7.9, 10.7, 13.4, 15.2, 15.0, 12.8, 9.6, 6.3, 4.2], 1.6],
     'atlantic-iberian' => ['Atlantic Iberian (Galicia, Basque coast)', [9.5, 10.2, 12.0, 13.2, 15.5, 18.5, 20.5, 20.7, 19.2, 16.0, 12.5, 10.3], 1.2],
-    'baltic-south' => ['southern Baltic (Denmark, southern Sweden)', [1.0, 1.0, 3.0, 7.0, 12.0, 15.5, 18.0, 17.5, 14.0, 9.5, 5.5, 2.5], 2.0],
+    'baltic-south' => ['southern Baltic (Denmark, southern Sweden)', [0.5, 0.5, 2.5, 7.0, 12.0, 15.5, 17.5, 17.0, 13.5, 9.0, 5.0, 2.0], 2.0],
     'baltic-inland' => ['Baltic inland (central Sweden, Estonia, Latvia)', [-3.0, -3.0, 0.5, 5.5, 11.5, 15.5, 17.8, 16.5, 11.8, 6.5, 1.8, -1.5], 2.5],
     'boreal' => ['boreal (northern Sweden, Finland)', [-9.0, -8.5, -3.5, 2.5, 9.0, 14.5, 16.8, 14.5, 9.0, 3.0, -2.5, -6.5], 3.0],
     'central-lowland' => ['central European lowland (northern Germany, Poland)', [0.5, 1.5, 5.0, 10.0, 14.8, 18.0, 20.0, 19.5, 15.0, 10.0, 5.0, 1.8], 2.2],

@@ -11,7 +11,7 @@ use Illuminate\Support\Str;
 final class Rows
 {
     private const ORDER = ['apiaries', 'stands', 'hives', 'queens', 'colonies', 'colony_facts', 'boxes', 'box_places', 'assessments', 'frame_looks',
-        'moisture_readings', 'scale_weights', 'flow_signs', 'weather_days', 'winter_looks', 'treatments', 'instruments', 'harvest_plans', 'practice_tries', 'harvests', 'lots', 'taken_supers', 'buckets'];
+        'moisture_readings', 'scale_weights', 'flow_signs', 'weather_days', 'winter_looks', 'treatments', 'hive_weighings', 'feedings', 'instruments', 'harvest_plans', 'practice_tries', 'harvests', 'lots', 'taken_supers', 'buckets'];
 
     /** @var array<string, list<array<string, mixed>>> */
     private array $rows = [];

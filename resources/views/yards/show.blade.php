@@ -49,6 +49,7 @@
       <x-form :action="route('yards.treatments.store', $state->apiary->slug)" class="narrow"><x-field name="what" :label="__('Product and reason')" maxlength="120" required/><div class="row"><x-field name="supers_off_by" type="date" :label="__('Supers off by')" required/><x-field name="may_return" type="date" :label="__('May return from')"/></div><button class="btn">{{ __('Note it') }}</button></x-form>
       <p class="caution">{{ __('The product label and local law decide, not this page.') }}</p></section>
   </div>
+  @include('yards.climate')
   <details class="astable" @if ($errors->hasAny(['name', 'climate', 'latitude'])) open @endif><summary>{{ __('The yard itself and its climate') }}</summary>
     <x-form :action="route('yards.update', $state->apiary->slug)" method="put" class="narrow"><input type="hidden" name="version" value="{{ $state->apiary->version }}"><x-field name="name" :label="__('Name')" :value="$state->apiary->name" required/>
       <div class="row"><x-field name="latitude" type="number" step="any" :label="__('Latitude')" :value="$state->apiary->latitude"/><x-field name="longitude" type="number" step="any" :label="__('Longitude')" :value="$state->apiary->longitude"/></div>
