@@ -58,7 +58,7 @@ final readonly class YardReader
     public function hive(Apiary $apiary, string $code): ?HiveState
     {
         $hives = Hive::query()->where('code', $code)->whereHas('stand', fn (Builder $stand) => $stand->where('apiary_id', $apiary->id))->with(['stand', 'places.box', 'colony.queen'])->get();
-        $flow = $this->flows->read($this->apiaries())[$apiary->id];
+        $flow = $this->flows->one($apiary, $this->apiaries(...));
         $decisions = Decision::query()->where('stage', 'assess')->whereIn('hive_id', $hives->modelKeys())->orderBy('decided_at')->get()->keyBy('box_id');
 
         return $this->yard($apiary, $hives, $this->looks($hives), $decisions, $flow, VerdictMemo::none())->hives[$code] ?? null;

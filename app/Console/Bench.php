@@ -7,12 +7,18 @@ namespace App\Console;
 use App\Calc\Door;
 use App\Models\Apiary;
 use App\Models\Operation;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Numerics\SeededRandom;
+use Marjoram\Core\Reserve\Climate;
+use Marjoram\Core\Reserve\Reserve;
+use Marjoram\Core\Reserve\StoredBox;
+use Marjoram\Core\Reserve\Winter;
+use Marjoram\Core\Reserve\WinterUse;
 use Marjoram\Core\Ripeness\Policy;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Super;
@@ -133,6 +139,7 @@ final class Bench extends Command
     private function computations(Door $door): void
     {
         $this->line(sprintf("\nripeness of 1,000 supers, three frames seen, one process: %.2f s", $this->thousandSupers()));
+        $this->line(sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()));
         $this->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
         $inputs = [
@@ -164,6 +171,22 @@ final class Bench extends Command
                 $frames[] = new Frame($slot, new Face($capped, 0.08), new Face($capped, 0.1));
             }
             $ripeness->judge(new Super($box, $frames), new Policy);
+        }
+
+        return (hrtime(true) - $start) / 1e9;
+    }
+
+    private function reserves(): float
+    {
+        $start = hrtime(true);
+        $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, Climate::preset('baltic-south')->monthlyMeanC));
+        $random = new SeededRandom(4);
+        for ($n = 0; $n < 300; $n++) {
+            $boxes = [new StoredBox('deep', $random->between(6.0, 15.0), 1.5, true)];
+            for ($i = 0; $i < 4; $i++) {
+                $boxes[] = new StoredBox("s$i", $random->between(3.0, 17.0), 1.0, false);
+            }
+            (new Reserve)->assess($use, $random->between(5.0, 14.0), $boxes);
         }
 
         return (hrtime(true) - $start) / 1e9;

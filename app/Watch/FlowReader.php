@@ -38,6 +38,16 @@ final readonly class FlowReader
     }
 
     /**
+     * The flow of one yard, kept by itself: thirty yards' flows are much to read for one hive.
+     *
+     * @param  \Closure(): Collection<int, Apiary>  $all  yards of the operation
+     */
+    public function one(Apiary $apiary, \Closure $all): YardFlow
+    {
+        return $this->kept->remember("flow.$apiary->id", fn (): YardFlow => $this->read($all())[$apiary->id]);
+    }
+
+    /**
      * @param  Collection<int, Apiary>  $apiaries
      * @return array<string, YardFlow>
      */

@@ -43,12 +43,9 @@ final readonly class WinterController
         $board = WinterBoard::of($apiary, $this->yards, $this->winter, $this->kept, $f);
         $code = $hive->code ?? $board->first;
         $open = $code === null ? null : $this->open($apiary, $code);
-        if ($hive !== null && $open === null) {
-            abort(404);
-        }
         $policy = PolicyBook::at($this->current, $apiary);
 
-        return view('winter.show', ['apiary' => $apiary, 'board' => $board, 'first' => $open, 'season' => $this->winter->season($apiary, $policy), 'policy' => $policy] + ($open === null ? [] : $this->choices($apiary, $open, $policy)));
+        return view('winter.show', ['apiary' => $apiary, 'board' => $board, 'first' => $open, 'bare' => $hive !== null && $open === null ? $hive->code : null, 'season' => $this->winter->season($apiary, $policy), 'policy' => $policy] + ($open === null ? [] : $this->choices($apiary, $open, $policy)));
     }
 
     /** What would be if other boxes stayed: one small part of the page, reckoned at once. */

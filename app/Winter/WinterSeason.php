@@ -55,7 +55,7 @@ final readonly class WinterSeason
     /** What is used from today (or the start) to the first flow, for ten frames of bees. */
     public function use(): WinterUse
     {
-        return self::kept('winter.3', $this->rest, static fn (Winter $winter): WinterUse => new WinterUse($winter));
+        return self::kept('winter.4', $this->rest, static fn (Winter $winter): WinterUse => new WinterUse($winter));
     }
 
     public function paths(): UsePaths
@@ -65,7 +65,7 @@ final readonly class WinterSeason
 
     public static function pathsOf(Winter $winter): UsePaths
     {
-        return self::kept('paths.1', $winter, static fn (Winter $one): UsePaths => new UsePaths($one));
+        return self::kept('paths.2', $winter, static fn (Winter $one): UsePaths => new UsePaths($one));
     }
 
     /**

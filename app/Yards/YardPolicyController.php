@@ -47,7 +47,8 @@ final class YardPolicyController
     /** @return array<string, list<mixed>> */
     private static function rules(): array
     {
-        return ['school' => ['nullable', Rule::enum(School::class)], 'capped_min' => ['nullable', 'numeric', 'between:0,100'], 'water_max_pct' => ['nullable', 'numeric', 'between:14,25'], 'confidence' => ['nullable', 'numeric', 'between:50,99'], 'unit' => ['nullable', Rule::in(['supers', 'frames'])]];
+        return ['school' => ['nullable', Rule::enum(School::class)], 'capped_min' => ['nullable', 'numeric', 'between:0,100'], 'water_max_pct' => ['nullable', 'numeric', 'between:14,25'], 'confidence' => ['nullable', 'numeric', 'between:50,99'], 'unit' => ['nullable', Rule::in(['supers', 'frames'])],
+            'winter_school' => ['nullable', Rule::in(PolicyBook::WINTER)], 'winter_boxes' => ['nullable', 'integer', 'between:1,10'], 'winter_from' => ['nullable', 'date_format:m-d'], 'first_flow' => ['nullable', 'date_format:m-d']];
     }
 
     /**

@@ -15,7 +15,7 @@ use Marjoram\Core\Numerics\SeededRandom;
  */
 final readonly class UsePaths
 {
-    private const WINTERS = 400;
+    private const WINTERS = 300;
 
     private const STEP = 7;
 
@@ -107,14 +107,25 @@ final readonly class UsePaths
             $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
             $mean = array_sum($uses) / count($uses);
             $spread = sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses) + $sdKg ** 2);
-            $left = 0.0;
-            foreach ($uses as $use) {
-                $left += $sdKg > 0.0 ? Normal::cdf(($storesKg - $use) / $sdKg) : ($storesKg > $use ? 1.0 : 0.0);
-            }
-            $points[] = ['on' => $this->from->modify("+$day days"), 'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread), 'middle' => max(0.0, $storesKg - $mean), 'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread), 'pLeft' => $left / count($uses)];
+            $points[] = ['on' => $this->from->modify("+$day days"), 'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread), 'middle' => max(0.0, $storesKg - $mean), 'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread), 'pLeft' => self::pLeft($uses, $storesKg, $sdKg)];
         }
 
         return $points;
+    }
+
+    /** @param  list<float>  $uses */
+    private static function pLeft(array $uses, float $storesKg, float $sdKg): float
+    {
+        // Far from running out or long gone: nothing to reckon.
+        if ($uses === [] || $storesKg - max($uses) > 5.0 * $sdKg) {
+            return 1.0;
+        }
+        $left = 0.0;
+        foreach ($uses as $use) {
+            $left += $sdKg > 0.0 ? Normal::cdf(($storesKg - $use) / $sdKg) : ($storesKg > $use ? 1.0 : 0.0);
+        }
+
+        return $left / count($uses);
     }
 
     /**

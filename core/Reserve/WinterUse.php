@@ -22,8 +22,10 @@ final readonly class WinterUse
     /** @var array<string, float> month (2026-10) => kg at the expected values */
     public array $kgByMonth;
 
-    /** @var non-empty-list<float> simulated winters in rising order, kg */
-    public array $winters;
+    private const GRID = 1000;
+
+    /** @var non-empty-list<float> kg at the quantiles 0, 0.001 ... 1 of the simulated winters */
+    public array $quantiles;
 
     public float $meanKg;
 
@@ -33,10 +35,12 @@ final readonly class WinterUse
     {
         [$byMonth, $tables, $tail] = $this->tables($winter);
         $this->kgByMonth = $byMonth;
-        $this->winters = $this->simulate($winter, $tables, $tail);
-        $mean = array_sum($this->winters) / count($this->winters);
+        $winters = $this->simulate($winter, $tables, $tail);
+        $mean = array_sum($winters) / count($winters);
         $this->meanKg = $mean;
-        $this->sdKg = sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $this->winters)) / count($this->winters));
+        $this->sdKg = sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $winters)) / count($winters));
+        // Kept as a grid: a yard's winter is stored, and thousands of numbers would be read for each page.
+        $this->quantiles = array_map(static fn (int $i): float => self::between($winters, $i / self::GRID), range(0, self::GRID));
     }
 
     /** How strength scales the use. */
@@ -48,11 +52,17 @@ final readonly class WinterUse
     /** The kg that a share p of winters stay under, for ten frames of bees. */
     public function quantile(float $p): float
     {
-        $place = $p * (count($this->winters) - 1);
-        $i = (int) floor($place);
-        $next = min($i + 1, count($this->winters) - 1);
+        return self::between($this->quantiles, $p);
+    }
 
-        return $this->winters[$i] + ($place - $i) * ($this->winters[$next] - $this->winters[$i]);
+    /** @param  non-empty-list<float>  $rising */
+    private static function between(array $rising, float $p): float
+    {
+        $place = $p * (count($rising) - 1);
+        $i = (int) floor($place);
+        $next = min($i + 1, count($rising) - 1);
+
+        return $rising[$i] + ($place - $i) * ($rising[$next] - $rising[$i]);
     }
 
     /**

@@ -31,8 +31,8 @@ final class WinterUseTest extends TestCase
     {
         $winter = new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, self::CLIMATE);
         $few = new ReserveAssumptions(winters: 200);
-        self::assertSame((new WinterUse($winter, $few))->winters, (new WinterUse($winter, $few))->winters);
-        self::assertNotSame((new WinterUse($winter, $few))->winters, (new WinterUse($winter, new ReserveAssumptions(winters: 200, seed: 1)))->winters);
+        self::assertSame((new WinterUse($winter, $few))->quantiles, (new WinterUse($winter, $few))->quantiles);
+        self::assertNotSame((new WinterUse($winter, $few))->quantiles, (new WinterUse($winter, new ReserveAssumptions(winters: 200, seed: 1)))->quantiles);
     }
 
     /** Common practice in the British Isles is 18 to 20 kg of stores, from memory; the mean use of ten frames of bees lies near it. */

@@ -4,6 +4,7 @@
   <h1>{{ __(':yard may give ~:kg', ['yard' => $apiary->name, 'kg' => $f->kg($sums['take'], 0)]) }}</h1>
   <p class="sub">{{ __('Above the mauve line may go, below it stays.') }} @if ($sums['unlooked'] > 0){{ trans_choice(':count super not looked at yet.|:count supers not looked at yet.', $sums['unlooked']) }}@endif</p>
   @foreach ($board->warnings as $warning)<p class="caution"><b><a class="link" href="{{ route('winter.hive', [$apiary->slug, $warning['code']]) }}">{{ $warning['code'] }}</a></b> {{ __('is likely to run out of stores by :day.', ['day' => $f->date(new DateTimeImmutable($warning['on']))]) }}</p>@endforeach
+  @if ($bare ?? null)<p class="empty">{{ __('Hive :hive has no box here.', ['hive' => $bare]) }} <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put one on its stand') }}</a></p>@endif
   @if ($sums['hives'] === 0)<p class="empty">{{ __('No hive with boxes stands here.') }} <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put one on a stand') }}</a></p>@else
   {!! $board->drawing($first?->state->hive->code) !!}
   <ul class="key"><li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true"><rect class="cap" width="14" height="12"/></svg></span>{{ __('stores that stay') }}</li><li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true"><path class="mline" d="M0 6h14"/></svg></span>{{ __('need to :day, :p of winters', ['day' => $f->day($season->whole->firstFlow), 'p' => $f->percent($policy->number('winter_confidence'))]) }}</li>
