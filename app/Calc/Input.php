@@ -83,6 +83,19 @@ final readonly class Input
         return $made;
     }
 
+    /**
+     * @template T
+     *
+     * @param  callable(string): T  $make
+     * @return list<T>
+     */
+    public function words(string $key, callable $make): array
+    {
+        $items = $this->values[$key] ?? [];
+
+        return array_values(array_map($make, array_filter(is_array($items) ? $items : [], is_string(...))));
+    }
+
     /** @return list<float> */
     public function numbers(string $key): array
     {

@@ -17,6 +17,7 @@ final class Registry
         'moisture' => Calculations\Moisture::class,
         'reserve' => Calculations\Reserve::class,
         'ripeness' => Calculations\Ripeness::class,
+        'rounds' => Calculations\Rounds::class,
         'yields' => Calculations\Yields::class,
     ];
 

@@ -22,6 +22,7 @@ final class HouseRulesTest extends TestCase
         'Ripeness' => ['Numerics', 'Comb', 'Moisture'],
         'Reserve' => ['Numerics', 'Comb', 'Ripeness'],
         'Clearing' => ['Numerics', 'Comb', 'Lifting', 'Ripeness'],
+        'Rounds' => ['Numerics'],
         'HoneyRoom' => ['Numerics', 'Comb', 'Moisture'],
         'Yields' => ['Numerics'],
         'Calibration' => ['Numerics', 'Comb', 'Moisture'],

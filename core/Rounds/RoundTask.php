@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Rounds;
+
+use Marjoram\Core\InvalidInput;
+
+/** The whole question: days, yards, kit, and what truck and honey room hold. */
+final readonly class RoundTask
+{
+    private const MOST_YARDS = 60;
+
+    /**
+     * @param  list<RoundDay>  $days  in order, one after the other
+     * @param  list<RoundYard>  $yards
+     * @param  bool  $split  a yard may be served in parts
+     * @param  array<int, array{Way, int, int}>  $locks  yard => the only service that it may have: way, first and last day
+     *
+     * @throws InvalidInput when days are out of order or there are too many yards
+     */
+    public function __construct(public array $days, public array $yards, public Travel $travel, public int $escapeBoards, public int $fumeBoards, public bool $blower, public float $truckSupers, public float $holdSupers, public float $heldSupers = 0.0,
+        public bool $split = false, public RoundParams $params = new RoundParams, public array $locks = [])
+    {
+        InvalidInput::unlessWithin(count($days), 1, 120, 'The number of days', '/days');
+        InvalidInput::unlessWithin(count($yards), 0, self::MOST_YARDS, 'The number of yards', '/apiaries');
+        InvalidInput::unlessWithin($escapeBoards, 0, 10000, 'The escape boards', '/kit/escape_boards');
+        InvalidInput::unlessWithin($fumeBoards, 0, 10000, 'The fume boards', '/kit/fume_boards');
+        InvalidInput::unlessWithin($truckSupers, 0.0, 10000.0, 'What the truck holds', '/truck_supers');
+        InvalidInput::unlessWithin($holdSupers, 0.0, 10000.0, 'What the honey room holds', '/hold_supers');
+        InvalidInput::unlessWithin($heldSupers, 0.0, 10000.0, 'The supers held', '/held_supers');
+        foreach ($days as $i => $day) {
+            if ($i > 0 && $day->date <= $days[$i - 1]->date) {
+                throw InvalidInput::because('The days are not in order.', 'each day after the one before', "/days/$i/date");
+            }
+        }
+        $ids = array_map(static fn (RoundYard $yard): string => $yard->id, $yards);
+        if (count(array_unique($ids)) !== count($ids)) {
+            throw InvalidInput::because('A yard is given twice.', 'each yard once', '/apiaries');
+        }
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use DateTimeImmutable;
+use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Rounds\IterationBudget;
+use Marjoram\Core\Rounds\Planner;
+use Marjoram\Core\Rounds\RoundDay;
+use Marjoram\Core\Rounds\RoundParams;
+use Marjoram\Core\Rounds\RoundPlan;
+use Marjoram\Core\Rounds\RoundTask;
+use Marjoram\Core\Rounds\RoundYard;
+use Marjoram\Core\Rounds\Service;
+use Marjoram\Core\Rounds\Shortfalls;
+use Marjoram\Core\Rounds\Tours;
+use Marjoram\Core\Rounds\Travel;
+use Marjoram\Core\Rounds\Way;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What cannot be done is explained; what cannot be asked is refused. */
+final class RoundsTest extends TestCase
+{
+    public function test_a_single_yard_is_reckoned_by_hand(): void
+    {
+        $task = $this->task([$this->yard('A', 8, 16.0, ways: [Way::Escape])]);
+        $plan = RoundPlan::of($task, [new Service(0, 8, Way::Escape, 1, 2)]);
+        // Twice there and back; place 10 + 3 x 8; collect 5 + 8 + 16 and 16 more after one night; rain 0.1 on both days.
+        self::assertEqualsWithDelta(4 * 20.0, $plan->cost['travel'], 1e-9);
+        self::assertEqualsWithDelta(34.0 + 45.0, $plan->cost['work'], 1e-9);
+        self::assertEqualsWithDelta(0.5 * 8 * 0.2, $plan->cost['weather'], 1e-9);
+        self::assertSame([8, 8], [$plan->days[1]['boards'], $plan->days[2]['boards']]);
+        self::assertTrue($plan->isFeasible());
+        self::assertEqualsWithDelta($plan->cost['total'], (new Planner($task))->plan(new IterationBudget(2000))->cost['total'] + 0.0, 30.0);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function impossible(): iterable
+    {
+        yield 'boards fewer than hives' => [['ways' => [Way::Escape], 'boards' => 5], 'boards', '8 hives need 8 escape boards and there are 5: 3 more, or serve it in parts'];
+        yield 'a truckload' => [['truck' => 10.0], 'truck', '16 supers come off and a truckload is 10'];
+        yield 'no crew time' => [['crew' => 0.0], 'crew', 'No day has any crew time'];
+        yield 'too little crew time' => [['crew' => 60.0, 'ways' => [Way::Brush]], 'crew', 'it fits no day; the least is missing on'];
+        yield 'no kit' => [['ways' => [Way::Escape], 'boards' => 0], 'kit', 'no kit for any method'];
+        yield 'rain' => [['ways' => [Way::Brush, Way::Blower], 'rain' => 0.9], 'weather', 'has the weather'];
+    }
+
+    /** @param  array<string, mixed>  $with */
+    #[DataProvider('impossible')]
+    public function test_what_no_plan_could_do_is_proved_in_a_sentence(array $with, string $kind, string $words): void
+    {
+        $task = $this->task([$this->yard('A', 8, 16.0, ways: $with['ways'] ?? Way::cases())], $with);
+        $plan = (new Planner($task))->plan(new IterationBudget(500));
+        self::assertSame([0 => 8], $plan->notServed);
+        $found = (new Shortfalls($task))->of($plan);
+        self::assertCount(1, $found);
+        self::assertSame($kind, $found[0]->kind);
+        self::assertStringContainsString($words, $found[0]->sentence);
+    }
+
+    public function test_what_this_plan_has_no_room_for_names_the_limit_and_by_how_much(): void
+    {
+        $yards = [$this->yard('A', 8, 16.0, '2026-08-06', [Way::Escape]), $this->yard('B', 8, 16.0, '2026-08-06', [Way::Escape])];
+        $task = $this->task($yards, ['boards' => 10, 'days' => 2]);
+        $plan = (new Planner($task))->plan(new IterationBudget(3000));
+        self::assertCount(1, $plan->notServed);
+        $found = (new Shortfalls($task))->of($plan);
+        self::assertSame('boards', $found[0]->kind);
+        self::assertSame(6.0, $found[0]->shortBy);
+        self::assertStringContainsString('lacks 6 escape boards on Tuesday 4 August', $found[0]->sentence);
+        // The least change does mend it.
+        $mended = (new Planner($this->task($yards, ['boards' => 16, 'days' => 2])))->plan(new IterationBudget(3000));
+        self::assertSame([], $mended->notServed);
+        self::assertSame([], (new Shortfalls($task))->of($mended));
+    }
+
+    public function test_a_locked_yard_stays_where_it_was_put(): void
+    {
+        $yards = [$this->yard('A', 8, 16.0), $this->yard('B', 4, 6.0)];
+        $plan = (new Planner($this->task($yards, ['locks' => [0 => [Way::Brush, 5, 5]]])))->plan(new IterationBudget(3000));
+        foreach ($plan->services as $service) {
+            if ($service->yard === 0) {
+                self::assertSame([Way::Brush, 5], [$service->way, $service->last]);
+            }
+        }
+        self::assertSame([], $plan->notServed);
+    }
+
+    public function test_tours_are_the_shortest_and_the_quick_ones_never_shorter(): void
+    {
+        mt_srand(5);
+        $places = array_map(static fn (): array => [mt_rand(0, 100), mt_rand(0, 100)], range(0, 8));
+        $travel = Travel::of(array_map(static fn (array $p): array => array_map(static fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $places), $places), 9);
+        $exact = new Tours($travel);
+        $quick = new Tours($travel, 2);
+        foreach ([0b111, 0b10110, 0b1111111, 0b11111111] as $set) {
+            self::assertGreaterThanOrEqual($exact->length($set) - 1e-9, $quick->length($set));
+            self::assertLessThan(1.06 * $exact->length($set), $quick->length($set));
+            self::assertCount(substr_count(decbin($set), '1'), $exact->route($set));
+        }
+    }
+
+    public function test_travel_times_are_closed_by_shorter_ways_and_holes_are_named(): void
+    {
+        $closed = Travel::of([[0.0, 10.0, 50.0], [10.0, 0.0, 10.0], [50.0, 10.0, 0.0]], 3);
+        self::assertTrue($closed->wasClosed);
+        self::assertEqualsWithDelta(20.0, $closed->minutes[0][2], 1e-9);
+        $this->expectExceptionMessage('The time from place 0 to place 2 is missing.');
+        Travel::of([[0.0, 10.0, null], [10.0, 0.0, 10.0], [50.0, 10.0, 0.0]], 3);
+    }
+
+    /** @return iterable<string, array{callable(): mixed, string}> */
+    public static function refused(): iterable
+    {
+        $day = new DateTimeImmutable('2026-08-04');
+        yield 'a forecast of 200 C' => [static fn (): RoundDay => new RoundDay($day, 480.0, 12.0, 200.0, 0.1), '/max_c'];
+        yield 'a deadline before ready' => [static fn (): RoundYard => new RoundYard('A', 3, 5.0, $day, $day->modify('-1 day')), '/deadline'];
+        yield 'no hive' => [static fn (): RoundYard => new RoundYard('A', 0, 5.0, $day, $day), '/hives'];
+        yield 'a parameter below zero' => [static fn (): RoundParams => new RoundParams(brushPerSuper: -1.0), '/params/brush_per_super'];
+        yield 'days out of order' => [static fn (): RoundTask => new RoundTask([new RoundDay($day, 1.0, 1.0, 2.0, 0.0), new RoundDay($day, 1.0, 1.0, 2.0, 0.0)], [], Travel::of([[0.0]], 1), 0, 0, false, 1.0, 1.0), '/days/1/date'];
+        yield 'too small a matrix' => [static fn (): Travel => Travel::of([[0.0]], 2), '/travel_min'];
+    }
+
+    /** @param  callable(): mixed  $make */
+    #[DataProvider('refused')]
+    public function test_what_cannot_be_is_refused_with_its_place(callable $make, string $pointer): void
+    {
+        try {
+            $make();
+            self::fail('It was taken.');
+        } catch (InvalidInput $refusal) {
+            self::assertSame($pointer, $refusal->pointer);
+            self::assertNotSame('', $refusal->allowed);
+        }
+    }
+
+    public function test_nothing_to_do_is_a_plan(): void
+    {
+        $plan = (new Planner(new RoundTask([new RoundDay(new DateTimeImmutable('2026-08-04'), 480.0, 10.0, 20.0, 0.1)], [], Travel::of([[0.0]], 1), 0, 0, false, 60.0, 80.0)))->plan(new IterationBudget(100));
+        self::assertSame(0.0, $plan->cost['total']);
+    }
+
+    /** @param  list<Way>  $ways */
+    private function yard(string $id, int $hives, float $supers, string $deadline = '2026-08-13', array $ways = [Way::Escape, Way::Fume, Way::Blower, Way::Brush]): RoundYard
+    {
+        return new RoundYard($id, $hives, $supers, new DateTimeImmutable('2026-08-04'), new DateTimeImmutable($deadline), $ways);
+    }
+
+    /**
+     * @param  list<RoundYard>  $yards
+     * @param  array<string, mixed>  $with
+     */
+    private function task(array $yards, array $with = []): RoundTask
+    {
+        $days = [];
+        for ($i = 0; $i < ($with['days'] ?? 10); $i++) {
+            $days[] = new RoundDay(new DateTimeImmutable('2026-08-04 +'.$i.' days'), $with['crew'] ?? 480.0, 11.0, 21.0, $with['rain'] ?? 0.1);
+        }
+        $matrix = array_map(static fn (int $i): array => array_map(static fn (int $j): float => $i === $j ? 0.0 : 20.0, range(0, count($yards))), range(0, count($yards)));
+
+        return new RoundTask($days, $yards, Travel::of($matrix, count($yards) + 1), $with['boards'] ?? 20, 2, true, $with['truck'] ?? 60.0, 80.0, locks: $with['locks'] ?? []);
+    }
+}

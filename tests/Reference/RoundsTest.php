@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use App\Support\TimeBudget;
+use DateTimeImmutable;
+use Marjoram\Core\Rounds\IterationBudget;
+use Marjoram\Core\Rounds\Planner;
+use Marjoram\Core\Rounds\RoundDay;
+use Marjoram\Core\Rounds\RoundPlan;
+use Marjoram\Core\Rounds\RoundTask;
+use Marjoram\Core\Rounds\RoundYard;
+use Marjoram\Core\Rounds\Travel;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Plans against optima proven by a mixed-integer solver with exact routing (CBC 2.10.8, gap 0; whole yards), and
+ * every plan against a checker that shares no code with the planner.
+ *
+ * @phpstan-type Case array{id: string, input: array<string, mixed>, optimum: float, found_by: string}
+ */
+final class RoundsTest extends TestCase
+{
+    public function test_within_one_percent_of_the_proven_optima(): void
+    {
+        $worst = 0.0;
+        foreach ($this->cases() as $case) {
+            $plan = (new Planner($this->task($case['input'])))->plan(new TimeBudget(2000));
+            $checked = $this->check($case['input'], $plan);
+            self::assertSame([], $checked['broken'], $case['id']);
+            self::assertEqualsWithDelta($checked['total'], $plan->cost['total'], 1e-6, $case['id']);
+            self::assertGreaterThan($case['optimum'] - 0.01, $checked['total'], $case['id']);
+            $worst = max($worst, $checked['total'] / $case['optimum'] - 1.0);
+        }
+        fwrite(STDERR, sprintf(' [rounds: at most %.2f %% above the proven optima in 2 s] ', 100.0 * $worst));
+        self::assertLessThan(0.01, $worst);
+    }
+
+    public function test_fifteen_yards_beat_plain_construction_and_more_time_is_never_worse(): void
+    {
+        foreach ([1, 2] as $seed) {
+            $input = $this->invented(15, 14, $seed);
+            $costs = [];
+            foreach ([0, 5000, 20000, 60000] as $iterations) {
+                $plan = (new Planner($this->task($input), 7))->plan(new IterationBudget($iterations));
+                $checked = $this->check($input, $plan);
+                self::assertSame([], $checked['broken']);
+                self::assertEqualsWithDelta($checked['total'], $plan->cost['total'], 1e-6);
+                $costs[] = $plan->cost['total'];
+            }
+            $falling = $costs;
+            rsort($falling);
+            self::assertSame($falling, $costs);
+            self::assertLessThan(0.95 * $costs[0], $costs[3]);
+        }
+    }
+
+    public function test_forty_yards_in_five_seconds(): void
+    {
+        $input = $this->invented(40, 21, 3);
+        $greedy = (new Planner($this->task($input)))->plan(new IterationBudget(0));
+        $plan = (new Planner($this->task($input)))->plan(new TimeBudget(5000));
+        self::assertSame([], $this->check($input, $plan)['broken']);
+        fwrite(STDERR, sprintf(' [40 yards: %.1f %% below plain construction in 5 s] ', 100.0 * (1.0 - $plan->cost['total'] / $greedy->cost['total'])));
+        self::assertLessThan(0.95 * $greedy->cost['total'], $plan->cost['total']);
+    }
+
+    public function test_splitting_helps_where_boards_and_truck_are_small(): void
+    {
+        $input = $this->invented(10, 14, 9);
+        $input['kit'] = ['escape_boards' => 10, 'fume_boards' => 2, 'blower' => true];
+        $input['truck_supers'] = 20;
+        $whole = (new Planner($this->task($input)))->plan(new IterationBudget(20000));
+        $parts = (new Planner($this->task(['split' => true] + $input)))->plan(new IterationBudget(40000));
+        self::assertSame([], $this->check($input, $parts)['broken']);
+        self::assertEqualsWithDelta($this->check($input, $parts)['total'], $parts->cost['total'], 1e-6);
+        self::assertLessThan(0.9 * $whole->cost['total'], $parts->cost['total']);
+    }
+
+    public function test_the_same_seed_and_iterations_give_the_same_plan(): void
+    {
+        $task = $this->task($this->invented(8, 10, 4));
+        self::assertEquals((new Planner($task, 3))->plan(new IterationBudget(3000)), (new Planner($task, 3))->plan(new IterationBudget(3000)));
+    }
+
+    /** @return list<Case> */
+    private function cases(): array
+    {
+        /** @var list<Case> */
+        return json_decode((string) file_get_contents(__DIR__.'/data/rounds-optima.json'), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @param  array<string, mixed>  $in */
+    private function task(array $in): RoundTask
+    {
+        return new RoundTask(array_map(static fn (array $d): RoundDay => new RoundDay(new DateTimeImmutable($d['date']), $d['crew_min'], $d['min_c'], $d['max_c'], $d['rain_p'], (bool) $d['dearth'], $d['extract_supers']), $in['days']),
+            array_map(static fn (array $a): RoundYard => new RoundYard($a['id'], $a['hives'], $a['supers'], new DateTimeImmutable($a['ready']), new DateTimeImmutable($a['deadline'])), $in['apiaries']),
+            Travel::of($in['travel_min'], count($in['apiaries']) + 1), $in['kit']['escape_boards'], $in['kit']['fume_boards'], $in['kit']['blower'], $in['truck_supers'], $in['hold_supers'], $in['held_supers'], $in['split']);
+    }
+
+    /**
+     * Every limit and the cost anew from the plain numbers of the input; tours by trying every order.
+     *
+     * @param  array<string, mixed>  $in
+     * @return array{total: float, broken: list<string>}
+     */
+    private function check(array $in, RoundPlan $plan): array
+    {
+        $days = count($in['days']);
+        $work = $come = $boards = array_fill(0, $days, 0.0);
+        $visited = array_fill(0, $days, []);
+        $served = $parts = array_fill(0, count($in['apiaries']), 0);
+        $total = 0.0;
+        $broken = [];
+        foreach ($plan->services as $one) {
+            $yard = $in['apiaries'][$one->yard];
+            [$n, $way, $first, $last] = [$one->hives, $one->way->value, $one->first, $one->last];
+            $s = $yard['supers'] / $yard['hives'] * $n;
+            $nights = (int) round((strtotime($in['days'][$last]['date']) - strtotime($in['days'][$first]['date'])) / 86400);
+            $rain = $in['days'][$last]['rain_p'];
+            $broken = [...$broken, ...$this->refusals($in, $yard, $way, $first, $last, $nights)];
+            if ($way === 'escape') {
+                $work[$first] += 10 + 3 * $n;
+                $work[$last] += 5 + $n + $s + ($nights === 1 ? $s : 0);
+                $total += 0.5 * $n * ($in['days'][$first]['rain_p'] + $rain) + ($nights === 3 ? 0.5 * $n : 0.0);
+                $visited[$first][$one->yard] = true;
+                for ($d = $first; $d <= $last; $d++) {
+                    $boards[$d] += $n;
+                }
+            } else {
+                $work[$last] += ['fume' => 10 + 2 * $n + 2 * $s, 'blower' => 15 + $n + 2.5 * $s, 'brush' => 5 + $n + 6 * $s][$way];
+                $total += 3 * $n * $rain + ((bool) $in['days'][$last]['dearth'] ? ($way === 'fume' ? 1.5 : 6.0) * $n : 0.0);
+            }
+            $visited[$last][$one->yard] = true;
+            $come[$last] += $s;
+            $served[$one->yard] += $n;
+            $parts[$one->yard]++;
+            $total += 2 * $n * max(0, (int) round((strtotime($in['days'][$last]['date']) - strtotime($yard['deadline'])) / 86400));
+        }
+        foreach ($in['apiaries'] as $a => $yard) {
+            $left = $yard['hives'] - $served[$a];
+            $total += ($left > 0 ? 240 + 40 * $left : 0) + ($parts[$a] > 1 ? 20 * ($parts[$a] - 1) : 0);
+            $broken = $left < 0 ? [...$broken, "{$yard['id']} served twice"] : $broken;
+        }
+        $held = $in['held_supers'];
+        foreach ($in['days'] as $d => $day) {
+            $tour = $this->shortest($in['travel_min'], array_keys($visited[$d]));
+            $held = max($come[$d], $held + $come[$d] - $day['extract_supers']);
+            $total += $tour + $work[$d];
+            foreach (['crew' => $tour + $work[$d] - $day['crew_min'], 'truck' => $come[$d] - $in['truck_supers'], 'boards' => $boards[$d] - $in['kit']['escape_boards'], 'hold' => $come[$d] > 0 ? $held - $in['hold_supers'] : 0] as $limit => $by) {
+                $broken = $by > 1e-6 ? [...$broken, "$limit on {$day['date']} by $by"] : $broken;
+            }
+        }
+
+        return ['total' => $total, 'broken' => $broken];
+    }
+
+    /**
+     * @param  array<string, mixed>  $in
+     * @param  array<string, mixed>  $yard
+     * @return list<string>
+     */
+    private function refusals(array $in, array $yard, string $way, int $first, int $last, int $nights): array
+    {
+        $found = [];
+        foreach ([$first, $last] as $d) {
+            $found = $in['days'][$d]['crew_min'] <= 0 ? [...$found, "work on a day off, {$in['days'][$d]['date']}"] : $found;
+        }
+        $found = $in['days'][$first]['date'] < $yard['ready'] ? [...$found, "{$yard['id']} before it is ready"] : $found;
+        $day = $in['days'][$last];
+        $allowed = match ($way) {
+            'escape' => $nights >= 1 && $nights <= 3 && $in['kit']['escape_boards'] > 0,
+            'fume' => $first === $last && $day['max_c'] >= 18 && $day['rain_p'] < 0.6 && $in['kit']['fume_boards'] > 0,
+            'blower' => $first === $last && $day['rain_p'] < 0.6 && $in['kit']['blower'],
+            default => $first === $last && $day['rain_p'] < 0.6,
+        };
+
+        return $allowed ? $found : [...$found, "{$yard['id']} by $way on {$day['date']}"];
+    }
+
+    /**
+     * @param  list<list<float>>  $minutes
+     * @param  list<int>  $yards
+     */
+    private function shortest(array $minutes, array $yards, int $at = 0): float
+    {
+        if ($yards === []) {
+            return $minutes[$at][0];
+        }
+        if (count($yards) > 8) {
+            // Too many orders to try: by sets, the plainest way.
+            return $this->bySets($minutes, $yards);
+        }
+        $least = INF;
+        foreach ($yards as $i => $yard) {
+            $rest = $yards;
+            unset($rest[$i]);
+            $least = min($least, $minutes[$at][$yard + 1] + $this->shortest($minutes, array_values($rest), $yard + 1));
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param  list<list<float>>  $minutes
+     * @param  list<int>  $yards
+     */
+    private function bySets(array $minutes, array $yards): float
+    {
+        $reach = [];
+        $n = count($yards);
+        for ($set = 1; $set < 1 << $n; $set++) {
+            for ($end = 0; $end < $n; $end++) {
+                if (($set >> $end & 1) === 0) {
+                    continue;
+                }
+                $before = $set ^ 1 << $end;
+                $best = $before === 0 ? $minutes[0][$yards[$end] + 1] : INF;
+                for ($k = 0; $k < $n; $k++) {
+                    if (($before >> $k & 1) === 1) {
+                        $best = min($best, $reach[$before][$k] + $minutes[$yards[$k] + 1][$yards[$end] + 1]);
+                    }
+                }
+                $reach[$set][$end] = $best;
+            }
+        }
+        $all = (1 << $n) - 1;
+
+        return min(array_map(static fn (int $end): float => $reach[$all][$end] + $minutes[$yards[$end] + 1][0], range(0, $n - 1)));
+    }
+
+    /** @return array<string, mixed> */
+    private function invented(int $yards, int $days, int $seed): array
+    {
+        mt_srand($seed);
+        $between = static fn (float $lo, float $hi): float => $lo + mt_rand() / mt_getrandmax() * ($hi - $lo);
+        $places = [[0.0, 0.0]];
+        for ($i = 0; $i < $yards; $i++) {
+            $places[] = [$between(-40, 40), $between(-40, 40)];
+        }
+        $travel = array_map(static fn (array $p): array => array_map(static fn (array $q): float => $p === $q ? 0.0 : round(1.2 * hypot($p[0] - $q[0], $p[1] - $q[1]) + 3.0, 1), $places), $places);
+        $in = ['days' => [], 'travel_min' => $travel, 'apiaries' => [], 'kit' => ['escape_boards' => 40, 'fume_boards' => 3, 'blower' => true], 'truck_supers' => 90, 'hold_supers' => 140, 'held_supers' => 0, 'split' => false];
+        for ($i = 0; $i < $days; $i++) {
+            $max = round($between(15, 24), 1);
+            $in['days'][] = ['date' => date('Y-m-d', strtotime('2026-07-20') + 86400 * $i), 'crew_min' => $i % 7 === 6 ? 0 : 600, 'min_c' => $max - 9, 'max_c' => $max, 'rain_p' => round($between(0, 0.6), 2), 'dearth' => $i > 9 ? 1 : 0, 'extract_supers' => $i % 7 === 6 ? 0 : 50];
+        }
+        for ($i = 0; $i < $yards; $i++) {
+            [$hives, $ready] = [mt_rand(6, 24), mt_rand(0, 4)];
+            $in['apiaries'][] = ['id' => "Y$i", 'hives' => $hives, 'supers' => (int) ($hives * $between(1, 2)), 'ready' => $in['days'][$ready]['date'], 'deadline' => $in['days'][min($days - 1, $ready + mt_rand(4, 9))]['date']];
+        }
+
+        return $in;
+    }
+}
