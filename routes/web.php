@@ -40,6 +40,8 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::get('/winter/{apiary}/{hive:code}', [Winter\WinterController::class, 'show'])->name('winter.hive')->withoutScopedBindings();
         Route::get('/winter/{apiary}/{hive:code}/what-if', [Winter\WinterController::class, 'whatIf'])->name('winter.what-if')->withoutScopedBindings();
         Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
+        Route::get('/clear/rounds', [Clear\RoundController::class, 'index'])->name('clear.rounds.index');
+        Route::get('/clear/rounds/{round}', [Clear\RoundController::class, 'show'])->name('clear.rounds.show');
         Route::get('/clear/plans/{plan}', [Clear\PlanController::class, 'show'])->name('clear.plan');
         Route::get('/clear/{apiary}', [Clear\ClearController::class, 'show'])->name('clear.yard');
         Route::get('/honey-room', [HoneyRoom\HoneyRoomController::class, 'index'])->name('honey-room.index');
@@ -109,6 +111,13 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::put('/yards/{apiary}/climate', [Yards\ClimateController::class, 'update'])->name('yards.climate');
         Route::put('/calibrate/winter', [Calibrate\WinterUseController::class, 'update'])->name('calibrate.winter');
         Route::delete('/winter/looks/{look}', [Winter\WinterLookController::class, 'destroy'])->name('winter.looks.destroy');
+        Route::post('/clear/rounds', [Clear\RoundController::class, 'store'])->name('clear.rounds.store');
+        Route::put('/clear/rounds/{round}/stop', [Clear\RoundController::class, 'stop'])->name('clear.rounds.stop');
+        Route::post('/clear/rounds/{round}/again', [Clear\RoundController::class, 'again'])->name('clear.rounds.again');
+        Route::put('/clear/rounds/{round}/move', [Clear\RoundController::class, 'move'])->name('clear.rounds.move');
+        Route::put('/clear/rounds/{round}/unlock', [Clear\RoundController::class, 'unlock'])->name('clear.rounds.unlock');
+        Route::post('/clear/rounds/{round}/use', [Clear\RoundController::class, 'use'])->name('clear.rounds.use');
+        Route::delete('/clear/rounds/{round}', [Clear\RoundController::class, 'destroy'])->name('clear.rounds.destroy');
         Route::post('/clear/{apiary}/plans', [Clear\PlanController::class, 'store'])->name('clear.plans.store');
         Route::delete('/clear/plans/{plan}', [Clear\PlanController::class, 'destroy'])->name('clear.plans.destroy');
         Route::delete('/honey-room/buckets/{bucket}', [HoneyRoom\BucketController::class, 'destroy'])->name('honey-room.buckets.destroy');

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $apiary_id
  * @property string $method
+ * @property string|null $round_id
  * @property \Illuminate\Support\Carbon $first_on
  * @property \Illuminate\Support\Carbon|null $second_on
  * @property float $person_minutes

@@ -16,9 +16,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $time_zone
  * @property float $latitude
+ * @property float|null $longitude  of the honey room, where the drives begin; null: amid the yards
  * @property array<string, mixed> $policy
  * @property int $policy_version
- * @property array{escape_boards?: int, fume_boards?: int, blower?: bool}|null $kit
+ * @property array{escape_boards?: int, fume_boards?: int, blower?: bool, truck_supers?: int, hold_supers?: int, extract_supers?: int}|null $kit
  * @property int $crew
  * @property bool $dry_room
  * @property int $revision counts writes; what is computed is cached by it
@@ -30,9 +31,9 @@ final class Operation extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['revision' => 1, 'policy_version' => 1, 'policy' => '{}', 'kit' => '{}', 'crew' => 1, 'dry_room' => false, 'demo_today' => null];
+    protected $attributes = ['revision' => 1, 'policy_version' => 1, 'policy' => '{}', 'kit' => '{}', 'crew' => 1, 'dry_room' => false, 'longitude' => null, 'demo_today' => null];
 
-    protected $casts = ['policy' => 'array', 'kit' => 'array', 'demo_today' => 'date', 'latitude' => 'float', 'dry_room' => 'boolean'];
+    protected $casts = ['policy' => 'array', 'kit' => 'array', 'demo_today' => 'date', 'latitude' => 'float', 'longitude' => 'float', 'dry_room' => 'boolean'];
 
     protected static function booted(): void
     {

@@ -124,9 +124,11 @@ choose_glass_port() {
 
 glass_start() { spawn "$GLASS_PID" "$LOGS/refractometer.log" php "$ROOT/artisan" device:refractometer --port="$(cat "$GLASS_PORT_FILE")" "$@"; }
 
+queue_start() { spawn "$QUEUE_PID" "$LOGS/queue.log" php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet; }
+
 helpers_start() {
   glass_start
-  spawn "$QUEUE_PID" "$LOGS/queue.log" php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet
+  queue_start
   spawn "$CLOCK_PID" "$LOGS/schedule.log" php "$ROOT/artisan" schedule:work --quiet
 }
 

@@ -2,6 +2,7 @@
   @php($n = array_sum(array_map(fn ($c) => count($c->supers()), $clearings)))
   @php($plans = collect($clearings)->flatMap(fn ($c) => $c->plans))
   <h1>{{ $n > 0 ? trans_choice(':count super to come off|:count supers to come off', $n) : __('Nothing to come off now') }}</h1>
+  <p><a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan the rounds over all yards') }}</a></p>
   @if ($clearings === [])<p class="empty">{{ __('There is no yard yet.') }} <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a></p>@endif
   @foreach ($clearings as $clearing)
     <section class="blk"><div class="hd"><h2><a href="{{ route('clear.yard', $clearing->yard->apiary->slug) }}">{{ $clearing->yard->apiary->name }}</a></h2>

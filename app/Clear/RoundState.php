@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Models\Round;
+use Illuminate\Support\Facades\DB;
+use Marjoram\Core\Rounds\RoundPlan;
+use Marjoram\Core\Rounds\RoundTask;
+use Marjoram\Core\Rounds\Services;
+use Marjoram\Core\Rounds\Shortfall;
+use Marjoram\Core\Rounds\Shortfalls;
+use Marjoram\Core\Rounds\Way;
+
+/** A round as it stands: its plan reckoned anew, what the search is doing, and what does not fit. */
+final readonly class RoundState
+{
+    /** @param  list<Shortfall>  $shortfalls */
+    private function __construct(public Round $round, public RoundTask $task, public RoundPlan $plan, public string $search, public int $iterations, public array $shortfalls)
+    {
+    }
+
+    public static function of(Round $round): self
+    {
+        $task = RoundTasks::task($round);
+        $row = DB::table('round_searches')->where('round_id', $round->id)->first();
+        $search = is_string($row?->state) ? $row->state : 'done';
+        $running = in_array($search, ['waiting', 'planning', 'stopping'], true);
+        $found = $running && is_string($row?->services) ? json_decode($row->services, true) : null;
+        /** @var list<array{yard: string, hives: int, way: string, first: string, last: string}> $services */
+        $services = is_array($found) ? $found : $round->services;
+        $plan = RoundPlan::of($task, RoundTasks::services($round, $services));
+
+        return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan));
+    }
+
+    public function isRunning(): bool
+    {
+        return in_array($this->search, ['waiting', 'planning', 'stopping'], true);
+    }
+
+    public function firstBusyDay(): ?int
+    {
+        foreach ($this->plan->days as $d => $day) {
+            if ($day['route'] !== []) {
+                return $d;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array{yard: string, hives: int, way: string, first: string, last: string}  $service */
+    public function minutesOf(array $service): float
+    {
+        foreach (RoundTasks::services($this->round, [$service]) as $one) {
+            $services = new Services($this->task);
+
+            return array_sum($services->work($one->way, $one->hives, $this->task->yards[$one->yard]->supersPerHive() * $one->hives, $services->nights($one->first, $one->last)));
+        }
+
+        return 0.0;
+    }
+
+    /** @return list<string> what is done at a yard on a day */
+    public function stops(int $yard, int $day): array
+    {
+        $words = [];
+        foreach ($this->plan->services as $one) {
+            if ($one->yard === $yard && $one->last === $day) {
+                $words[] = trans_choice('{1} collect :count super (:way)|[2,*] collect :count supers (:way)', (int) round($this->task->yards[$yard]->supersPerHive() * $one->hives), ['way' => self::word($one->way)]);
+            } elseif ($one->yard === $yard && $one->first === $day) {
+                $words[] = trans_choice('{1} place :count board|[2,*] place :count boards', $one->hives);
+            }
+        }
+
+        return $words;
+    }
+
+    public static function word(Way $way): string
+    {
+        return match ($way) {
+            Way::Escape => __('escape boards'),
+            Way::Fume => __('fume boards'),
+            Way::Blower => __('blower'),
+            Way::Brush => __('brush'),
+        };
+    }
+
+    public static function glyph(Way $way): string
+    {
+        return match ($way) {
+            Way::Escape => 'board',
+            Way::Fume => 'fume',
+            Way::Blower => 'blow',
+            Way::Brush => 'brush',
+        };
+    }
+
+    /** "crew: 35 minutes over on Tue 4 Aug" for each limit that the plan breaks after a change by hand. */
+    public static function limit(string $limit): string
+    {
+        return match ($limit) {
+            'crew' => __('minutes of crew time'),
+            'truck' => __('supers on the truck'),
+            'boards' => __('escape boards'),
+            default => __('supers in the honey room'),
+        };
+    }
+}

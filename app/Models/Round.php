@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A plan over all yards: days, drives and visits. Several may stand side by side; one of them is taken into use.
+ *
+ * @property string $name
+ * @property \Illuminate\Support\Carbon $starts_on
+ * @property array<string, mixed> $settings
+ * @property array{days: list<array<string, mixed>>, yards: list<array<string, mixed>>, travel: list<list<float>>, kit: array<string, mixed>} $task  as it was when it was planned
+ * @property list<array{yard: string, hives: int, way: string, first: string, last: string}> $services
+ * @property array<string, array{way: string, first: string, last: string}> $locks  by yard id
+ * @property \Illuminate\Database\Eloquent\Collection<int, ClearPlan> $plans
+ */
+final class Round extends Record
+{
+    protected $attributes = ['version' => 1, 'services' => '[]', 'locks' => '{}'];
+
+    protected $casts = ['starts_on' => 'date', 'settings' => 'array', 'task' => 'array', 'services' => 'array', 'locks' => 'array'];
+
+    /** @return HasMany<ClearPlan, $this> */
+    public function plans(): HasMany
+    {
+        return $this->hasMany(ClearPlan::class);
+    }
+
+    public function label(): string
+    {
+        return $this->name;
+    }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
+}

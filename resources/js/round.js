@@ -1,0 +1,46 @@
+// A visit dragged to another day goes there, with its boards as many nights before; the form below does the same.
+const form = document.querySelector('[data-move]');
+
+function fill(visit, shift) {
+  const days = [...form.elements.last.options].map((option) => option.value);
+  const last = days[Number(visit.dataset.last) + shift];
+  const first = days[Number(visit.dataset.first) + shift];
+  if (!last || (visit.dataset.way === 'escape' && !first)) return false;
+  form.elements.yard.value = visit.dataset.yard;
+  form.elements.way.value = visit.dataset.way;
+  form.elements.last.value = last;
+  form.elements.first.value = visit.dataset.way === 'escape' ? first : '';
+  return true;
+}
+
+document.addEventListener('pointerdown', (event) => {
+  const visit = event.target.closest('.visit');
+  if (!visit || !form) return;
+  const svg = visit.closest('svg');
+  const from = event.clientX;
+  const perDay = (Number(svg.dataset.wide) / Number(svg.dataset.view)) * svg.getBoundingClientRect().width;
+  const shiftOf = (at) => Math.round((at.clientX - from) / perDay);
+  visit.setPointerCapture(event.pointerId);
+  const move = (at) => visit.setAttribute('transform', `translate(${shiftOf(at) * Number(svg.dataset.wide)} 0)`);
+  const drop = (at) => {
+    visit.removeEventListener('pointermove', move);
+    const shift = at.type === 'pointerup' ? shiftOf(at) : 0;
+    if (fill(visit, shift) && shift !== 0) form.requestSubmit();
+    else visit.removeAttribute('transform');
+  };
+  visit.addEventListener('pointermove', move);
+  visit.addEventListener('pointerup', drop, { once: true });
+  visit.addEventListener('pointercancel', drop, { once: true });
+  event.preventDefault();
+});
+
+// By keyboard: Enter on a visit fills the form; the arrows move it by a day.
+document.addEventListener('keydown', (event) => {
+  const visit = event.target.closest?.('.visit');
+  if (!visit || !form) return;
+  const shift = { ArrowLeft: -1, ArrowRight: 1, Enter: 0 }[event.key];
+  if (shift === undefined) return;
+  event.preventDefault();
+  if (fill(visit, shift) && shift !== 0) form.requestSubmit();
+  else form.elements.last.focus();
+});

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The rounds planned in the real interface: searched in the background, a visit moved by keyboard and by drag. */
+final class RoundsTest extends BrowserTestCase
+{
+    public function test_rounds_are_searched_moved_and_used(): void
+    {
+        self::screen(1280, 800);
+        $this->signIn('partner');
+        $this->open('/clear/rounds');
+        $this->assertAccessible('/clear/rounds');
+        $this->type('[name=seconds]', '2');
+        $this->click('main form .btn.go');
+        $this->waitFor('#round-board');
+        self::$browser->wait(20, 200)->until(fn (): bool => ! str_contains($this->text('#round-board'), 'plans tried') && ! str_contains($this->text('#round-board'), 'waiting for its turn') && $this->text('.drive') !== '');
+        $this->open($this->path());
+        $this->assertAccessible('a round');
+        $before = (int) $this->find('.visit')->getAttribute('data-last');
+        self::$browser->executeScript('document.querySelector(".visit").focus()');
+        self::$browser->switchTo()->activeElement()->sendKeys($before > 0 ? WebDriverKeys::ARROW_LEFT : WebDriverKeys::ARROW_RIGHT);
+        $this->waitForText('.notice', 'is locked there');
+        self::$browser->executeScript("document.querySelector('.round').scrollIntoView({block: 'center'})");
+        $this->click('.why form[action$="/again"] button');
+        self::$browser->wait(20, 200)->until(fn (): bool => str_contains($this->text('#round-board'), 'plans tried') || str_contains($this->text('.why'), 'Use this plan'));
+        $this->open($this->path());
+        self::$browser->wait(20, 300)->until(function (): bool {
+            self::$browser->navigate()->refresh();
+
+            return str_contains($this->text('.why'), 'Use this plan');
+        });
+        $this->click('.why form[action$="/use"] button');
+        $this->waitForText('.notice', 'plan');
+        $this->click('.why .then a');
+        $this->waitFor('.load');
+        self::screen(390, 844);
+        self::$browser->navigate()->back();
+        $this->waitFor('#round-board');
+        $this->assertAccessible('a round at 390');
+        self::screen(1280, 800);
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Clear\PlanRound;
+use App\Clear\RoundState;
+use App\Models\ClearItem;
+use App\Models\ClearPlan;
+use App\Models\Round;
+use App\Support\CurrentOperation;
+use Illuminate\Support\Facades\DB;
+
+/** A plan over all yards, from the question to the sheets of the yards. */
+final class RoundsTest extends FeatureTestCase
+{
+    private const FORM = ['days' => '10', 'weekday_min' => '300', 'saturday_min' => '480', 'sunday_min' => '0', 'truck_supers' => '60', 'hold_supers' => '90', 'held_supers' => '0', 'extract_supers' => '20', 'seconds' => '1'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('keeper')->demo();
+    }
+
+    public function test_a_plan_is_asked_for_searched_and_used(): void
+    {
+        $round = $this->planned();
+        $state = RoundState::of($round);
+        self::assertTrue($state->plan->isFeasible());
+        self::assertSame([], $state->plan->notServed);
+        self::assertSame([], $state->shortfalls);
+        $this->get("/clear/rounds/$round->id")->assertOk()->assertSee('Days and visits of the plan')->assertSee('Use this plan')->assertSee('Ekbacken');
+        $this->get('/clear/rounds')->assertOk()->assertSee($round->name);
+        $items = ClearItem::query()->count();
+        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
+        $plans = ClearPlan::query()->where('round_id', $round->id)->get();
+        self::assertCount(count($round->refresh()->services), $plans);
+        self::assertSame($items + array_sum(array_column($round->task['yards'], 'supers')), ClearItem::query()->count());
+        $this->get('/clear/plans/'.$plans->firstOrFail()->id)->assertOk();
+        $this->send('POST', "/clear/rounds/$round->id/use", from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('in use already');
+        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('Nothing is to come off');
+        // All of it is one write: one undo takes back every yard's plan.
+        $this->send('POST', '/undo');
+        self::assertSame(0, ClearPlan::query()->where('round_id', $round->id)->count());
+    }
+
+    public function test_a_visit_is_moved_and_locked_and_what_breaks_is_shown(): void
+    {
+        $round = $this->planned();
+        $yard = $round->task['yards'][0];
+        $dates = array_column($round->task['days'], 'date');
+        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $dates[5]])->assertStatus(303);
+        $state = RoundState::of($round->refresh());
+        self::assertContains(['yard' => $yard['id'], 'hives' => $yard['hives'], 'way' => 'brush', 'first' => $dates[5], 'last' => $dates[5]], $round->services);
+        self::assertArrayHasKey($yard['id'], $round->locks);
+        $this->get("/clear/rounds/$round->id")->assertSee('Unlock '.$yard['name']);
+        // The planner leaves it where it is.
+        (new PlanRound((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
+        $this->demo();
+        $moved = array_values(array_filter($round->refresh()->services, static fn (array $one): bool => $one['yard'] === $yard['id']))[0];
+        self::assertSame(['brush', $dates[5]], [$moved['way'], $moved['last']]);
+        // On a day off it breaks the crew's time, and is shown to.
+        $sunday = array_values(array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0))[0]['date'];
+        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $sunday])->assertStatus(303);
+        self::assertFalse(RoundState::of($round->refresh())->plan->isFeasible());
+        $this->get("/clear/rounds/$round->id")->assertSee('minutes of crew time too many');
+        $this->send('PUT', "/clear/rounds/$round->id/unlock", ['yard' => $yard['id']])->assertStatus(303);
+        self::assertSame([], $round->refresh()->locks);
+        self::assertGreaterThan(0.0, $state->plan->cost['total']);
+    }
+
+    public function test_what_cannot_be_asked_is_explained(): void
+    {
+        $this->send('POST', '/clear/rounds', ['weekday_min' => '0', 'saturday_min' => '0'] + self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('With no crew time on any day nothing can be planned');
+        $this->send('POST', '/clear/rounds', ['days' => '90'] + self::FORM, from: '/clear/rounds')->assertStatus(422);
+        $round = $this->planned();
+        $yard = $round->task['yards'][0]['id'];
+        $dates = array_column($round->task['days'], 'date');
+        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'escape', 'first' => $dates[5], 'last' => $dates[5]], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('one to three nights');
+        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => '2030-01-01'], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('That day is not in this plan');
+        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => $dates[5], 'version' => '99'], from: "/clear/rounds/$round->id")->assertStatus(409);
+    }
+
+    public function test_a_running_search_shows_its_best_and_can_be_stopped(): void
+    {
+        $round = $this->planned();
+        DB::table('round_searches')->where('round_id', $round->id)->update(['state' => 'planning', 'iterations' => 4321, 'best_min' => 200, 'services' => json_encode($round->services)]);
+        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertSee('4,321 plans tried')->assertSee('every 1s')->assertDontSee('<html', false);
+        $this->send('PUT', "/clear/rounds/$round->id/stop")->assertStatus(303);
+        self::assertSame('stopping', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
+        $start = microtime(true);
+        (new PlanRound((string) $round->operation_id, $round->id, 60))->handle(app(CurrentOperation::class));
+        $this->demo();
+        self::assertLessThan(10.0, microtime(true) - $start);
+        self::assertSame('done', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
+    }
+
+    public function test_what_does_not_fit_names_its_limit(): void
+    {
+        $round = $this->planned(['truck_supers' => '2']);
+        $state = RoundState::of($round);
+        self::assertNotSame([], $state->plan->notServed);
+        $this->get("/clear/rounds/$round->id")->assertSee('a truckload is 2')->assertSee('must be served in parts');
+        $parts = RoundState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
+        self::assertTrue($parts->plan->isFeasible());
+        self::assertLessThan(count($state->plan->notServed), count($parts->plan->notServed));
+    }
+
+    /** @param  array<string, string>  $with */
+    private function planned(array $with = []): Round
+    {
+        $this->send('POST', '/clear/rounds', $with + self::FORM)->assertStatus(303);
+        $round = Round::query()->latest('id')->firstOrFail();
+        (new PlanRound((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
+        $this->demo();
+
+        return $round->refresh();
+    }
+}
