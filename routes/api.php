@@ -12,3 +12,4 @@ Route::middleware([BasicOnce::class, 'throttle:calc'])->prefix('v1')->group(func
     Route::get('/calc/{name}', [CalcController::class, 'show'])->name('calc.show');
     Route::post('/calc/{name}', [CalcController::class, 'store'])->name('calc.store');
 });
+Route::get('/v1/calendar/{token}.ics', [App\Clear\CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:60,1')->name('calendar.feed');

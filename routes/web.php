@@ -41,6 +41,8 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::get('/winter/{apiary}/{hive:code}/what-if', [Winter\WinterController::class, 'whatIf'])->name('winter.what-if')->withoutScopedBindings();
         Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
         Route::get('/clear/rounds', [Clear\RoundController::class, 'index'])->name('clear.rounds.index');
+        Route::get('/clear/calendar.ics', [Clear\CalendarController::class, 'all'])->name('clear.calendar');
+        Route::get('/clear/rounds/{round}/calendar.ics', [Clear\CalendarController::class, 'round'])->name('clear.rounds.calendar');
         Route::get('/clear/rounds/{round}', [Clear\RoundController::class, 'show'])->name('clear.rounds.show');
         Route::get('/clear/plans/{plan}', [Clear\PlanController::class, 'show'])->name('clear.plan');
         Route::get('/clear/{apiary}', [Clear\ClearController::class, 'show'])->name('clear.yard');
@@ -111,6 +113,8 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::put('/yards/{apiary}/climate', [Yards\ClimateController::class, 'update'])->name('yards.climate');
         Route::put('/calibrate/winter', [Calibrate\WinterUseController::class, 'update'])->name('calibrate.winter');
         Route::delete('/winter/looks/{look}', [Winter\WinterLookController::class, 'destroy'])->name('winter.looks.destroy');
+        Route::post('/clear/calendar', [Clear\CalendarController::class, 'store'])->name('clear.calendar.store');
+        Route::delete('/clear/calendar/{calendarLink}', [Clear\CalendarController::class, 'destroy'])->name('clear.calendar.destroy');
         Route::post('/clear/rounds', [Clear\RoundController::class, 'store'])->name('clear.rounds.store');
         Route::put('/clear/rounds/{round}/stop', [Clear\RoundController::class, 'stop'])->name('clear.rounds.stop');
         Route::post('/clear/rounds/{round}/again', [Clear\RoundController::class, 'again'])->name('clear.rounds.again');

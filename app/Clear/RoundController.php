@@ -6,6 +6,8 @@ namespace App\Clear;
 
 use App\Models\Apiary;
 use App\Models\Box;
+use App\Models\CalendarLink;
+use App\Models\ClearItem;
 use App\Models\ClearPlan;
 use App\Models\Round;
 use App\Support\CurrentOperation;
@@ -13,6 +15,7 @@ use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -32,7 +35,18 @@ final readonly class RoundController
         $kit = $this->current->get()->kit ?? [];
 
         return view('clear.rounds', ['rounds' => array_values(Round::query()->withCount('plans')->orderByDesc('id')->limit(20)->get()->map(fn (Round $round): RoundState => RoundState::of($round))->all()),
+            'out' => $this->boardsOut(), 'links' => CalendarLink::query()->where('user_id', Auth::id())->orderBy('name')->get(),
             'kit' => ['truck_supers' => $kit['truck_supers'] ?? 60, 'hold_supers' => $kit['hold_supers'] ?? 90, 'extract_supers' => $kit['extract_supers'] ?? 40]]);
+    }
+
+    /** @return list<array{plan: string, yard: string, boards: int, since: \Illuminate\Support\Carbon, nights: int}> where boards are and since when */
+    private function boardsOut(): array
+    {
+        $today = $this->current->today()->format('Y-m-d');
+
+        return array_values(ClearPlan::query()->where('method', 'escape-board')->where('state', '!=', 'collected')->with(['items', 'apiary'])->orderBy('first_on')->get()
+            ->map(fn (ClearPlan $plan): array => ['plan' => $plan->id, 'yard' => $plan->apiary->name, 'boards' => $plan->items->filter(fn (ClearItem $item): bool => $item->placed_at !== null && $item->collected_at === null)->pluck('hive_id')->unique()->count(),
+                'since' => $plan->first_on, 'nights' => max(0, (int) $plan->first_on->diffInDays($today))])->filter(fn (array $one): bool => $one['boards'] > 0)->all());
     }
 
     public function store(Request $request): RedirectResponse

@@ -27,6 +27,11 @@ return new class extends Migration {
             $table->json('services')->nullable();
             $table->timestamps();
         });
+        RecordTable::create('calendar_links', function (Blueprint $table): void {
+            $table->foreignUlid('user_id')->constrained()->cascadeOnDelete();
+            $table->string('name', 60);
+            $table->char('token_hash', 64)->unique();
+        });
         Schema::table('operations', function (Blueprint $table): void {
             $table->decimal('longitude', 8, 5)->nullable();
         });
@@ -39,6 +44,7 @@ return new class extends Migration {
     {
         Schema::table('clear_plans', fn (Blueprint $table) => $table->dropConstrainedForeignId('round_id'));
         Schema::table('operations', fn (Blueprint $table) => $table->dropColumn('longitude'));
+        Schema::dropIfExists('calendar_links');
         Schema::dropIfExists('round_searches');
         Schema::dropIfExists('rounds');
     }
