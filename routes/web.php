@@ -113,6 +113,9 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::put('/yards/{apiary}/climate', [Yards\ClimateController::class, 'update'])->name('yards.climate');
         Route::put('/calibrate/winter', [Calibrate\WinterUseController::class, 'update'])->name('calibrate.winter');
         Route::delete('/winter/looks/{look}', [Winter\WinterLookController::class, 'destroy'])->name('winter.looks.destroy');
+        Route::post('/clear/{apiary}/weather', [Clear\WeatherController::class, 'store'])->name('clear.weather.store');
+        Route::delete('/clear/weather/{weatherDay}', [Clear\WeatherController::class, 'destroy'])->name('clear.weather.destroy');
+        Route::post('/clear/forecast', [Clear\WeatherController::class, 'fetch'])->name('clear.forecast');
         Route::post('/clear/calendar', [Clear\CalendarController::class, 'store'])->name('clear.calendar.store');
         Route::delete('/clear/calendar/{calendarLink}', [Clear\CalendarController::class, 'destroy'])->name('clear.calendar.destroy');
         Route::post('/clear/rounds', [Clear\RoundController::class, 'store'])->name('clear.rounds.store');

@@ -7,6 +7,7 @@ namespace App\Clear;
 use App\Assess\YardReader;
 use App\Assess\YardState;
 use App\Models\Apiary;
+use App\Models\WeatherDay;
 use App\Support\CurrentOperation;
 use App\Support\PolicyBook;
 use App\Yards\YardPicture;
@@ -30,6 +31,6 @@ final readonly class ClearController
     public function show(Apiary $apiary): View
     {
         return view('clear.show', ['clearing' => $this->clear->read($this->yards->one($apiary)), 'chart' => new MethodChart, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation(0.11)),
-            'preferred' => PolicyBook::at($this->current, $apiary)->text('clearing'), 'crew' => $this->current->get()->crew]);
+            'days' => WeatherDay::query()->where('apiary_id', $apiary->id)->where('date', '>=', $this->current->today()->format('Y-m-d'))->orderBy('date')->limit(21)->get(), 'today' => $this->current->today(), 'preferred' => PolicyBook::at($this->current, $apiary)->text('clearing'), 'crew' => $this->current->get()->crew]);
     }
 }

@@ -38,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
         RateLimiter::for('calc', fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip())));
+        $this->app->bind(\App\Devices\Forecast::class, \App\Devices\HttpForecast::class);
         View::composer('components.page', \App\Desk\PageComposer::class);
         View::composer('components.yardlist', fn (\Illuminate\View\View $view): \Illuminate\View\View => $view->with('summary', app(\App\Desk\SummaryReader::class)->read()));
         View::share(['f' => new Formatter, 'assetVersion' => self::assetVersion(), 'operation' => null]);

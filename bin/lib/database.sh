@@ -63,6 +63,7 @@ DB_DATABASE=app
 DB_USERNAME=app
 DB_PASSWORD=$(db_password)
 MARJORAM_REFRACTOMETER=http://127.0.0.1:$(cat "$RUN/refractometer.port" 2>/dev/null || echo 8491)
+MARJORAM_WEATHER=http://127.0.0.1:$(cat "$RUN/weather.port" 2>/dev/null || echo 8492)
 ENV
   )
 }

@@ -6,7 +6,7 @@ FPM_PID=$RUN/php-fpm.pid
 QUEUE_PID=$RUN/queue.pid
 CLOCK_PID=$RUN/schedule.pid
 GLASS_PID=$RUN/refractometer.pid
-GLASS_PORT_FILE=$RUN/refractometer.port
+SKY_PID=$RUN/weather.pid
 PATH=$PATH:/usr/sbin:/usr/local/sbin
 
 web_running() { alive "$NGINX_PID" nginx && alive "$FPM_PID" php-fpm; }
@@ -114,20 +114,26 @@ web_start() {
 
 curl_up() { php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === false ? 1 : 0);' 2>/dev/null; }
 
-# The stand-in for a refractometer that can be read keeps its port as long as nobody else has it.
-choose_glass_port() {
-  local wanted
-  wanted=$(cat "$GLASS_PORT_FILE" 2>/dev/null || echo 8491)
-  if port_taken "$wanted"; then wanted=$(free_port 8491); fi
-  printf '%s' "$wanted" >"$GLASS_PORT_FILE"
+# The stand-ins for a refractometer that can be read and for a weather service keep their ports while nobody else has them.
+choose_device_ports() {
+  local name wanted
+  for name in refractometer weather; do
+    wanted=$(cat "$RUN/$name.port" 2>/dev/null || echo 8491)
+    if port_taken "$wanted" || [ "$wanted" = "$(cat "$RUN/refractometer.port" 2>/dev/null)" ] && [ $name = weather ]; then wanted=$(free_port $((wanted + 1))); fi
+    printf '%s' "$wanted" >"$RUN/$name.port"
+  done
 }
 
-glass_start() { spawn "$GLASS_PID" "$LOGS/refractometer.log" php "$ROOT/artisan" device:refractometer --port="$(cat "$GLASS_PORT_FILE")" "$@"; }
+# devices_start [OPTIONS of the refractometer]
+devices_start() {
+  spawn "$GLASS_PID" "$LOGS/refractometer.log" php "$ROOT/artisan" device:refractometer --port="$(cat "$RUN/refractometer.port")" "$@"
+  spawn "$SKY_PID" "$LOGS/weather.log" php "$ROOT/artisan" device:weather --port="$(cat "$RUN/weather.port")"
+}
 
 queue_start() { spawn "$QUEUE_PID" "$LOGS/queue.log" php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet; }
 
 helpers_start() {
-  glass_start
+  devices_start
   queue_start
   spawn "$CLOCK_PID" "$LOGS/schedule.log" php "$ROOT/artisan" schedule:work --quiet
 }
@@ -136,6 +142,7 @@ web_stop() {
   end_process "$QUEUE_PID" php 5
   end_process "$CLOCK_PID" php 5
   end_process "$GLASS_PID" php 5
+  end_process "$SKY_PID" php 5
   end_process "$NGINX_PID" nginx 5
   end_process "$FPM_PID" php-fpm 5
 }

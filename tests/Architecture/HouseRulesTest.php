@@ -32,7 +32,7 @@ final class HouseRulesTest extends TestCase
     /** Who may use whom in the application, beside Models, Support and the core. */
     private const APP = [
         'Models' => [], 'Support' => [], 'Calc' => [], 'Http' => [], 'Watch' => ['Assess'],
-        'Devices' => [], 'Practise' => [], 'Calibrate' => ['Assess', 'Devices', 'Winter', 'Yards'], 'Assess' => ['Watch', 'Yards', 'Devices'], 'Yards' => ['Assess'], 'Winter' => ['Assess', 'Yards'], 'Clear' => ['Assess', 'Watch', 'Winter', 'Yards'], 'HoneyRoom' => [], 'Compare' => [],
+        'Devices' => [], 'Practise' => [], 'Calibrate' => ['Assess', 'Devices', 'Winter', 'Yards'], 'Assess' => ['Watch', 'Yards', 'Devices'], 'Yards' => ['Assess'], 'Winter' => ['Assess', 'Yards'], 'Clear' => ['Assess', 'Devices', 'Watch', 'Winter', 'Yards'], 'HoneyRoom' => [], 'Compare' => [],
         'Account' => ['Winter'], 'Start' => ['Yards'], 'Desk' => ['Assess', 'Watch', 'Winter', 'Clear', 'HoneyRoom', 'Compare', 'Yards'],
     ];
 

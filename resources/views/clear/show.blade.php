@@ -17,6 +17,7 @@
     @can('manage')<div class="btns blk"><button class="btn go">{{ __('Keep this plan') }}</button></div>@endcan
   </x-form>
   @endif
+  @include('clear.weather', ['apiary' => $clearing->yard->apiary])
   <x-slot:why>
     @if ($best && $best->feasible() && $clearing->supers() !== [])
     <div><p class="lab">{{ __('Why: :yard', ['yard' => $clearing->yard->apiary->name]) }}</p><h2 class="say"><x-mark :glyph="App\Clear\Methods::glyph($best->method->value)" size="22"/>{{ $best->method->value === 'escape-board' ? __('Boards on :a, lift on :b.', ['a' => $f->weekday($best->visits[0]), 'b' => $f->weekday($best->visits[1])]) : __(':method on :a.', ['method' => ucfirst(App\Clear\Methods::word($best->method->value)), 'a' => $f->weekday($best->visits[0])]) }}</h2></div>
