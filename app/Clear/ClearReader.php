@@ -79,12 +79,23 @@ final readonly class ClearReader
      */
     public function toMoveBelow(HiveState $state, array $coming): int
     {
+        return count($this->belowFirst($state, $coming));
+    }
+
+    /**
+     * @param  list<BoxState>  $coming
+     * @return list<BoxState> from the lowest
+     */
+    public function belowFirst(HiveState $state, array $coming): array
+    {
         $ids = array_map(static fn (BoxState $box): string => $box->box->id, $coming);
         $above = false;
-        $moves = 0;
+        $moves = [];
         foreach ($state->supers() as $box) {
             $goes = in_array($box->box->id, $ids, true);
-            $moves += $above && ! $goes ? 1 : 0;
+            if ($above && ! $goes) {
+                $moves[] = $box;
+            }
             $above = $above || $goes;
         }
 

@@ -63,14 +63,14 @@ final readonly class PlanController
     /** One tick: a board on, or a super on the truck; sent twice it stays one. */
     public function tick(Request $request, ClearItem $item): RedirectResponse
     {
-        $values = $request->validate(['what' => ['required', Rule::in(['placed', 'collected'])], 'done' => ['required', 'boolean']]);
+        $values = $request->validate(['what' => ['required', Rule::in(['placed', 'collected'])], 'done' => ['required', 'boolean'], 'back' => ['nullable', 'date_format:Y-m-d']]);
         $item->load('plan');
         if ($values['what'] === 'collected' && $item->plan->state === 'collected') {
             throw ValidationException::withMessages(['done' => __('This plan is in the honey room already.')]);
         }
         $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->now() : null]);
 
-        return Saved::at(route('clear.plan', $item->clear_plan_id), __('Ticked.'));
+        return Saved::at(isset($values['back']) ? route('clear.day', $values['back']) : route('clear.plan', $item->clear_plan_id), __('Ticked.'));
     }
 
     public function placed(ClearPlan $plan): RedirectResponse

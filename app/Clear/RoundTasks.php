@@ -123,7 +123,7 @@ final readonly class RoundTasks
      * @param  list<Apiary>  $places
      * @return list<list<float>> minutes, the honey room first
      */
-    private static function travel(array $places, Operation $operation): array
+    public static function travel(array $places, Operation $operation): array
     {
         $count = max(1, count($places));
         $at = [[$operation->longitude === null ? array_sum(array_map(static fn (Apiary $one): float => $one->latitude, $places)) / $count : $operation->latitude,

@@ -32,6 +32,10 @@ return new class extends Migration {
             $table->string('name', 60);
             $table->char('token_hash', 64)->unique();
         });
+        RecordTable::create('loading_ticks', function (Blueprint $table): void {
+            $table->date('day');
+            $table->string('thing', 30);
+        }, unique: ['day', 'thing']);
         Schema::table('operations', function (Blueprint $table): void {
             $table->decimal('longitude', 8, 5)->nullable();
         });
@@ -44,6 +48,7 @@ return new class extends Migration {
     {
         Schema::table('clear_plans', fn (Blueprint $table) => $table->dropConstrainedForeignId('round_id'));
         Schema::table('operations', fn (Blueprint $table) => $table->dropColumn('longitude'));
+        Schema::dropIfExists('loading_ticks');
         Schema::dropIfExists('calendar_links');
         Schema::dropIfExists('round_searches');
         Schema::dropIfExists('rounds');

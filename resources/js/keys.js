@@ -70,3 +70,5 @@ if (draw) {
 }
 
 document.documentElement.dataset.keys = 'ready';
+
+document.addEventListener('click', (event) => { if (event.target.closest('[data-print]')) window.print(); });

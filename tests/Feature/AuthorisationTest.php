@@ -75,7 +75,7 @@ final class AuthorisationTest extends FeatureTestCase
         $tried = 0;
         foreach ($this->routes() as $route) {
             preg_match_all('/\{(\w+)/', $route->uri(), $names);
-            $needed = array_diff($names[1], ['slot', 'membership', 'kind', 'id', 'name']);
+            $needed = array_diff($names[1], ['slot', 'membership', 'kind', 'id', 'name', 'day']);
             if ($needed === [] || array_diff($needed, array_keys($ids)) !== []) {
                 continue;
             }
@@ -113,7 +113,7 @@ final class AuthorisationTest extends FeatureTestCase
             'weight' => Models\ScaleWeight::query()->value('id'), 'frame' => Models\FrameLook::query()->value('id'), 'reading' => Models\MoistureReading::query()->value('id'),
             'look' => Models\WinterLook::query()->value('id'), 'queen' => Models\Queen::query()->value('id'), 'fact' => Models\ColonyFact::query()->value('id'), 'treatment' => Models\Treatment::query()->value('id'),
             'hiveWeighing' => Models\HiveWeighing::query()->value('id'), 'feeding' => Models\Feeding::query()->value('id'),
-            'round' => Models\Round::query()->create(['name' => 'R', 'starts_on' => '2026-08-05', 'settings' => [], 'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []]])->id,
+            'day' => '2026-08-06', 'round' => Models\Round::query()->create(['name' => 'R', 'starts_on' => '2026-08-05', 'settings' => [], 'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []]])->id,
             'calendarLink' => Models\CalendarLink::query()->create(['user_id' => User::query()->value('id'), 'name' => 'phone', 'token_hash' => hash('sha256', (string) Str::ulid())])->id,
             'weatherDay' => Models\WeatherDay::query()->value('id'),
             'instrument' => Models\Instrument::query()->value('id'), 'harvestPlan' => Models\HarvestPlan::query()->value('id'),
@@ -151,6 +151,6 @@ final class AuthorisationTest extends FeatureTestCase
     /** @param  array<string, string>  $ids */
     private function url(Route $route, array $ids = []): string
     {
-        return '/'.preg_replace_callback('/\{(\w+)[^}]*\}/', static fn (array $name): string => $ids[$name[1]] ?? '1', $route->uri());
+        return '/'.preg_replace_callback('/\{(\w+)[^}]*\}/', static fn (array $name): string => $ids[$name[1]] ?? ($name[1] === 'day' ? '2026-08-06' : '1'), $route->uri());
     }
 }

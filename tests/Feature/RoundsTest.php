@@ -8,6 +8,7 @@ use App\Clear\PlanRound;
 use App\Clear\RoundState;
 use App\Models\ClearItem;
 use App\Models\ClearPlan;
+use App\Models\LoadingTick;
 use App\Models\Round;
 use App\Support\CurrentOperation;
 use Illuminate\Support\Facades\DB;
@@ -38,11 +39,34 @@ final class RoundsTest extends FeatureTestCase
         self::assertCount(count($round->refresh()->services), $plans);
         self::assertSame($items + array_sum(array_column($round->task['yards'], 'supers')), ClearItem::query()->count());
         $this->get('/clear/plans/'.$plans->firstOrFail()->id)->assertOk();
+        $this->aDay($plans->firstOrFail());
         $this->send('POST', "/clear/rounds/$round->id/use", from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('in use already');
         $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('Nothing is to come off');
         // All of it is one write: one undo takes back every yard's plan.
         $this->send('POST', '/undo');
         self::assertSame(0, ClearPlan::query()->where('round_id', $round->id)->count());
+    }
+
+    /** The sheet of the day on which a plan's supers come in: stops in order, what to load, ticks that stay one. */
+    private function aDay(ClearPlan $plan): void
+    {
+        $day = ($plan->second_on ?? $plan->first_on)->format('Y-m-d');
+        $this->get("/clear/days/$day")->assertOk()->assertSee('supers in')->assertSee('To load')->assertSee('first aid')->assertSee('1. ');
+        $key = (string) \Illuminate\Support\Str::ulid();
+        $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '1'], $key)->assertRedirect("/clear/days/$day");
+        $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '1'])->assertStatus(303);
+        self::assertSame(1, LoadingTick::query()->where('thing', 'smoker')->count());
+        $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '0'])->assertStatus(303);
+        self::assertSame(0, LoadingTick::query()->where('thing', 'smoker')->count());
+        $item = $plan->items()->firstOrFail();
+        $this->send('PUT', "/clear/items/$item->id", ['what' => 'collected', 'done' => '1', 'back' => $day])->assertRedirect("/clear/days/$day");
+        self::assertNotNull($item->refresh()->collected_at);
+        $this->get('/clear/days/2026-02-31')->assertNotFound();
+        $this->get('/clear/days/2026-01-31')->assertOk()->assertSee('No visit is planned for this day');
+        for ($n = 0; $n < 3; $n++) {
+            $this->send('POST', '/undo');
+        }
+        self::assertNull($item->refresh()->collected_at);
     }
 
     public function test_a_visit_is_moved_and_locked_and_what_breaks_is_shown(): void

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Assess\BoxState;
+use App\Assess\YardReader;
+use App\Models\Apiary;
+use App\Models\ClearItem;
+use App\Models\ClearPlan;
+use App\Support\CurrentOperation;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Rounds\Tours;
+use Marjoram\Core\Rounds\Travel;
+
+/** One day out: the stops in the order of the drive, what is done at each, and what goes on the truck. */
+final readonly class DaySheet
+{
+    private const MINUTES_A_BOX = 2;
+
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current)
+    {
+    }
+
+    /** @return list<DayStop> */
+    public function stops(string $date): array
+    {
+        $plans = ClearPlan::query()->where(fn ($that) => $that->whereDate('first_on', $date)->orWhereDate('second_on', $date))->with(['apiary', 'items.hive', 'items.box.place'])->get();
+        $places = array_values($plans->pluck('apiary')->unique('id')->values()->all());
+        if ($places === []) {
+            return [];
+        }
+        $minutes = RoundTasks::travel($places, $this->current->get());
+        $tours = new Tours(Travel::of($minutes, count($places) + 1));
+        $stops = [];
+        $at = 0;
+        foreach ($tours->route((1 << count($places)) - 1) as $place) {
+            foreach ($plans->where('apiary_id', $places[$place]->id) as $plan) {
+                $stops[] = $this->stop($plan, $places[$place], $date, $minutes[$at][$place + 1]);
+            }
+            $at = $place + 1;
+        }
+
+        return $stops;
+    }
+
+    private function stop(ClearPlan $plan, Apiary $apiary, string $date, float $drive): DayStop
+    {
+        $places = $plan->second_on !== null && $plan->first_on->format('Y-m-d') === $date;
+        $yard = $this->yards->one($apiary);
+        $below = [];
+        /** @var Collection<string, Collection<int, ClearItem>> $byHive */
+        $byHive = $plan->items->groupBy(fn (ClearItem $item): string => $item->hive->code)->sortKeys(SORT_NATURAL);
+        if ($places || $plan->second_on === null) {
+            foreach ($byHive as $code => $items) {
+                $state = $yard->hives[$code] ?? null;
+                $coming = $state === null ? [] : array_values(array_filter($state->supers(), static fn (BoxState $box): bool => $items->contains('box_id', $box->box->id)));
+                $below[$code] = $state === null ? [] : $this->clear->belowFirst($state, $coming);
+            }
+        }
+
+        return new DayStop($plan, $places, $drive, $yard, $byHive->all(), $this->clear->lifts($yard), array_filter($below), self::MINUTES_A_BOX * array_sum(array_map(count(...), $below)));
+    }
+
+    /**
+     * @param  list<DayStop>  $stops
+     * @return array<string, array{int, string}> thing => how many, what it is
+     */
+    public function load(array $stops): array
+    {
+        $boards = $supers = $hives = 0;
+        $methods = [];
+        $heavy = false;
+        foreach ($stops as $stop) {
+            $methods[$stop->plan->method] = true;
+            if ($stop->places) {
+                $boards += count($stop->byHive);
+
+                continue;
+            }
+            $hives += count($stop->byHive);
+            $supers += $stop->plan->items->count();
+            foreach ($stop->plan->items as $item) {
+                $heavy = $heavy || ! is_finite($stop->lifts[$item->box_id]->index ?? 0.0) || ($stop->lifts[$item->box_id]->index ?? 0.0) > 1.0;
+            }
+        }
+        $kit = $this->current->get()->kit ?? [];
+        $crew = $this->current->get()->crew;
+        $things = [
+            'boards' => [$boards, __('escape boards, checked, right side up')], 'tape' => [$boards > 0 ? 1 : 0, __('tape, for gaps and upper entrances')],
+            'fume' => [isset($methods['fume-board']) ? min(max(1, $hives), $kit['fume_boards'] ?? 1) : 0, __('fume boards, pads, repellent as its label says, gloves')],
+            'blower' => [isset($methods['blower']) ? 1 : 0, __('blower, ear and eye protection')], 'brush' => [isset($methods['brush']) ? $crew : 0, __('bee brushes and water to wash them')],
+            'covers' => [$supers, __('covers or cloths for the supers')], 'empties' => [$hives, __('empty supers or rims for the bees below')], 'straps' => [$supers > 0 ? max(2, (int) ceil($supers / 5)) : 0, __('straps')],
+            'stand' => [$heavy ? 1 : 0, __('tilting stand or barrow: some boxes are beyond one back')], 'smoker' => [1, __('smoker, fuel, lighter')], 'water' => [1, __('water to drink and for the grass')], 'aid' => [1, __('first aid, and what your doctor prescribed for stings')],
+        ];
+
+        return array_filter($things, static fn (array $thing): bool => $thing[0] > 0);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Assess\BoxState;
+use App\Assess\YardState;
+use App\Models\ClearItem;
+use App\Models\ClearPlan;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Lifting\LiftResult;
+
+/** A stop of a day's drive. */
+final readonly class DayStop
+{
+    /**
+     * @param  bool  $places  boards go on; else supers come in
+     * @param  float  $driveMin  from the stop before
+     * @param  array<string, Collection<int, ClearItem>>  $byHive
+     * @param  array<string, LiftResult>  $lifts  by box id
+     * @param  array<string, list<BoxState>>  $below  boxes that stay and are moved below first, by hive
+     */
+    public function __construct(public ClearPlan $plan, public bool $places, public float $driveMin, public YardState $yard, public array $byHive, public array $lifts, public array $below, public int $belowMin)
+    {
+    }
+
+    public function box(string $hive, string $id): ?BoxState
+    {
+        return ($this->yard->hives[$hive] ?? null)?->box($id);
+    }
+
+    public function done(): bool
+    {
+        return $this->plan->items->every(fn (ClearItem $item): bool => ($this->places ? $item->placed_at : $item->collected_at) !== null);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * Something is on the truck for a day's drive.
+ *
+ * @property \Illuminate\Support\Carbon $day
+ * @property string $thing
+ */
+final class LoadingTick extends Record
+{
+    protected $casts = ['day' => 'date'];
+
+    public function label(): string
+    {
+        return __('loading');
+    }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
+}
