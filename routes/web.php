@@ -42,6 +42,7 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
         Route::get('/clear/rounds', [Clear\RoundController::class, 'index'])->name('clear.rounds.index');
         Route::get('/clear/days/{day}', [Clear\DayController::class, 'show'])->where('day', '\d{4}-\d{2}-\d{2}')->name('clear.day');
+        Route::get('/clear/days/{day}.pdf', [Clear\DayController::class, 'pdf'])->where('day', '\d{4}-\d{2}-\d{2}')->name('clear.day.pdf');
         Route::get('/clear/calendar.ics', [Clear\CalendarController::class, 'all'])->name('clear.calendar');
         Route::get('/clear/rounds/{round}/calendar.ics', [Clear\CalendarController::class, 'round'])->name('clear.rounds.calendar');
         Route::get('/clear/rounds/{round}', [Clear\RoundController::class, 'show'])->name('clear.rounds.show');
@@ -86,6 +87,7 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::post('/winter/hives/{hive}/weighings', [Winter\WeighController::class, 'store'])->name('winter.weighings.store');
         Route::post('/winter/hives/{hive}/feedings', [Winter\FeedController::class, 'store'])->name('winter.feedings.store');
         Route::post('/winter/boxes/{box}/decisions', [Winter\KeepController::class, 'store'])->name('winter.keep');
+        Route::put('/clear/follow-ups/{followUp}', [Clear\FollowUps::class, 'tick'])->name('clear.follow-up');
         Route::put('/clear/days/{day}/load', [Clear\DayController::class, 'load'])->where('day', '\d{4}-\d{2}-\d{2}')->name('clear.day.load');
         Route::put('/clear/items/{item}', [Clear\PlanController::class, 'tick'])->name('clear.tick');
         Route::put('/clear/plans/{plan}/placed', [Clear\PlanController::class, 'placed'])->name('clear.placed');

@@ -16,7 +16,7 @@ final class Bin
 
     /** @var array<string, class-string<Record>> children first, so that emptying breaks no reference */
     public const KINDS = [
-        'loading-ticks' => Models\LoadingTick::class, 'calendar-links' => Models\CalendarLink::class, 'rounds' => Models\Round::class, 'feedings' => Models\Feeding::class, 'hive-weighings' => Models\HiveWeighing::class,
+        'follow-ups' => Models\FollowUp::class, 'loading-ticks' => Models\LoadingTick::class, 'calendar-links' => Models\CalendarLink::class, 'rounds' => Models\Round::class, 'feedings' => Models\Feeding::class, 'hive-weighings' => Models\HiveWeighing::class,
         'practice' => Models\PracticeTry::class, 'eyes' => Models\Eye::class, 'weighings' => Models\BoxWeighing::class, 'harvest-plans' => Models\HarvestPlan::class,
         'buckets' => Models\Bucket::class, 'supers' => Models\TakenSuper::class, 'lots' => Models\Lot::class, 'harvests' => Models\Harvest::class,
         'items' => Models\ClearItem::class, 'plans' => Models\ClearPlan::class, 'decisions' => Models\Decision::class, 'winter-looks' => Models\WinterLook::class,

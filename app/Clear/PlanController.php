@@ -24,7 +24,7 @@ use Marjoram\Core\Clearing\Method;
 /** A plan for a yard, its sheet for the day, and its ticks. */
 final readonly class PlanController
 {
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private IntoHoneyRoom $intake)
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private IntoHoneyRoom $intake, private FollowUps $followUps)
     {
     }
 
@@ -94,6 +94,7 @@ final readonly class PlanController
             $item->update(['collected_at' => $this->now()]);
         }
         $lot = $this->intake->take($plan, $this->yards->one($plan->apiary));
+        $this->followUps->after($plan, $lot->harvest);
         $plan->update(['state' => 'collected']);
 
         return Saved::at(route('honey-room.lot', $lot->id), __(':n supers are in the honey room as lot :lot.', ['n' => $plan->items->count(), 'lot' => $lot->code]));

@@ -36,7 +36,7 @@ final readonly class RoundPicture
             $y = self::TOP + self::ROW * $a;
             $late = isset($state->plan->notServed[$a]);
             $out .= sprintf('<path class="rl" d="M0 %1$.1fH%2$.1f"/><text class="t14 b" x="0" y="%3$.1f">%4$s</text><text class="t12 soft" x="0" y="%5$.1f">%6$s</text>', $y, self::WIDTH, $y + 18.0, e($yard->id), $y + 34.0,
-                e($late ? __('not served') : __(':h hives, :s supers', ['h' => $yard->hives, 's' => round($yard->supers)])));
+                e($late ? __('not served') : trans_choice('{1} :count hive|[2,*] :count hives', $yard->hives).', '.trans_choice('{1} :count super|[2,*] :count supers', (int) round($yard->supers))));
             foreach ($state->task->days as $d => $day) {
                 if ($day->date->format('Y-m-d') === $yard->deadline->format('Y-m-d') && ($state->round->task['yards'][$a]['treatment'] ?? null) !== null) {
                     $x = self::LEFT + ($d + 1) * $wide - 2.0;

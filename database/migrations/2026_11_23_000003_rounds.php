@@ -32,6 +32,13 @@ return new class extends Migration {
             $table->string('name', 60);
             $table->char('token_hash', 64)->unique();
         });
+        RecordTable::create('follow_ups', function (Blueprint $table): void {
+            $table->foreignUlid('apiary_id')->constrained()->restrictOnDelete();
+            $table->foreignUlid('harvest_id')->nullable()->constrained()->nullOnDelete();
+            $table->enum('what', ['space', 'wet-supers', 'excluder-out']);
+            $table->date('due_on');
+            $table->dateTime('done_at')->nullable();
+        });
         RecordTable::create('loading_ticks', function (Blueprint $table): void {
             $table->date('day');
             $table->string('thing', 30);
@@ -48,6 +55,7 @@ return new class extends Migration {
     {
         Schema::table('clear_plans', fn (Blueprint $table) => $table->dropConstrainedForeignId('round_id'));
         Schema::table('operations', fn (Blueprint $table) => $table->dropColumn('longitude'));
+        Schema::dropIfExists('follow_ups');
         Schema::dropIfExists('loading_ticks');
         Schema::dropIfExists('calendar_links');
         Schema::dropIfExists('round_searches');

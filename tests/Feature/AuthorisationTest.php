@@ -116,6 +116,7 @@ final class AuthorisationTest extends FeatureTestCase
             'day' => '2026-08-06', 'round' => Models\Round::query()->create(['name' => 'R', 'starts_on' => '2026-08-05', 'settings' => [], 'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []]])->id,
             'calendarLink' => Models\CalendarLink::query()->create(['user_id' => User::query()->value('id'), 'name' => 'phone', 'token_hash' => hash('sha256', (string) Str::ulid())])->id,
             'weatherDay' => Models\WeatherDay::query()->value('id'),
+            'followUp' => Models\FollowUp::query()->create(['apiary_id' => Models\Apiary::query()->value('id'), 'what' => 'space', 'due_on' => '2026-08-09'])->id,
             'instrument' => Models\Instrument::query()->value('id'), 'harvestPlan' => Models\HarvestPlan::query()->value('id'),
             'weighing' => Models\BoxWeighing::query()->create(['box_id' => $place->box_id, 'kind' => 'langstroth-medium-10', 'before_kg' => 16, 'after_kg' => 6, 'estimate_kg' => 10, 'own_sd_kg' => 1, 'weighed_on' => '2026-08-04'])->id,
             'plan' => $plan->id, 'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,

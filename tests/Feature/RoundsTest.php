@@ -61,6 +61,11 @@ final class RoundsTest extends FeatureTestCase
         $item = $plan->items()->firstOrFail();
         $this->send('PUT', "/clear/items/$item->id", ['what' => 'collected', 'done' => '1', 'back' => $day])->assertRedirect("/clear/days/$day");
         self::assertNotNull($item->refresh()->collected_at);
+        foreach (['' => '595.28', '?paper=letter' => '612.00'] as $paper => $width) {
+            $pdf = (string) $this->get("/clear/days/$day.pdf$paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            self::assertStringStartsWith('%PDF-', $pdf);
+            self::assertStringContainsString("/MediaBox [0.000 0.000 {$width}0", $pdf);
+        }
         $this->get('/clear/days/2026-02-31')->assertNotFound();
         $this->get('/clear/days/2026-01-31')->assertOk()->assertSee('No visit is planned for this day');
         for ($n = 0; $n < 3; $n++) {

@@ -117,7 +117,7 @@ final readonly class Formatter
 
     public function minutes(float $minutes): string
     {
-        return $minutes < 90.0 ? __(':n min', ['n' => self::number($minutes, 0)]) : __(':n h', ['n' => self::number($minutes / 60.0, 1)]);
+        return str_replace(' ', self::NARROW, $minutes < 90.0 ? __(':n min', ['n' => self::number($minutes, 0)]) : __(':n h', ['n' => self::number($minutes / 60.0, 1)]));
     }
 
     /** 4 Aug */

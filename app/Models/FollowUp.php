@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What is to be done at a yard after its supers came in.
+ *
+ * @property string $apiary_id
+ * @property string $what  space, wet-supers or excluder-out
+ * @property \Illuminate\Support\Carbon $due_on
+ * @property \Carbon\CarbonImmutable|null $done_at
+ * @property Apiary $apiary
+ */
+final class FollowUp extends Record
+{
+    protected $attributes = ['version' => 1, 'done_at' => null, 'harvest_id' => null];
+
+    protected $casts = ['due_on' => 'date', 'done_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Apiary, $this> */
+    public function apiary(): BelongsTo
+    {
+        return $this->belongsTo(Apiary::class);
+    }
+
+    public function label(): string
+    {
+        return __('follow-up');
+    }
+
+    public function bearsOn(): bool
+    {
+        return false;
+    }
+}
