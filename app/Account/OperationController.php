@@ -16,6 +16,8 @@ final class OperationController
         $values = $request->validate([
             'name' => ['required', 'string', 'max:120'],
             'time_zone' => ['required', 'timezone:all'],
+            'latitude' => ['sometimes', 'numeric', 'between:-66,70'],
+            'longitude' => ['nullable', 'numeric', 'between:-180,180'],
             'crew' => ['required', 'integer', 'between:1,20'],
             'escape_boards' => ['required', 'integer', 'between:0,2000'],
             'fume_boards' => ['required', 'integer', 'between:0,200'],
@@ -23,7 +25,8 @@ final class OperationController
             'dry_room' => ['sometimes', 'boolean'],
             'demo_today' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2040-01-01'],
         ]);
-        $current->get()->update([
+        $current->get()->update((isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
+            'longitude' => $values['longitude'] ?? null,
             'name' => $values['name'], 'time_zone' => $values['time_zone'], 'crew' => (int) $values['crew'], 'dry_room' => $request->boolean('dry_room'),
             'kit' => ['escape_boards' => (int) $values['escape_boards'], 'fume_boards' => (int) $values['fume_boards'], 'blower' => $request->boolean('blower')],
             'demo_today' => $values['demo_today'] ?? null,

@@ -32,11 +32,12 @@ final readonly class RoundController
 
     public function index(): View
     {
-        $kit = $this->current->get()->kit ?? [];
+        // What was asked last is likely asked again.
+        $last = Round::query()->latest('id')->first()->settings ?? [];
 
         return view('clear.rounds', ['rounds' => array_values(Round::query()->withCount('plans')->orderByDesc('id')->limit(20)->get()->map(fn (Round $round): RoundState => RoundState::of($round))->all()),
             'out' => $this->boardsOut(), 'links' => CalendarLink::query()->where('user_id', Auth::id())->orderBy('name')->get(),
-            'kit' => ['truck_supers' => $kit['truck_supers'] ?? 60, 'hold_supers' => $kit['hold_supers'] ?? 90, 'extract_supers' => $kit['extract_supers'] ?? 40]]);
+            'asked' => $last + ['days' => 12, 'seconds' => 4, 'crew_min' => [300, 300, 300, 300, 300, 480, 0], 'truck_supers' => 60, 'hold_supers' => 90, 'extract_supers' => 40, 'split' => false]]);
     }
 
     /** @return list<array{plan: string, yard: string, boards: int, since: \Illuminate\Support\Carbon, nights: int}> where boards are and since when */
@@ -52,9 +53,11 @@ final readonly class RoundController
     public function store(Request $request): RedirectResponse
     {
         $values = $request->validate(['name' => ['nullable', 'string', 'max:80'], 'days' => ['required', 'integer', 'between:2,21'], 'weekday_min' => ['required', 'integer', 'between:0,1440'], 'saturday_min' => ['required', 'integer', 'between:0,1440'], 'sunday_min' => ['required', 'integer', 'between:0,1440'],
-            'truck_supers' => ['required', 'integer', 'between:0,2000'], 'hold_supers' => ['required', 'integer', 'between:0,5000'], 'held_supers' => ['required', 'integer', 'between:0,5000'], 'extract_supers' => ['required', 'integer', 'between:0,5000'], 'split' => ['sometimes', 'boolean'], 'seconds' => ['required', 'integer', 'between:1,60']]);
+            'truck_supers' => ['required', 'integer', 'between:0,2000'], 'hold_supers' => ['required', 'integer', 'between:0,5000'], 'held_supers' => ['required', 'integer', 'between:0,5000'], 'extract_supers' => ['required', 'integer', 'between:0,5000'], 'split' => ['sometimes', 'boolean'], 'seconds' => ['required', 'integer', 'between:1,60'],
+            'days_off' => ['nullable', 'string', 'max:300', 'regex:/^\s*\d{4}-\d{2}-\d{2}(\s*[, ]\s*\d{4}-\d{2}-\d{2})*\s*$/']], ['days_off.regex' => __('Days such as 2026-08-08, 2026-08-15.')]);
+        preg_match_all('/\d{4}-\d{2}-\d{2}/', (string) ($values['days_off'] ?? ''), $off);
         $settings = ['days' => (int) $values['days'], 'crew_min' => [...array_fill(0, 5, (int) $values['weekday_min']), (int) $values['saturday_min'], (int) $values['sunday_min']], 'truck_supers' => (int) $values['truck_supers'],
-            'hold_supers' => (int) $values['hold_supers'], 'held_supers' => (int) $values['held_supers'], 'extract_supers' => (int) $values['extract_supers'], 'split' => $request->boolean('split'), 'seconds' => (int) $values['seconds']];
+            'hold_supers' => (int) $values['hold_supers'], 'held_supers' => (int) $values['held_supers'], 'extract_supers' => (int) $values['extract_supers'], 'split' => $request->boolean('split'), 'seconds' => (int) $values['seconds'], 'days_off' => $off[0]];
         if (array_sum($settings['crew_min']) === 0) {
             throw ValidationException::withMessages(['weekday_min' => __('With no crew time on any day nothing can be planned: give some day its minutes.')]);
         }

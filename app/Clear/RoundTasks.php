@@ -39,7 +39,7 @@ final readonly class RoundTasks
     }
 
     /**
-     * @param  array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool}  $settings  crew_min by weekday, Monday first
+     * @param  array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool, days_off?: list<string>}  $settings  crew_min by weekday, Monday first
      * @return array{days: list<array<string, mixed>>, yards: list<array<string, mixed>>, travel: list<list<float>>, kit: array<string, mixed>}
      */
     public function ask(array $settings): array
@@ -94,7 +94,7 @@ final readonly class RoundTasks
      * One sky over all yards: their forecasts' mean, and beyond them the last one's climate.
      *
      * @param  list<list<DayForecast>>  $forecasts
-     * @param  array{days: int, crew_min: list<int>, extract_supers: int}  $settings
+     * @param  array{days: int, crew_min: list<int>, extract_supers: int, days_off?: list<string>}  $settings
      * @return list<array<string, mixed>>
      */
     private function days(array $forecasts, array $settings, bool $dearth): array
@@ -111,7 +111,7 @@ final readonly class RoundTasks
             $date = $first->modify("+$i days");
             $known = $byDate[$date->format('Y-m-d')] ?? null;
             $mean = static fn (callable $of, float $else): float => $known === null ? $else : round(array_sum(array_map($of, $known)) / count($known), 2);
-            $crew = $settings['crew_min'][(int) $date->format('N') - 1] ?? 0;
+            $crew = in_array($date->format('Y-m-d'), $settings['days_off'] ?? [], true) ? 0 : ($settings['crew_min'][(int) $date->format('N') - 1] ?? 0);
             $days[] = ['date' => $date->format('Y-m-d'), 'crew_min' => $crew, 'min_c' => $mean(static fn (DayForecast $d): float => $d->minC, 11.0), 'max_c' => $mean(static fn (DayForecast $d): float => $d->maxC, 20.0),
                 'rain_p' => $mean(static fn (DayForecast $d): float => $d->rainP, 0.3), 'sun' => $mean(static fn (DayForecast $d): float => $d->sun, 0.5), 'dearth' => $dearth, 'extract_supers' => $crew > 0 ? $settings['extract_supers'] : 0, 'presumed' => $known === null];
         }

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Calc\Door;
+use App\Clear\PlanRound;
+use App\Clear\RoundTasks;
 use App\Models\Apiary;
 use App\Models\Operation;
+use App\Models\Role;
+use App\Models\Round;
+use App\Support\CurrentOperation;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
@@ -72,8 +78,42 @@ final class Bench extends Command
                 $this->line(sprintf('  %-30s %8.1f %6.1f   60 hives of 3 supers', $page, $median / $bare[0], $p95 / $bare[1]));
             }
         }
+        if ($title !== 'demo, 27 hives, 5 seasons') {
+            $this->roundsPage($url, $operation, $bare[0], $times);
+        }
         [$median, $most] = $this->afterWrites($url, (string) $slug);
         $this->line(sprintf('  %-30s %8.1f %6.1f', 'the desk, first after a write', $median / $bare[0], $most / $bare[1]));
+    }
+
+    /** A plan over twenty yards and three weeks, searched here and shown there. */
+    private function roundsPage(string $url, Operation $operation, float $bare, int $times): void
+    {
+        $current = app(CurrentOperation::class);
+        $current->enter($operation, Role::Owner);
+        $settings = ['days' => 21, 'crew_min' => [480, 480, 480, 480, 480, 480, 0], 'truck_supers' => 90, 'hold_supers' => 150, 'held_supers' => 0, 'extract_supers' => 60, 'split' => false, 'seconds' => 2];
+        $task = app(RoundTasks::class)->ask($settings);
+        $task['yards'] = array_slice($task['yards'], 0, 20);
+        $task['travel'] = array_map(static fn (array $row): array => array_slice($row, 0, 21), array_slice($task['travel'], 0, 21));
+        $round = Round::query()->create(['name' => 'Bench', 'starts_on' => $task['days'][0]['date'], 'settings' => $settings, 'task' => $task]);
+        DB::table('round_searches')->insert(['round_id' => $round->id, 'state' => 'waiting']);
+        (new PlanRound($operation->id, $round->id, 2))->handle($current);
+        [$median, $p95] = $this->measure("$url/clear/rounds/$round->id", $times);
+        $this->line(sprintf('  %-30s %8.1f          20 yards, 21 days', '/clear/rounds/...', $median / $bare));
+    }
+
+    private function rounds(): void
+    {
+        $cases = json_decode((string) @file_get_contents(base_path('tests/Reference/data/rounds-optima.json')), true);
+        foreach (is_array($cases) ? [1, 2, 5] : [] as $seconds) {
+            $gap = $iterations = 0.0;
+            foreach ($cases as $case) {
+                $start = hrtime(true);
+                $out = json_decode((string) json_encode((new \App\Calc\Calculations\Rounds)->run(['budget_ms' => 1000 * $seconds] + $case['input'])), true);
+                $gap = max($gap, $out['cost']['total'] / $case['optimum'] - 1.0);
+                $iterations += $out['iterations'] / ((hrtime(true) - $start) / 1e9);
+            }
+            $this->line(sprintf('rounds, six small cases with proven optima, %d s: at most %.2f %% above, %.0f iterations a second', $seconds, 100.0 * $gap, $iterations / count($cases)));
+        }
     }
 
     /** @return array{float, float} median and longest, ms: what is kept has to be made anew */
@@ -140,6 +180,7 @@ final class Bench extends Command
     {
         $this->line(sprintf("\nripeness of 1,000 supers, three frames seen, one process: %.2f s", $this->thousandSupers()));
         $this->line(sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()));
+        $this->rounds();
         $this->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
         $inputs = [

@@ -38,7 +38,14 @@ final class RoundsTest extends BrowserTestCase
         $this->waitForText('.notice', 'plan');
         $this->click('.why .then a');
         $this->waitFor('.load');
+        $this->click('p.noprint a');
+        $this->waitForText('h2', 'To load');
+        $this->click('#load-smoker');
+        self::$browser->wait(5, 100)->until(fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true');
+        $this->assertAccessible('a day');
         self::screen(390, 844);
+        $this->assertAccessible('a day at 390');
+        self::$browser->navigate()->back();
         self::$browser->navigate()->back();
         $this->waitFor('#round-board');
         $this->assertAccessible('a round at 390');

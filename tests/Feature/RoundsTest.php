@@ -8,6 +8,7 @@ use App\Clear\PlanRound;
 use App\Clear\RoundState;
 use App\Models\ClearItem;
 use App\Models\ClearPlan;
+use App\Models\FollowUp;
 use App\Models\LoadingTick;
 use App\Models\Round;
 use App\Support\CurrentOperation;
@@ -103,12 +104,31 @@ final class RoundsTest extends FeatureTestCase
     {
         $this->send('POST', '/clear/rounds', ['weekday_min' => '0', 'saturday_min' => '0'] + self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('With no crew time on any day nothing can be planned');
         $this->send('POST', '/clear/rounds', ['days' => '90'] + self::FORM, from: '/clear/rounds')->assertStatus(422);
-        $round = $this->planned();
+        $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('Days such as 2026-08-08');
+        $round = $this->planned(['days_off' => '2026-08-07, 2026-08-12']);
+        self::assertSame([0, 0], array_values(array_map(static fn (array $day): int => $day['crew_min'], array_filter($round->task['days'], static fn (array $day): bool => in_array($day['date'], ['2026-08-07', '2026-08-12'], true)))));
         $yard = $round->task['yards'][0]['id'];
         $dates = array_column($round->task['days'], 'date');
         $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'escape', 'first' => $dates[5], 'last' => $dates[5]], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('one to three nights');
         $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => '2030-01-01'], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('That day is not in this plan');
         $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => $dates[5], 'version' => '99'], from: "/clear/rounds/$round->id")->assertStatus(409);
+    }
+
+    public function test_after_the_supers_are_in_there_is_more_to_do(): void
+    {
+        $round = $this->planned();
+        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
+        $plan = ClearPlan::query()->where('round_id', $round->id)->firstOrFail();
+        $this->demo()->update(['demo_today' => ($plan->second_on ?? $plan->first_on)->format('Y-m-d')]);
+        $this->demo();
+        $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
+        self::assertEqualsCanonicalizing(['space', 'wet-supers', 'excluder-out'], FollowUp::query()->where('apiary_id', $plan->apiary_id)->pluck('what')->all());
+        $this->get('/clear')->assertOk()->assertSee('After the harvest')->assertSee('queen excluders out before winter');
+        $one = FollowUp::query()->where('what', 'space')->firstOrFail();
+        $this->send('PUT', "/clear/follow-ups/$one->id", ['done' => '1'])->assertStatus(303);
+        $this->send('PUT', "/clear/follow-ups/$one->id", ['done' => '1'])->assertStatus(303);
+        self::assertNotNull($one->refresh()->done_at);
+        $this->get('/clear')->assertDontSee('give the bees space, or reduce');
     }
 
     public function test_a_running_search_shows_its_best_and_can_be_stopped(): void

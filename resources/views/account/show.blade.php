@@ -31,6 +31,7 @@
             <x-field name="time_zone" :label="__('Time zone')" :value="$operation->time_zone" required/>
             <div class="row">
               <x-field name="crew" type="number" min="1" max="20" :label="__('People on a round')" :value="$operation->crew"/>
+              <x-field name="latitude" type="number" step="any" :label="__('Honey room, latitude')" :value="$operation->latitude"/><x-field name="longitude" type="number" step="any" :label="__('Longitude')" :value="$operation->longitude" :hint="__('empty: drives begin amid the yards')"/>
               <x-field name="escape_boards" type="number" min="0" :label="__('Escape boards')" :value="$operation->kit['escape_boards'] ?? 0"/>
               <x-field name="fume_boards" type="number" min="0" :label="__('Fume boards')" :value="$operation->kit['fume_boards'] ?? 0"/></div>
             <label class="check"><input type="checkbox" name="blower" value="1" @checked($operation->kit['blower'] ?? false)> {{ __('a blower') }}</label>
