@@ -19,7 +19,7 @@ final readonly class DaySheet
 {
     private const MINUTES_A_BOX = 2;
 
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current)
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private RoundTasks $tasks)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class DaySheet
         if ($places === []) {
             return [];
         }
-        $minutes = RoundTasks::travel($places, $this->current->get());
+        $minutes = RoundTasks::travel($places, $this->tasks->depot());
         $tours = new Tours(Travel::of($minutes, count($places) + 1));
         $stops = [];
         $at = 0;

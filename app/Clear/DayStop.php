@@ -30,8 +30,22 @@ final readonly class DayStop
         return ($this->yard->hives[$hive] ?? null)?->box($id);
     }
 
+    /**
+     * One board a hive: a tick on any of its supers is the board's.
+     *
+     * @param  Collection<int, ClearItem>  $items  of a hive
+     */
+    public function boardIsOn(Collection $items): bool
+    {
+        return $items->contains(fn (ClearItem $item): bool => $item->placed_at !== null);
+    }
+
     public function done(): bool
     {
-        return $this->plan->items->every(fn (ClearItem $item): bool => ($this->places ? $item->placed_at : $item->collected_at) !== null);
+        if ($this->places) {
+            return array_filter($this->byHive, fn (Collection $items): bool => ! $this->boardIsOn($items)) === [];
+        }
+
+        return $this->plan->items->every(fn (ClearItem $item): bool => $item->collected_at !== null);
     }
 }

@@ -114,9 +114,12 @@ final readonly class RoundPicture
             return '';
         }
         $squash = cos(deg2rad(array_sum($lat) / count($lat)));
-        $span = max(0.02, max($lat) - min($lat), (max($lon) - min($lon)) * $squash);
-        $at = static fn (float $a, float $o): array => [150.0 + ($o - 0.5 * (min($lon) + max($lon))) * $squash / $span * 210.0, 112.0 - ($a - 0.5 * (min($lat) + max($lat))) / $span * 180.0];
-        $home = $at(array_sum($lat) / count($lat), array_sum($lon) / count($lon));
+        $depot = $state->round->task['depot'] ?? null;
+        [$lats, $lons] = $depot === null ? [$lat, $lon] : [[...$lat, $depot[0]], [...$lon, $depot[1]]];
+        $span = max(0.02, max($lats) - min($lats), (max($lons) - min($lons)) * $squash);
+        $at = static fn (float $a, float $o): array => [150.0 + ($o - 0.5 * (min($lons) + max($lons))) * $squash / $span * 210.0, 112.0 - ($a - 0.5 * (min($lats) + max($lats))) / $span * 180.0];
+        [$homeLat, $homeLon] = $state->round->task['depot'] ?? [array_sum($lat) / count($lat), array_sum($lon) / count($lon)];
+        $home = $at($homeLat, $homeLon);
         $out = $line = '';
         $route = $day === null ? [] : $state->plan->days[$day]['route'];
         foreach ($route as $stop => $a) {

@@ -8,7 +8,6 @@ use App\Assess\BoxState;
 use App\Assess\YardReader;
 use App\Assess\YardState;
 use App\Models\Apiary;
-use App\Models\Operation;
 use App\Models\Round;
 use App\Support\CurrentOperation;
 use App\Support\PolicyBook;
@@ -40,7 +39,7 @@ final readonly class RoundTasks
 
     /**
      * @param  array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool, days_off?: list<string>}  $settings  crew_min by weekday, Monday first
-     * @return array{days: list<array<string, mixed>>, yards: list<array<string, mixed>>, travel: list<list<float>>, kit: array<string, mixed>}
+     * @return array{days: list<array<string, mixed>>, yards: list<array<string, mixed>>, travel: list<list<float>>, kit: array<string, mixed>, depot: array{float, float}}
      */
     public function ask(array $settings): array
     {
@@ -60,7 +59,7 @@ final readonly class RoundTasks
         $operation = $this->current->get();
         $kit = $operation->kit ?? [];
 
-        return ['days' => $this->days($forecasts, $settings, $dearth), 'yards' => $yards, 'travel' => self::travel($places, $operation),
+        return ['days' => $this->days($forecasts, $settings, $dearth), 'yards' => $yards, 'travel' => self::travel($places, $this->depot()), 'depot' => $this->depot(),
             'kit' => ['escape_boards' => $kit['escape_boards'] ?? 0, 'fume_boards' => $kit['fume_boards'] ?? 0, 'blower' => $kit['blower'] ?? false]];
     }
 
@@ -121,18 +120,33 @@ final readonly class RoundTasks
 
     /**
      * @param  list<Apiary>  $places
+     * @param  array{float, float}  $depot  latitude and longitude
      * @return list<list<float>> minutes, the honey room first
      */
-    public static function travel(array $places, Operation $operation): array
+    public static function travel(array $places, array $depot): array
     {
-        $count = max(1, count($places));
-        $at = [[$operation->longitude === null ? array_sum(array_map(static fn (Apiary $one): float => $one->latitude, $places)) / $count : $operation->latitude,
-            $operation->longitude ?? array_sum(array_map(static fn (Apiary $one): float => $one->longitude, $places)) / $count]];
+        $at = [$depot];
         foreach ($places as $place) {
             $at[] = [$place->latitude, $place->longitude];
         }
 
         return array_map(static fn (array $p): array => array_map(static fn (array $q): float => $p === $q ? 0.0 : round(self::km($p, $q) * self::DETOUR / self::KM_PER_HOUR * 60.0 + self::STOP_MIN, 1), $at), $at);
+    }
+
+    /**
+     * Where the drives begin: the honey room, or amid all yards where its place is not known.
+     *
+     * @return array{float, float}
+     */
+    public function depot(): array
+    {
+        $operation = $this->current->get();
+        if ($operation->longitude !== null) {
+            return [$operation->latitude, $operation->longitude];
+        }
+        $yards = $this->yards->apiaries();
+
+        return [(float) $yards->avg('latitude'), (float) $yards->avg('longitude')];
     }
 
     /**
