@@ -116,11 +116,13 @@ curl_up() { php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === fa
 
 # The stand-ins for a refractometer that can be read and for a weather service keep their ports while nobody else has them.
 choose_device_ports() {
-  local name wanted
+  local name wanted from=8491
   for name in refractometer weather; do
-    wanted=$(cat "$RUN/$name.port" 2>/dev/null || echo 8491)
-    if port_taken "$wanted" || [ "$wanted" = "$(cat "$RUN/refractometer.port" 2>/dev/null)" ] && [ $name = weather ]; then wanted=$(free_port $((wanted + 1))); fi
+    wanted=$(cat "$RUN/$name.port" 2>/dev/null || echo "$from")
+    # The first has not been started yet: its port does not count as taken, so the second looks above it.
+    if port_taken "$wanted" || [ "$wanted" -lt "$from" ]; then wanted=$(free_port "$from"); fi
     printf '%s' "$wanted" >"$RUN/$name.port"
+    from=$((wanted + 1))
   done
 }
 

@@ -15,22 +15,6 @@ namespace Marjoram\Core\Rounds;
  */
 final class SearchState
 {
-    private const FIRST = 0;
-
-    private const LAST = 1;
-
-    private const PLACE_SETUP = 2;
-
-    private const PLACE_PER_HIVE = 3;
-
-    private const COLLECT_SETUP = 4;
-
-    private const COLLECT_PER_HIVE = 5;
-
-    private const CHARGE_PER_HIVE = 6;
-
-    private const BOARD = 7;
-
     /** @var array<int, list<array{int, int, float, float, float, float, float, int}>> options of each yard */
     public array $options = [];
 
@@ -104,27 +88,13 @@ final class SearchState
                 $this->option[] = -1;
             }
             $this->services[$a] = array_values(array_filter($services->allowed($a), static fn (array $one): bool => $services->excessAlone($a, $one, $task->split ? 1 : $yard->hives) === []));
-            $this->options[$a] = array_map(fn (array $one): array => $this->measure($services, $yard, $one), $this->services[$a]);
+            $this->options[$a] = array_map(static fn (array $one): array => ServiceOption::of($services, $yard, $one), $this->services[$a]);
             $this->left[$a] = $this->charge($a);
         }
         $this->leftSum = array_sum($this->left);
         $this->crew = array_map(static fn (RoundDay $day): float => $day->crewMin, $task->days);
         $this->extract = array_map(static fn (RoundDay $day): float => $day->extractSupers, $task->days);
         $this->score();
-    }
-
-    /**
-     * @param  array{Way, int, int}  $service
-     * @return array{int, int, float, float, float, float, float, int}
-     */
-    private function measure(Services $services, RoundYard $yard, array $service): array
-    {
-        [$way, $first, $last] = $service;
-        $nights = $services->nights($first, $last);
-        [$place0, $collect0] = $services->work($way, 0, 0.0, $nights);
-        [$place1, $collect1] = $services->work($way, 1, $yard->supersPerHive(), $nights);
-
-        return [$first, $last, $place0, $place1 - $place0, $collect0, $collect1 - $collect0, array_sum($services->penalties($way, $yard, 1, $first, $last)), $way === Way::Escape ? 1 : 0];
     }
 
     /** Gives a part another option and number of hives; total and broken follow. */
@@ -148,13 +118,13 @@ final class SearchState
     /** @param  array{int, int, float, float, float, float, float, int}  $option */
     private function add(int $a, array $option, int $hives, int $sign): void
     {
-        [$first, $last] = [$option[self::FIRST], $option[self::LAST]];
-        $this->charges += $sign * $option[self::CHARGE_PER_HIVE] * $hives;
-        $this->work[$last] += $sign * ($option[self::COLLECT_SETUP] + $option[self::COLLECT_PER_HIVE] * $hives);
+        [$first, $last] = [$option[ServiceOption::FIRST], $option[ServiceOption::LAST]];
+        $this->charges += $sign * $option[ServiceOption::CHARGE_PER_HIVE] * $hives;
+        $this->work[$last] += $sign * ($option[ServiceOption::COLLECT_SETUP] + $option[ServiceOption::COLLECT_PER_HIVE] * $hives);
         $this->in[$last] += $sign * $this->task->yards[$a]->supers / $this->task->yards[$a]->hives * $hives;
         $this->visit($last, $a, $sign);
-        if ($option[self::BOARD] === 1) {
-            $this->work[$first] += $sign * ($option[self::PLACE_SETUP] + $option[self::PLACE_PER_HIVE] * $hives);
+        if ($option[ServiceOption::BOARD] === 1) {
+            $this->work[$first] += $sign * ($option[ServiceOption::PLACE_SETUP] + $option[ServiceOption::PLACE_PER_HIVE] * $hives);
             $this->visit($first, $a, $sign);
             for ($d = $first; $d <= $last; $d++) {
                 $this->boards[$d] += $sign * $hives;

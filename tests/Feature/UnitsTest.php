@@ -43,7 +43,7 @@ final class UnitsTest extends FeatureTestCase
         self::assertSame('(0.0 to 2.3)', $f->kgRange(1.0, 1.0));
         self::assertSame('−0.2', Formatter::number(-0.23, 1));
         self::assertSame('0.0', Formatter::number(-0.03, 1));
-        self::assertSame(['85 min', '2.0 h'], [$f->minutes(85.0), $f->minutes(120.0)]);
+        self::assertSame(["85\u{202F}min", "2.0\u{202F}h"], [$f->minutes(85.0), $f->minutes(120.0)]);
         self::assertSame(['Tue 4 Aug', '4 Aug 2026'], [$f->weekday(new DateTimeImmutable('2026-08-04')), $f->date(new DateTimeImmutable('2026-08-04'))]);
         self::assertSame('4 Aug 21:30', $f->moment(new DateTimeImmutable('2026-08-04 19:30 UTC'), 'Europe/Stockholm'));
     }
