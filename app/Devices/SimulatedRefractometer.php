@@ -26,7 +26,7 @@ final class SimulatedRefractometer implements Refractometer
 
     public function read(): InstrumentReading
     {
-        $temperature = $this->temperatureC + round($this->random->normal(0.0, 0.2), 1);
+        $temperature = round($this->temperatureC + $this->random->normal(0.0, 0.2), 1);
         $shown = PractiseScale::shown($this->waterPct, $temperature) + $this->random->normal(0.0, 0.12);
 
         return new InstrumentReading(Scale::Water, round(min(29.0, max(11.0, $shown)), 1), $temperature, false);
