@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Clear\PlanRound;
 use App\Clear\RoundState;
+use App\Models\Apiary;
 use App\Models\ClearItem;
 use App\Models\ClearPlan;
 use App\Models\FollowUp;
@@ -129,6 +130,16 @@ final class RoundsTest extends FeatureTestCase
         $this->send('PUT', "/clear/follow-ups/$one->id", ['done' => '1'])->assertStatus(303);
         self::assertNotNull($one->refresh()->done_at);
         $this->get('/clear')->assertDontSee('give the bees space, or reduce');
+    }
+
+    public function test_rounds_are_at_hand_however_many_yards_there_are(): void
+    {
+        $this->get('/clear')->assertOk()->assertSee('Plan the rounds over all yards');
+        for ($n = 0; $n < 4; $n++) {
+            Apiary::query()->create(['name' => "More $n", 'slug' => "more-$n", 'letter' => "Q$n", 'latitude' => 56.0, 'longitude' => 13.0, 'climate' => array_fill(0, 12, 8.0)]);
+        }
+        FollowUp::query()->create(['apiary_id' => Apiary::query()->firstOrFail()->id, 'what' => 'space', 'due_on' => '2026-08-09']);
+        $this->get('/clear')->assertOk()->assertSee('Choose a yard to see it drawn')->assertSee('Plan the rounds over all yards')->assertSee('After the harvest');
     }
 
     public function test_a_running_search_shows_its_best_and_can_be_stopped(): void
