@@ -64,9 +64,11 @@ final readonly class WinterController
 
     private function open(Apiary $apiary, string $code): ?HiveWinter
     {
-        $state = $this->yards->hive($apiary, $code);
+        return $this->kept->remember("hive-winter.$apiary->id.$code", function () use ($apiary, $code): ?HiveWinter {
+            $state = $this->yards->hive($apiary, $code);
 
-        return $state === null ? null : $this->winter->one($apiary, $state);
+            return $state === null ? null : $this->winter->one($apiary, $state);
+        }, $apiary->revision);
     }
 
     /**
