@@ -51,8 +51,7 @@ final class PolicyController
         $operation = $current->get();
         // What own weighings said stays until it is taken back where it was taken in.
         $values += array_intersect_key($operation->policy, array_flip(['fill_factors', 'winter_factor', 'winter_school', 'winter_boxes', 'sugar_to_stores']));
-        activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $values])->log('policy');
-        $operation->update(['policy' => $values, 'policy_version' => $operation->policy_version + 1]);
+        $operation->adopt($values);
 
         return Saved::at(route('account.policy'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
     }

@@ -35,7 +35,7 @@ final readonly class AlikeController
     private function alike(Box $box, Assessment $look, int $slot): int
     {
         $model = $look->frames->firstWhere('slot', $slot) ?? throw ValidationException::withMessages(['slot' => __('Paint frame :n first; then the whole super can be said to look like it.', ['n' => $slot])]);
-        $fitted = $box->frames_fitted ?? $this->kinds->get($box->kind)->frames;
+        $fitted = $this->kinds->fitted($box)->framesFitted;
         $count = 0;
         for ($n = 1; $n <= $fitted; $n++) {
             $frame = $look->frames->firstWhere('slot', $n);

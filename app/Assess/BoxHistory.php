@@ -8,7 +8,6 @@ use App\Models\Assessment;
 use App\Models\MoistureReading;
 use App\Support\PolicyBook;
 use DateTimeImmutable;
-use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Ripeness\BoxEstimate;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -27,13 +26,7 @@ final readonly class BoxHistory
     {
         $found = Assessment::query()->where('box_id', $box->box->id)->where('hive_id', $box->place->hive_id)->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
             ->orderByDesc('looked_at')->limit(self::MOST)->with('readings')->get()->reverse();
-        $eyes = [];
-        foreach ($found as $look) {
-            if ($look->eye !== null) {
-                $eyes[$look->id] = new EyeCorrection($look->eye['offset'], $look->eye['slope']);
-            }
-        }
-        $frames = $looks->frames(array_values($found->modelKeys()), $eyes);
+        $frames = $looks->frames($found);
         $unseen = new UnseenFrames;
         $points = [];
         foreach ($found as $look) {

@@ -25,7 +25,7 @@ final readonly class FrameController
 
     public function update(FrameRequest $request, Box $box, int $slot): JsonResponse|RedirectResponse
     {
-        $fitted = $box->frames_fitted ?? $this->kinds->get($box->kind)->frames;
+        $fitted = $this->kinds->fitted($box)->framesFitted;
         if ($slot < 1 || $slot > $fitted) {
             throw ValidationException::withMessages(['slot' => __('This box has frames 1 to :n; there is no frame :slot.', ['n' => $fitted, 'slot' => $slot])]);
         }

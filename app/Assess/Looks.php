@@ -33,7 +33,7 @@ final readonly class Looks
     {
         $newest = $this->newest($since, $hives);
         $ids = array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all());
-        $frames = $this->frames(array_values($newest->flatten(1)->pluck('id')->all()), $this->eyes($newest));
+        $frames = $this->frames($newest->flatten(1));
         $readings = MoistureReading::query()->whereIn('assessment_id', $ids)->orderBy('id')->get()->groupBy('assessment_id');
         $looks = [];
         foreach ($newest as $box => $of) {
@@ -61,28 +61,18 @@ final readonly class Looks
     }
 
     /**
-     * @param  Collection<string, Collection<int, Assessment>>  $newest
-     * @return array<string, EyeCorrection> by assessment made with a corrected eye
+     * The frames of looks, each with the eye of whoever looked.
+     *
+     * @param  iterable<Assessment>  $of
+     * @return array<string, array<int, Frame>> by assessment and slot
      */
-    private function eyes(Collection $newest): array
+    public function frames(iterable $of): array
     {
-        $eyes = [];
-        foreach ($newest->flatten(1) as $look) {
-            if ($look->eye !== null) {
-                $eyes[$look->id] = new EyeCorrection($look->eye['offset'], $look->eye['slope']);
-            }
+        $ids = $eyes = [];
+        foreach ($of as $look) {
+            $ids[] = $look->id;
+            $eyes[$look->id] = $look->eye === null ? null : new EyeCorrection($look->eye['offset'], $look->eye['slope']);
         }
-
-        return $eyes;
-    }
-
-    /**
-     * @param  list<string>  $ids  of assessments
-     * @param  array<string, EyeCorrection>  $eyes
-     * @return array<string, array<int, Frame>>
-     */
-    public function frames(array $ids, array $eyes): array
-    {
         $frames = [];
         foreach (FrameLook::query()->whereIn('assessment_id', $ids)->orderBy('slot')->toBase()->get() as $row) {
             $frames[$row->assessment_id][$row->slot] = self::frame($row, $eyes[$row->assessment_id] ?? null);

@@ -16,7 +16,6 @@ use App\Watch\YardFlow;
 use App\Yards\Kinds;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Comb\FittedBox;
 
 /** Maps the records of yards to the core's questions and back: a fixed number of queries, however many hives. */
 final readonly class YardReader
@@ -134,10 +133,9 @@ final readonly class YardReader
 
     private function box(Hive $hive, BoxPlace $place, int $number, Look $look, ?Decision $decision, YardFlow $flow, PolicyBook $policy, VerdictMemo $memo, bool $underCapped): BoxState
     {
-        $kind = $this->kinds->get($place->box->kind);
-        $fitted = new FittedBox($kind, min($kind->frames, $place->box->frames_fitted ?? $kind->frames));
+        $fitted = $this->kinds->fitted($place->box);
         $super = LookMapper::super($fitted, $look, $hive->excluder, $flow->forRipeness(), $this->current->get()->dry_room, $policy->text('unit') === 'frames', $underCapped);
-        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb($kind->key));
+        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb($fitted->kind->key));
         $fresh = $decision !== null && $decision->hive_id === $hive->id && ($look->latest === null || $decision->decided_at >= $look->latest->looked_at);
 
         return new BoxState($place->box, $place, $number, $fitted, $look, $result, $honey, $fresh ? $decision : null);

@@ -60,8 +60,7 @@ final readonly class CalibrateController
             unset($factors[$kind]);
         }
         $policy = ['fill_factors' => $factors] + $operation->policy;
-        activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $policy])->log('policy');
-        $operation->update(['policy' => $policy, 'policy_version' => $operation->policy_version + 1]);
+        $operation->adopt($policy);
 
         return Saved::at(route('calibrate.show'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
     }

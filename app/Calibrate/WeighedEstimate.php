@@ -11,10 +11,8 @@ use App\Support\CurrentOperation;
 use App\Support\PolicyBook;
 use App\Yards\Kinds;
 use Illuminate\Validation\ValidationException;
-use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\CombAssumptions;
-use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -35,10 +33,8 @@ final readonly class WeighedEstimate
     public function of(Box $box, ?array $slots): array
     {
         $look = Assessment::query()->where('box_id', $box->id)->whereHas('frames')->latest('looked_at')->first() ?? throw ValidationException::withMessages(['mark' => __('Box :mark was never looked at; there is no estimate to compare the weights with.', ['mark' => $box->mark])]);
-        $kind = $this->kinds->get($box->kind);
-        $fitted = new FittedBox($kind, min($kind->frames, $box->frames_fitted ?? $kind->frames));
-        $eye = $look->eye === null ? [] : [$look->id => new EyeCorrection($look->eye['offset'], $look->eye['slope'])];
-        $frames = array_values(array_filter($this->looks->frames([$look->id], $eye)[$look->id] ?? [], static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted));
+        $fitted = $this->kinds->fitted($box);
+        $frames = array_values(array_filter($this->looks->frames([$look])[$look->id] ?? [], static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted));
         $policy = new PolicyBook($this->current->get());
         $assumptions = new CombAssumptions(fillCapped: $policy->number('fill_capped'), fillOpen: $policy->number('fill_open'));
         if ($slots === null) {

@@ -22,8 +22,7 @@ final class WinterUseController
             throw ValidationException::withMessages(['take' => __('No hive was weighed twice last winter.')]);
         }
         $policy = ['winter_factor' => (bool) $values['take'] ? round($winter['learnt']->factor, 3) : 1.0] + $operation->policy;
-        activity()->event('policy')->performedOn($operation)->withProperties(['old' => $operation->policy, 'attributes' => $policy])->log('policy');
-        $operation->update(['policy' => $policy, 'policy_version' => $operation->policy_version + 1]);
+        $operation->adopt($policy);
 
         return Saved::at(route('calibrate.show').'#winter', __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
     }

@@ -22,18 +22,16 @@ final readonly class DayController
 
     public function show(string $day): View
     {
-        abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
-        $stops = $this->sheet->stops($day);
+        $sheet = $this->read($day);
 
-        return view('clear.day', ['day' => new \DateTimeImmutable($day), 'stops' => $stops, 'load' => $this->sheet->load($stops), 'ticked' => LoadingTick::query()->where('day', $day)->pluck('thing')->all()]);
+        return view('clear.day', $sheet + ['ticked' => LoadingTick::query()->where('day', $day)->pluck('thing')->all()]);
     }
 
     /** The same on one or two sheets of A4 or Letter. */
     public function pdf(Request $request, string $day): Response
     {
-        abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
-        $stops = $this->sheet->stops($day);
-        $html = view('clear.day-pdf', ['day' => new \DateTimeImmutable($day), 'stops' => $stops, 'load' => $this->sheet->load($stops)])->render();
+        $sheet = $this->read($day);
+        $html = view('clear.day-pdf', $sheet)->render();
         $style = '<style>body{font-family:DejaVu Sans;font-size:10pt}h1{font-size:16pt;margin:0 0 6pt}h2{font-size:12pt;margin:10pt 0 3pt;border-top:.5pt solid #000;padding-top:4pt}td{padding:1pt 6pt 1pt 0;vertical-align:top}.n{text-align:right}p{margin:2pt 0}.caution{border-left:2pt solid #000;padding-left:6pt;margin-top:10pt}</style>';
         $folder = storage_path('framework/cache');
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => $folder, 'tempDir' => $folder]));
@@ -56,5 +54,14 @@ final readonly class DayController
         }
 
         return Saved::at(route('clear.day', $day), (bool) $values['done'] ? __('Loaded.') : __('Not loaded yet.'));
+    }
+
+    /** @return array{day: \DateTimeImmutable, stops: list<DayStop>, load: array<string, array{int, string}>} */
+    private function read(string $day): array
+    {
+        abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
+        $stops = $this->sheet->stops($day);
+
+        return ['day' => new \DateTimeImmutable($day), 'stops' => $stops, 'load' => $this->sheet->load($stops)];
     }
 }

@@ -24,8 +24,6 @@ use Marjoram\Core\Rounds\Way;
 /** Plans over all yards: asked for, searched in the background, changed by hand, compared, and taken into use. */
 final readonly class RoundController
 {
-    private const METHOD = ['escape' => 'escape-board', 'fume' => 'fume-board', 'blower' => 'blower', 'brush' => 'brush'];
-
     public function __construct(private CurrentOperation $current, private RoundTasks $tasks)
     {
     }
@@ -143,7 +141,7 @@ final readonly class RoundController
             if ($boxes->isEmpty() || Apiary::query()->whereKey($service['yard'])->doesntExist()) {
                 continue;
             }
-            $plan = ClearPlan::query()->create(['apiary_id' => $service['yard'], 'round_id' => $round->id, 'method' => self::METHOD[$service['way']], 'first_on' => $service['first'], 'second_on' => $service['way'] === 'escape' ? $service['last'] : null,
+            $plan = ClearPlan::query()->create(['apiary_id' => $service['yard'], 'round_id' => $round->id, 'method' => Methods::ofWay(Way::from($service['way'])), 'first_on' => $service['first'], 'second_on' => $service['way'] === 'escape' ? $service['last'] : null,
                 'person_minutes' => round($state->minutesOf($service), 1), 'frozen' => ['reason' => __('from the rounds ":name"', ['name' => $round->name]), 'bees_left_per_super' => 0, 'cautions' => []]]);
             foreach ($boxes as $box) {
                 $plan->items()->create(['hive_id' => $box->place?->hive_id, 'box_id' => $box->id]);

@@ -80,22 +80,12 @@ final readonly class RoundState
 
     public static function word(Way $way): string
     {
-        return match ($way) {
-            Way::Escape => __('escape boards'),
-            Way::Fume => __('fume boards'),
-            Way::Blower => __('blower'),
-            Way::Brush => __('brush'),
-        };
+        return Methods::word(Methods::ofWay($way));
     }
 
     public static function glyph(Way $way): string
     {
-        return match ($way) {
-            Way::Escape => 'board',
-            Way::Fume => 'fume',
-            Way::Blower => 'blow',
-            Way::Brush => 'brush',
-        };
+        return Methods::glyph(Methods::ofWay($way));
     }
 
     /** "crew: 35 minutes over on Tue 4 Aug" for each limit that the plan breaks after a change by hand. */

@@ -31,8 +31,6 @@ final readonly class RoundTasks
 
     private const STOP_MIN = 3.0;
 
-    private const WAYS = ['escape-board' => [Way::Escape], 'fume-board' => [Way::Fume], 'blower' => [Way::Blower], 'brush' => [Way::Brush]];
-
     public function __construct(private CurrentOperation $current, private YardReader $yards, private ClearReader $clear)
     {
     }
@@ -68,7 +66,7 @@ final readonly class RoundTasks
     {
         $brood = array_filter($clearing->supers(), static fn (BoxState $box): bool => array_filter($box->look->frames, static fn ($frame): bool => $frame->hasBrood()) !== []);
         $preferred = PolicyBook::at($this->current, $state->apiary)->text('clearing');
-        $ways = self::WAYS[$preferred] ?? Way::cases();
+        $ways = Methods::ways($preferred);
         if ($brood !== []) {
             // Bees leave neither by a board nor by fumes where there is brood above.
             $ways = array_values(array_filter($ways, static fn (Way $way): bool => $way === Way::Brush || $way === Way::Blower)) ?: [Way::Brush];

@@ -41,6 +41,17 @@ final class Operation extends Model
         self::saved(fn () => app(Touched::class)->add(true));
     }
 
+    /**
+     * A change of policy is a new version, written to the audit trail.
+     *
+     * @param  array<string, mixed>  $policy
+     */
+    public function adopt(array $policy): void
+    {
+        activity()->event('policy')->performedOn($this)->withProperties(['old' => $this->policy, 'attributes' => $policy])->log('policy');
+        $this->update(['policy' => $policy, 'policy_version' => $this->policy_version + 1]);
+    }
+
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
+use App\Models\Box;
 use App\Models\BoxKindRow;
 use App\Support\Kept;
 use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\BoxKinds;
+use Marjoram\Core\Comb\FittedBox;
 
 /** The box kinds an operation knows: the standard ones and its own. */
 final class Kinds
@@ -28,6 +30,14 @@ final class Kinds
     public function get(string $key): BoxKind
     {
         return $this->all()[$key] ?? BoxKinds::get('langstroth-medium-10');
+    }
+
+    /** A box with as many frames as were put into it. */
+    public function fitted(Box $box): FittedBox
+    {
+        $kind = $this->get($box->kind);
+
+        return new FittedBox($kind, min($kind->frames, $box->frames_fitted ?? $kind->frames));
     }
 
     /** @return array<string, BoxKind> */

@@ -85,9 +85,8 @@ final readonly class UsePaths
         }
         [$a, $b] = [$this->place($since), $this->place($until)];
         $uses = array_map(fn (array $path): float => $this->at($path, $b) - $this->at($path, $a), $this->paths);
-        $mean = array_sum($uses) / count($uses);
 
-        return [$mean, sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses))];
+        return self::meanAndSd($uses);
     }
 
     /**
@@ -105,12 +104,23 @@ final readonly class UsePaths
                 continue;
             }
             $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
-            $mean = array_sum($uses) / count($uses);
-            $spread = sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses) + $sdKg ** 2);
+            [$mean, $sd] = self::meanAndSd($uses);
+            $spread = hypot($sd, $sdKg);
             $points[] = ['on' => $this->from->modify("+$day days"), 'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread), 'middle' => max(0.0, $storesKg - $mean), 'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread), 'pLeft' => self::pLeft($uses, $storesKg, $sdKg)];
         }
 
         return $points;
+    }
+
+    /**
+     * @param  list<float>  $uses
+     * @return array{float, float}
+     */
+    private static function meanAndSd(array $uses): array
+    {
+        $mean = array_sum($uses) / count($uses);
+
+        return [$mean, sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses))];
     }
 
     /** @param  list<float>  $uses */
