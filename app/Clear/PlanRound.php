@@ -44,7 +44,12 @@ final class PlanRound implements ShouldQueue
                 $this->write($round, $plan, $iterations, []);
             }
         });
-        $plan = $planner->plan(new TimeBudget($this->seconds * 1000, fn (): bool => DB::table('round_searches')->where('round_id', $this->round)->value('state') === 'stopping'));
+        $plan = $planner->plan(new TimeBudget($this->seconds * 1000, function (int $iterations): bool {
+            // Most of a search finds nothing better: that it is at work is to be seen all the same.
+            DB::table('round_searches')->where('round_id', $this->round)->update(['iterations' => $iterations]);
+
+            return DB::table('round_searches')->where('round_id', $this->round)->value('state') === 'stopping';
+        }));
         $this->write($round, $plan, $planner->iterations(), ['state' => 'done']);
         // What was found becomes the round's plan; a person's changes are logged, the search's are not.
         activity()->withoutLogs(fn () => $round->refresh()->update(['services' => RoundTasks::stored($round, $plan->services)]));

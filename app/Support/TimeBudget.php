@@ -12,7 +12,7 @@ final class TimeBudget implements Budget
 {
     private readonly float $until;
 
-    /** @param  ?Closure(): bool  $stopped  asked at most every quarter second */
+    /** @param  ?Closure(int): bool  $stopped  asked at most every quarter second, with the iterations so far */
     public function __construct(int $milliseconds, private readonly ?Closure $stopped = null)
     {
         $this->until = hrtime(true) + $milliseconds * 1e6;
@@ -27,7 +27,7 @@ final class TimeBudget implements Budget
         $now = (float) hrtime(true);
         if ($this->stopped !== null && ! $this->told && $now - $this->asked > 2.5e8) {
             $this->asked = $now;
-            $this->told = ($this->stopped)();
+            $this->told = ($this->stopped)($iterations);
         }
 
         return $this->told || $now >= $this->until;
