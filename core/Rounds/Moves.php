@@ -27,9 +27,13 @@ final class Moves
     /** @var list<array{int, int, int}> what to put back, in order */
     private array $undo = [];
 
+    /** @var list<int> parts that are not locked */
+    private array $free;
+
     public function __construct(private readonly RoundTask $task, private readonly SearchState $state, private readonly SeededRandom $random)
     {
         $minutes = $task->travel->minutes;
+        $this->free = array_merge([], ...$state->parts);
         foreach ($task->yards as $a => $yard) {
             $others = array_values(array_diff(array_keys($task->yards), [$a]));
             usort($others, static fn (int $x, int $y): int => $minutes[$a + 1][$x + 1] <=> $minutes[$a + 1][$y + 1]);
@@ -47,6 +51,9 @@ final class Moves
     public function any(): array
     {
         $this->undo = [];
+        if ($this->free === []) {
+            return [];
+        }
         $kind = $this->random->uniform();
         if ($this->task->split && $kind < 0.22) {
             $this->share();
@@ -73,11 +80,11 @@ final class Moves
         $this->state->put($part, $option, $hives);
     }
 
-    /** A part that has hives. */
+    /** A part that has hives and may be changed. */
     private function part(): int
     {
         do {
-            $part = $this->random->integer(0, count($this->state->yard) - 1);
+            $part = $this->free[$this->random->integer(0, count($this->free) - 1)];
         } while ($this->state->hives[$part] === 0);
 
         return $part;
@@ -101,7 +108,7 @@ final class Moves
             return;
         }
         $b = $this->near[$a][$this->random->integer(0, count($this->near[$a]) - 1)];
-        $other = $this->state->parts[$b][0];
+        $other = $this->state->all[$b][0];
         if ($this->state->option[$other] < 0) {
             return;
         }
@@ -139,7 +146,8 @@ final class Moves
         }
         $day = $this->state->services[$this->state->yard[$part]][$this->state->option[$part]][2];
         $to = $this->random->integer(0, count($this->task->days) - 1);
-        foreach ($this->state->option as $other => $option) {
+        foreach ($this->free as $other) {
+            $option = $this->state->option[$other];
             if ($option < 0 || $this->state->hives[$other] === 0) {
                 continue;
             }
@@ -165,7 +173,7 @@ final class Moves
         $first = $this->part();
         $out = [$first];
         foreach ($this->near[$this->state->yard[$first]] as $b) {
-            if (count($out) < 3 && $this->random->chance(0.5)) {
+            if (count($out) < 3 && $this->state->parts[$b] !== [] && $this->random->chance(0.5)) {
                 $out[] = $this->state->parts[$b][0];
             }
         }

@@ -13,10 +13,11 @@ final readonly class RoundYard
     /**
      * @param  float  $supers  supers to come off, of all its hives
      * @param  list<Way>  $ways  that may be used here
+     * @param  array<int, Sky>  $skies  by the day's place in the task's list: its own weather, where it is known
      *
      * @throws InvalidInput when there is nothing to fetch, or the deadline is before the yard is ready
      */
-    public function __construct(public string $id, public int $hives, public float $supers, public DateTimeImmutable $ready, public DateTimeImmutable $deadline, public array $ways = [Way::Escape, Way::Fume, Way::Blower, Way::Brush])
+    public function __construct(public string $id, public int $hives, public float $supers, public DateTimeImmutable $ready, public DateTimeImmutable $deadline, public array $ways = [Way::Escape, Way::Fume, Way::Blower, Way::Brush], public array $skies = [])
     {
         InvalidInput::unlessWithin($hives, 1, 2000, 'The hives', '/hives');
         InvalidInput::unlessWithin($supers, 0.0, 10000.0, 'The supers', '/supers');

@@ -30,32 +30,17 @@ final class SearchState
     /** @var array<int, int> option of each part, -1 for none */
     public array $option = [];
 
-    /** @var array<int, list<int>> parts of each yard */
+    /** @var array<int, list<int>> parts of each yard that the search may change */
     public array $parts = [];
+
+    /** @var array<int, list<int>> parts of each yard, those that are locked first */
+    public array $all = [];
 
     public float $total = 0.0;
 
     public float $broken = 0.0;
 
     public float $weight = 2.0;
-
-    /** @var array<int, float> */
-    private array $work;
-
-    /** @var array<int, float> */
-    private array $in;
-
-    /** @var array<int, int> */
-    private array $boards;
-
-    /** @var array<int, int> set of yards visited */
-    private array $set;
-
-    /** @var array<int, array<int, int>> visits of each yard */
-    private array $visits;
-
-    /** @var array<int, float> */
-    private array $tour;
 
     private float $charges = 0.0;
 
@@ -64,37 +49,42 @@ final class SearchState
 
     private float $leftSum = 0.0;
 
-    /** @var array<int, float> */
-    private array $crew = [];
+    private readonly DayLoads $loads;
 
-    /** @var array<int, float> */
-    private array $extract = [];
-
-    public function __construct(private readonly RoundTask $task, private readonly Tours $tours, int $mostParts)
+    public function __construct(private readonly RoundTask $task, Tours $tours, int $mostParts)
     {
-        $days = count($task->days);
-        $this->work = $this->in = $this->tour = array_fill(0, $days, 0.0);
-        $this->boards = $this->set = array_fill(0, $days, 0);
-        $this->visits = array_fill(0, $days, []);
+        $this->loads = new DayLoads($task, $tours);
         $this->left = array_fill(0, count($task->yards), 0.0);
         $services = new Services($task);
         foreach ($task->yards as $a => $yard) {
-            $this->parts[$a] = [];
-            $most = $task->split ? $mostParts : 1;
-            for ($p = 0; $p < $most; $p++) {
-                $this->parts[$a][] = count($this->yard);
-                $this->yard[] = $a;
-                $this->hives[] = $p === 0 ? $yard->hives : 0;
-                $this->option[] = -1;
+            [$this->services[$a], $this->options[$a]] = ServiceOption::ofYard($task, $services, $a);
+            $locked = array_values(array_filter($task->locks, static fn (Service $lock): bool => $lock->yard === $a));
+            $this->all[$a] = $this->parts[$a] = [];
+            foreach ($locked as $lock) {
+                $this->all[$a][] = $this->part($a, $lock->hives);
             }
-            $this->services[$a] = array_values(array_filter($services->allowed($a), static fn (array $one): bool => $services->excessAlone($a, $one, $task->split ? 1 : $yard->hives) === []));
-            $this->options[$a] = array_map(static fn (array $one): array => ServiceOption::of($services, $yard, $one), $this->services[$a]);
+            $free = $yard->hives - array_sum(array_map(static fn (Service $lock): int => $lock->hives, $locked));
+            $most = $free === 0 ? 0 : ($task->split ? $mostParts : 1);
+            for ($p = 0; $p < $most; $p++) {
+                $this->parts[$a][] = $this->all[$a][] = $this->part($a, $p === 0 ? $free : 0);
+            }
             $this->left[$a] = $this->charge($a);
+            foreach ($locked as $p => $lock) {
+                $this->put($this->all[$a][$p], (int) array_search([$lock->way, $lock->first, $lock->last], $this->services[$a], true), $lock->hives);
+            }
         }
         $this->leftSum = array_sum($this->left);
-        $this->crew = array_map(static fn (RoundDay $day): float => $day->crewMin, $task->days);
-        $this->extract = array_map(static fn (RoundDay $day): float => $day->extractSupers, $task->days);
+        $this->loads->makeRoom();
         $this->score();
+    }
+
+    private function part(int $a, int $hives): int
+    {
+        $this->yard[] = $a;
+        $this->hives[] = $hives;
+        $this->option[] = -1;
+
+        return count($this->yard) - 1;
     }
 
     /** Gives a part another option and number of hives; total and broken follow. */
@@ -118,35 +108,14 @@ final class SearchState
     /** @param  array{int, int, float, float, float, float, float, int}  $option */
     private function add(int $a, array $option, int $hives, int $sign): void
     {
-        [$first, $last] = [$option[ServiceOption::FIRST], $option[ServiceOption::LAST]];
         $this->charges += $sign * $option[ServiceOption::CHARGE_PER_HIVE] * $hives;
-        $this->work[$last] += $sign * ($option[ServiceOption::COLLECT_SETUP] + $option[ServiceOption::COLLECT_PER_HIVE] * $hives);
-        $this->in[$last] += $sign * $this->task->yards[$a]->supers / $this->task->yards[$a]->hives * $hives;
-        $this->visit($last, $a, $sign);
-        if ($option[ServiceOption::BOARD] === 1) {
-            $this->work[$first] += $sign * ($option[ServiceOption::PLACE_SETUP] + $option[ServiceOption::PLACE_PER_HIVE] * $hives);
-            $this->visit($first, $a, $sign);
-            for ($d = $first; $d <= $last; $d++) {
-                $this->boards[$d] += $sign * $hives;
-            }
-        }
-    }
-
-    private function visit(int $d, int $a, int $sign): void
-    {
-        $count = ($this->visits[$d][$a] ?? 0) + $sign;
-        $this->visits[$d][$a] = $count;
-        $set = $count > 0 ? $this->set[$d] | 1 << $a : $this->set[$d] & ~(1 << $a);
-        if ($set !== $this->set[$d]) {
-            $this->set[$d] = $set;
-            $this->tour[$d] = $this->tours->length($set);
-        }
+        $this->loads->add($a, $option, $hives, $sign);
     }
 
     private function charge(int $a): float
     {
         $left = $served = 0;
-        foreach ($this->parts[$a] as $part) {
+        foreach ($this->all[$a] as $part) {
             if ($this->hives[$part] > 0) {
                 if ($this->option[$part] < 0) {
                     $left += $this->hives[$part];
@@ -162,34 +131,9 @@ final class SearchState
 
     private function score(): void
     {
-        $total = $this->charges + $this->leftSum;
-        [$boards, $truck, $hold] = [$this->task->escapeBoards, $this->task->truckSupers, $this->task->holdSupers];
-        $broken = 0.0;
-        $held = $this->task->heldSupers;
-        foreach ($this->in as $d => $in) {
-            $busy = $this->work[$d] + $this->tour[$d];
-            $total += $busy;
-            $held += $in - $this->extract[$d];
-            if ($held < $in) {
-                $held = $in;
-            }
-            if ($busy > $this->crew[$d]) {
-                $broken += $busy - $this->crew[$d];
-            }
-            if ($this->boards[$d] > $boards) {
-                $broken += 5.0 * ($this->boards[$d] - $boards);
-            }
-            if ($in > 1e-9) {
-                if ($in > $truck) {
-                    $broken += 5.0 * ($in - $truck);
-                }
-                if ($held > $hold) {
-                    $broken += 5.0 * ($held - $hold);
-                }
-            }
-        }
-        $this->total = $total;
-        $this->broken = $broken > 1e-7 ? $broken : 0.0;
+        $this->loads->score();
+        $this->total = $this->charges + $this->leftSum + $this->loads->minutes;
+        $this->broken = $this->loads->broken;
     }
 
     public function value(): float
@@ -214,10 +158,7 @@ final class SearchState
         // Sums of many small changes drift; they are taken afresh here.
         $this->charges = 0.0;
         $this->leftSum = array_sum($this->left);
-        $days = count($this->task->days);
-        $this->work = $this->in = array_fill(0, $days, 0.0);
-        $this->boards = array_fill(0, $days, 0);
-        $this->visits = array_fill(0, $days, []);
+        $this->loads->clear();
         foreach ($this->option as $part => $option) {
             if ($option >= 0 && $this->hives[$part] > 0) {
                 $this->add($this->yard[$part], $this->options[$this->yard[$part]][$option], $this->hives[$part], 1);

@@ -29,6 +29,25 @@ final class ServiceOption
     public const BOARD = 7;
 
     /**
+     * What a yard may have: all that fits by itself, and what is locked.
+     *
+     * @return array{list<array{Way, int, int}>, list<array{int, int, float, float, float, float, float, int}>} services, and the same as rows
+     */
+    public static function ofYard(RoundTask $task, Services $services, int $a): array
+    {
+        $yard = $task->yards[$a];
+        $found = array_values(array_filter($services->candidates($yard), static fn (array $one): bool => $services->excessAlone($a, $one, $task->split ? 1 : $yard->hives) === []));
+        foreach ($task->locks as $lock) {
+            $one = [$lock->way, $lock->first, $lock->last];
+            if ($lock->yard === $a && ! in_array($one, $found, true)) {
+                $found[] = $one;
+            }
+        }
+
+        return [$found, array_map(static fn (array $one): array => self::of($services, $yard, $one), $found)];
+    }
+
+    /**
      * @param  array{Way, int, int}  $service
      * @return array{int, int, float, float, float, float, float, int}
      */

@@ -33,16 +33,16 @@ final readonly class Services
     public function penalties(Way $way, RoundYard $yard, int $hives, int $first, int $last): array
     {
         $p = $this->task->params;
-        $day = $this->task->days[$last];
+        $sky = $this->task->sky($yard, $last);
         $weather = $robbing = 0.0;
         if ($way === Way::Escape) {
             $nights = $this->nights($first, $last);
-            $weather = $p->escapeRainPerHive * $hives * ($this->task->days[$first]->rainP + $day->rainP) + ($nights === 3 ? $p->escapeThreeNightsPerHive * $hives : 0.0);
+            $weather = $p->escapeRainPerHive * $hives * ($this->task->sky($yard, $first)->rainP + $sky->rainP) + ($nights === 3 ? $p->escapeThreeNightsPerHive * $hives : 0.0);
         } else {
-            $weather = $p->openRainPerHive * $hives * $day->rainP;
-            $robbing = $day->dearth ? ($way === Way::Fume ? $p->fumeDearthPerHive : $p->openDearthPerHive) * $hives : 0.0;
+            $weather = $p->openRainPerHive * $hives * $sky->rainP;
+            $robbing = $sky->dearth ? ($way === Way::Fume ? $p->fumeDearthPerHive : $p->openDearthPerHive) * $hives : 0.0;
         }
-        $over = (int) $yard->deadline->diff($day->date)->format('%r%a');
+        $over = (int) $yard->deadline->diff($this->task->days[$last]->date)->format('%r%a');
 
         return ['weather' => $weather, 'robbing' => $robbing, 'late' => $p->latePerHiveDay * $hives * max(0, $over)];
     }
@@ -63,23 +63,11 @@ final readonly class Services
         };
     }
 
-    public function weatherAllows(Way $way, int $d): bool
+    public function weatherAllows(Way $way, RoundYard $yard, int $d): bool
     {
-        $day = $this->task->days[$d];
+        $sky = $this->task->sky($yard, $d);
 
-        return $way === Way::Escape || ($day->rainP < $this->task->params->openRainMax && ($way !== Way::Fume || $day->maxC >= $this->task->params->fumeMinC));
-    }
-
-    /**
-     * What a yard may have: its locked service, or all.
-     *
-     * @return list<array{Way, int, int}> way, first and last day
-     */
-    public function allowed(int $yard): array
-    {
-        $locked = $this->task->locks[$yard] ?? null;
-
-        return $locked === null ? $this->candidates($this->task->yards[$yard]) : [$locked];
+        return $way === Way::Escape || ($sky->rainP < $this->task->params->openRainMax && ($way !== Way::Fume || $sky->maxC >= $this->task->params->fumeMinC));
     }
 
     /**
@@ -95,7 +83,7 @@ final readonly class Services
                 continue;
             }
             foreach ($this->task->days as $d => $day) {
-                if ($day->crewMin <= 0.0 || $day->date < $yard->ready || ! $this->weatherAllows($way, $d)) {
+                if ($day->crewMin <= 0.0 || $day->date < $yard->ready || ! $this->weatherAllows($way, $yard, $d)) {
                     continue;
                 }
                 if ($way !== Way::Escape) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use DateTimeImmutable;
+use Marjoram\Core\Rounds\Bound;
 use Marjoram\Core\Rounds\IterationBudget;
 use Marjoram\Core\Rounds\Planner;
 use Marjoram\Core\Rounds\RoundDay;
@@ -31,6 +32,7 @@ final class RoundsTest extends TestCase
             self::assertSame([], $checked['broken'], $case['id']);
             self::assertEqualsWithDelta($checked['total'], $plan->cost['total'], 1e-6, $case['id']);
             self::assertGreaterThan($case['optimum'] - 0.01, $checked['total'], $case['id']);
+            self::assertLessThan($case['optimum'] + 0.01, Bound::of($this->task($case['input'])), $case['id']);
             $worst = max($worst, $checked['total'] / $case['optimum'] - 1.0);
         }
         fwrite(STDERR, sprintf(' [rounds: at most %.2f %% above the proven optima in 60,000 iterations] ', 100.0 * $worst));
