@@ -41,6 +41,8 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::get('/winter/{apiary}/{hive:code}/what-if', [Winter\WinterController::class, 'whatIf'])->name('winter.what-if')->withoutScopedBindings();
         Route::get('/clear', [Clear\ClearController::class, 'index'])->name('clear.index');
         Route::get('/clear/rounds', [Clear\RoundController::class, 'index'])->name('clear.rounds.index');
+        Route::get('/clear/rounds/new', [Clear\RoundController::class, 'create'])->name('clear.rounds.create');
+        Route::get('/clear/drives', [Clear\DriveController::class, 'show'])->name('clear.drives');
         Route::get('/clear/days/{day}', [Clear\DayController::class, 'show'])->where('day', '\d{4}-\d{2}-\d{2}')->name('clear.day');
         Route::get('/clear/days/{day}.pdf', [Clear\DayController::class, 'pdf'])->where('day', '\d{4}-\d{2}-\d{2}')->name('clear.day.pdf');
         Route::get('/clear/calendar.ics', [Clear\CalendarController::class, 'all'])->name('clear.calendar');
@@ -122,6 +124,7 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::post('/clear/forecast', [Clear\WeatherController::class, 'fetch'])->name('clear.forecast');
         Route::post('/clear/calendar', [Clear\CalendarController::class, 'store'])->name('clear.calendar.store');
         Route::delete('/clear/calendar/{calendarLink}', [Clear\CalendarController::class, 'destroy'])->name('clear.calendar.destroy');
+        Route::put('/clear/drives', [Clear\DriveController::class, 'update'])->name('clear.drives.update');
         Route::post('/clear/rounds', [Clear\RoundController::class, 'store'])->name('clear.rounds.store');
         Route::put('/clear/rounds/{round}/stop', [Clear\RoundController::class, 'stop'])->name('clear.rounds.stop');
         Route::post('/clear/rounds/{round}/again', [Clear\RoundController::class, 'again'])->name('clear.rounds.again');

@@ -33,6 +33,7 @@ final class PolicyController
             'confidence' => ['required', 'numeric', 'between:50,99'],
             'unit' => ['required', Rule::in(['supers', 'frames'])],
             'clearing' => ['required', Rule::in(PolicyBook::CLEARING)],
+            'off_after_flow_days' => ['sometimes', 'integer', 'between:0,90'],
             'winter_school' => ['sometimes', Rule::in(PolicyBook::WINTER)],
             'winter_boxes' => ['sometimes', 'integer', 'between:1,10'],
             'sugar_to_stores' => ['sometimes', 'numeric', 'between:10,150'],
@@ -50,7 +51,7 @@ final class PolicyController
         }
         $operation = $current->get();
         // What own weighings said stays until it is taken back where it was taken in.
-        $values += array_intersect_key($operation->policy, array_flip(['fill_factors', 'winter_factor', 'winter_school', 'winter_boxes', 'sugar_to_stores']));
+        $values += array_intersect_key($operation->policy, array_flip(['fill_factors', 'winter_factor', 'winter_school', 'winter_boxes', 'sugar_to_stores', 'off_after_flow_days']));
         $operation->adopt($values);
 
         return Saved::at(route('account.policy'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));

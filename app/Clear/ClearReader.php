@@ -43,8 +43,9 @@ final readonly class ClearReader
         $winter = $this->winter->read($yard);
         $plans = ClearPlan::query()->where('apiary_id', $yard->apiary->id)->where('state', '!=', 'collected')->with(['items.hive', 'items.box'])->orderBy('first_on')->get();
         $planned = $plans->flatMap(fn (ClearPlan $plan): Collection => $plan->items)->pluck('box_id')->all();
-        $coming = array_filter(array_map(fn (HiveWinter $hive): array => array_values(array_filter($hive->comingOff(),
-            fn (BoxState $box): bool => ! in_array($box->box->id, $planned, true))), $winter));
+        $free = static fn (array $boxes): array => array_values(array_filter($boxes, static fn (BoxState $box): bool => ! in_array($box->box->id, $planned, true)));
+        $coming = array_filter(array_map(static fn (HiveWinter $hive): array => $free($hive->comingOff()), $winter));
+        $later = array_filter(array_map(static fn (HiveWinter $hive): array => $free($hive->comingLater()), $winter));
         [$forecast, $presumed] = $this->forecast($yard);
         $clearing = new Clearing;
         $kit = $this->current->get()->kit ?? [];
@@ -53,7 +54,7 @@ final readonly class ClearReader
             new Kit($kit['escape_boards'] ?? 0, $kit['fume_boards'] ?? 0, $kit['blower'] ?? false), $dearth);
 
         return new YardClearing($yard, $coming, $methods, $clearing->reasonOfRank($methods), $forecast, $presumed, $this->lifts($yard), array_values($plans->all()),
-            Treatment::query()->where('apiary_id', $yard->apiary->id)->where('supers_off_by', '>=', $this->current->today())->orderBy('supers_off_by')->first()?->supers_off_by);
+            Treatment::query()->where('apiary_id', $yard->apiary->id)->where('supers_off_by', '>=', $this->current->today())->orderBy('supers_off_by')->first()?->supers_off_by, $later);
     }
 
     /**
@@ -114,8 +115,8 @@ final readonly class ClearReader
         $presumed = [];
         for ($i = 0; $i < self::DAYS; $i++) {
             $date = $today->modify("+$i days");
-            $mean = (float) array_values($yard->apiary->climate)[(int) $date->format('n') - 1];
-            $presumed[] = new DayForecast($date, $mean - 5.0, $mean + 5.0, 0.3, 0.5);
+            $sky = Skies::ofClimate($yard->apiary, $date);
+            $presumed[] = new DayForecast($date, $sky['min_c'], $sky['max_c'], $sky['rain_p'], $sky['sun']);
         }
 
         return [$presumed, true];

@@ -19,7 +19,7 @@ final readonly class DaySheet
 {
     private const MINUTES_A_BOX = 2;
 
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private RoundTasks $tasks)
+    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current, private Drives $drives)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class DaySheet
         if ($places === []) {
             return [];
         }
-        $minutes = RoundTasks::travel($places, $this->tasks->depot());
+        $minutes = $this->drives->minutes($places);
         $tours = new Tours(Travel::of($minutes, count($places) + 1));
         $stops = [];
         $at = 0;
@@ -43,6 +43,14 @@ final readonly class DaySheet
         }
 
         return $stops;
+    }
+
+    /** @return array<string, array{int, string}> what both visits of a plan want on the truck */
+    public function loadOf(ClearPlan $plan): array
+    {
+        $days = array_unique(array_map(static fn (\DateTimeInterface $day): string => $day->format('Y-m-d'), array_filter([$plan->first_on, $plan->second_on])));
+
+        return $this->load(array_values(array_map(fn (string $day): DayStop => $this->stop($plan, $plan->apiary, $day, 0.0), $days)));
     }
 
     private function stop(ClearPlan $plan, Apiary $apiary, string $date, float $drive): DayStop

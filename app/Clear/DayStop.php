@@ -31,6 +31,25 @@ final readonly class DayStop
     }
 
     /**
+     * What was planned ahead and is not ripe by what is known today: it is to be looked at before the bees are driven out.
+     *
+     * @param  Collection<int, ClearItem>  $items  of a hive
+     * @return list<BoxState>
+     */
+    public function toLookAt(string $hive, Collection $items): array
+    {
+        $boxes = array_filter(array_map(fn (ClearItem $item): ?BoxState => $item->collected_at === null ? $this->box($hive, $item->box_id) : null, array_values($items->all())));
+
+        return $this->lifted() ? [] : array_values(array_filter($boxes, static fn (BoxState $box): bool => ! $box->comesOff()));
+    }
+
+    /** The bees are off the supers already: boards were on before this visit. */
+    private function lifted(): bool
+    {
+        return ! $this->places && $this->plan->second_on !== null;
+    }
+
+    /**
      * One board a hive: a tick on any of its supers is the board's.
      *
      * @param  Collection<int, ClearItem>  $items  of a hive

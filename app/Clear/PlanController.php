@@ -28,12 +28,12 @@ final readonly class PlanController
     {
     }
 
-    public function show(ClearPlan $plan): View
+    public function show(ClearPlan $plan, DaySheet $sheet): View
     {
         $plan->load(['apiary', 'items.hive', 'items.box.place']);
         $yard = $this->yards->one($plan->apiary);
 
-        return view('clear.plan', ['plan' => $plan, 'yard' => $yard, 'lifts' => $this->clear->lifts($yard), 'crew' => $this->current->get()->crew, 'zone' => $this->current->get()->time_zone]);
+        return view('clear.plan', ['plan' => $plan, 'load' => $sheet->loadOf($plan), 'yard' => $yard, 'lifts' => $this->clear->lifts($yard), 'crew' => $this->current->get()->crew, 'zone' => $this->current->get()->time_zone]);
     }
 
     public function store(Request $request, Apiary $apiary): RedirectResponse

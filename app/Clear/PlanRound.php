@@ -37,7 +37,7 @@ final class PlanRound implements ShouldQueue
         $round = Round::query()->findOrFail($this->round);
         DB::table('round_searches')->where('round_id', $this->round)->where('state', 'waiting')->update(['state' => 'planning', 'updated_at' => now()]);
         $written = 0.0;
-        $planner = new Planner(RoundTasks::task($round), 1, function (RoundPlan $plan, int $iterations) use ($round, &$written): void {
+        $planner = new Planner(RoundMap::task($round), 1, function (RoundPlan $plan, int $iterations) use ($round, &$written): void {
             $now = (float) hrtime(true);
             if ($now - $written > self::WRITE_EVERY_NS) {
                 $written = $now;
@@ -52,7 +52,7 @@ final class PlanRound implements ShouldQueue
         }));
         $this->write($round, $plan, $planner->iterations(), ['state' => 'done']);
         // What was found becomes the round's plan; a person's changes are logged, the search's are not.
-        activity()->withoutLogs(fn () => $round->refresh()->update(['services' => RoundTasks::stored($round, $plan->services)]));
+        activity()->withoutLogs(fn () => $round->refresh()->update(['services' => RoundMap::stored($round, $plan->services)]));
         Operation::query()->whereKey($this->operation)->increment('revision');
         $current->leave();
     }
@@ -65,6 +65,6 @@ final class PlanRound implements ShouldQueue
     /** @param  array<string, string>  $more */
     private function write(Round $round, RoundPlan $plan, int $iterations, array $more): void
     {
-        DB::table('round_searches')->where('round_id', $this->round)->update(['iterations' => $iterations, 'best_min' => round($plan->cost['total'], 2), 'services' => json_encode(RoundTasks::stored($round, $plan->services), JSON_THROW_ON_ERROR), 'updated_at' => now()] + $more);
+        DB::table('round_searches')->where('round_id', $this->round)->update(['iterations' => $iterations, 'best_min' => round($plan->cost['total'], 2), 'services' => json_encode(RoundMap::stored($round, $plan->services), JSON_THROW_ON_ERROR), 'updated_at' => now()] + $more);
     }
 }

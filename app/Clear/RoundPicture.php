@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Support\Units\Formatter;
+use Marjoram\Core\Rounds\RoundYard;
 use Marjoram\Core\Rounds\Service;
 use Marjoram\Core\Rounds\Way;
 
@@ -15,7 +16,7 @@ final readonly class RoundPicture
 
     private const WIDTH = 720.0;
 
-    private const TOP = 128.0;
+    private const TOP = 148.0;
 
     private const ROW = 44.0;
 
@@ -28,6 +29,7 @@ final readonly class RoundPicture
         $count = count($state->task->days);
         $wide = (self::WIDTH - self::LEFT) / $count;
         $height = self::TOP + self::ROW * count($state->task->yards) + 8.0;
+        $window = new DayWindow(array_values(array_map(strval(...), array_column($state->round->task['days'], 'date'))), self::LEFT, $wide);
         $out = $this->labels();
         foreach ($state->task->days as $d => $day) {
             $out .= $this->day($state, $d, self::LEFT + $d * $wide, $wide, $height, $chosen === $d);
@@ -35,17 +37,14 @@ final readonly class RoundPicture
         foreach ($state->task->yards as $a => $yard) {
             $y = self::TOP + self::ROW * $a;
             $late = isset($state->plan->notServed[$a]);
-            $out .= sprintf('<path class="rl" d="M0 %1$.1fH%2$.1f"/><text class="t14 b" x="0" y="%3$.1f">%4$s</text><text class="t12 soft" x="0" y="%5$.1f">%6$s</text>', $y, self::WIDTH, $y + 18.0, e($yard->id), $y + 34.0,
-                e($late ? __('not served') : trans_choice('{1} :count hive|[2,*] :count hives', $yard->hives).', '.trans_choice('{1} :count super|[2,*] :count supers', (int) round($yard->supers))));
-            foreach ($state->task->days as $d => $day) {
-                if ($day->date->format('Y-m-d') === $yard->deadline->format('Y-m-d') && ($state->round->task['yards'][$a]['treatment'] ?? null) !== null) {
-                    $x = self::LEFT + ($d + 1) * $wide - 2.0;
-                    $out .= sprintf('<path class="flag" d="M%1$.1f %2$.1fv%3$.1fM%1$.1f %4$.1fh-9l3 4l-3 4h9"/>', $x, $y + 2.0, self::ROW - 4.0, $y + 4.0);
-                }
-            }
+            $out .= sprintf('<path class="rl" d="M0 %1$.1fH%2$.1f"/><text class="t14 b%7$s" x="0" y="%3$.1f">%4$s</text><text class="t12 soft" x="0" y="%5$.1f">%6$s</text>', $y, self::WIDTH, $y + 18.0, e(mb_strimwidth($yard->id, 0, 18, '…')), $y + 34.0,
+                e($late ? __('not served') : trans_choice('{1} :count hive|[2,*] :count hives', $yard->hives).', '.trans_choice('{1} :count super|[2,*] :count supers', (int) round($yard->supers))), ($state->round->task['yards'][$a]['later'] ?? false) ? ' it' : '');
+            /** @var array{ready: string, deadline: string, treatment?: ?string, flow_ends?: ?string, later?: bool} $asked */
+            $asked = $state->round->task['yards'][$a];
+            $out .= $window->svg($asked, $y, self::ROW);
         }
-        foreach ($state->plan->services as $service) {
-            $out .= $this->service($state, $service, $wide);
+        foreach ($state->plan->services as $part => $service) {
+            $out .= $this->service($state, $service, $part, $wide);
         }
 
         return sprintf('<svg class="chart round" viewBox="0 0 %1$.0f %2$.0f" role="group" aria-label="%3$s" data-left="%4$.1f" data-wide="%5$.3f" data-view="%1$.0f">%6$s</svg>', self::WIDTH, $height, e(__('Days and visits of the plan')), self::LEFT, $wide, $out);
@@ -54,7 +53,7 @@ final readonly class RoundPicture
     private function labels(): string
     {
         $out = '';
-        foreach ([[46.0, __('weather')], [66.0, __('crew time')], [92.0, __('boards out')], [112.0, __('supers held')]] as [$y, $words]) {
+        foreach ([[46.0, __('weather')], [66.0, __('crew time')], [92.0, __('boards out')], [112.0, __('supers held')], [132.0, __('yards in dearth')]] as [$y, $words]) {
             $out .= sprintf('<text class="t12 soft" x="0" y="%.1f">%s</text>', $y, e($words));
         }
 
@@ -81,16 +80,19 @@ final readonly class RoundPicture
         }
         $out .= $of['boards'] > 0 ? sprintf('<text class="t12" x="%.1f" y="92" text-anchor="middle">%d</text>', $x + 0.5 * $wide, $of['boards']) : '';
 
+        $dearth = count(array_filter($state->task->yards, static fn (RoundYard $yard): bool => $state->task->sky($yard, $d)->dearth));
+        $out .= $dearth > 0 ? sprintf('<text class="t12" x="%.1f" y="132" text-anchor="middle">%d</text>', $x + 0.5 * $wide, $dearth) : '';
+
         return $out.($of['held'] > 0.05 ? sprintf('<text class="t12" x="%.1f" y="112" text-anchor="middle">%d</text>', $x + 0.5 * $wide, (int) round($of['held'])) : '');
     }
 
-    private function service(RoundState $state, Service $service, float $wide): string
+    private function service(RoundState $state, Service $service, int $part, float $wide): string
     {
         $y = self::TOP + self::ROW * $service->yard + 10.0;
         $x = static fn (int $d): float => self::LEFT + ($d + 0.5) * $wide;
         $yard = $state->round->task['yards'][$service->yard];
         $date = static fn (int $d): string => $state->task->days[$d]->date->format('Y-m-d');
-        $locked = isset($state->round->locks[$yard['id']]);
+        $locked = in_array($service, RoundMap::services($state->round, $state->round->locks), false);
         $words = __(':yard by :way: :when', ['yard' => $yard['name'], 'way' => RoundState::word($service->way), 'when' => ($service->places() ? $this->format->weekday($state->task->days[$service->first]->date).' – ' : '').$this->format->weekday($state->task->days[$service->last]->date)]).($locked ? ', '.__('locked') : '');
         $out = '<title>'.e($words).'</title>';
         if ($service->way === Way::Escape) {
@@ -101,37 +103,6 @@ final readonly class RoundPicture
         }
         $out .= $locked ? sprintf('<path class="gs" d="M%1$.1f %2$.1fv-4a4 4 0 0 1 8 0v4"/><rect class="gf" x="%3$.1f" y="%2$.1f" width="12" height="8"/>', $x($service->last) + 11.0, $y + 12.0, $x($service->last) + 9.0) : '';
 
-        return '<a class="visit" href="#move" data-yard="'.e((string) $yard['id']).'" data-way="'.$service->way->value.'" data-first="'.$service->first.'" data-last="'.$service->last.'" data-dates="'.e($date($service->first).' '.$date($service->last)).'" aria-label="'.e($words).'">'.$out.'</a>';
-    }
-
-    /** A sketch of the yards by their coordinates with one day's drive. */
-    public function map(RoundState $state, ?int $day): string
-    {
-        $yards = $state->round->task['yards'];
-        $lat = array_map(floatval(...), array_column($yards, 'latitude'));
-        $lon = array_map(floatval(...), array_column($yards, 'longitude'));
-        if ($lat === [] || $lon === []) {
-            return '';
-        }
-        $squash = cos(deg2rad(array_sum($lat) / count($lat)));
-        $depot = $state->round->task['depot'] ?? null;
-        [$lats, $lons] = $depot === null ? [$lat, $lon] : [[...$lat, $depot[0]], [...$lon, $depot[1]]];
-        $span = max(0.02, max($lats) - min($lats), (max($lons) - min($lons)) * $squash);
-        $at = static fn (float $a, float $o): array => [150.0 + ($o - 0.5 * (min($lons) + max($lons))) * $squash / $span * 210.0, 112.0 - ($a - 0.5 * (min($lats) + max($lats))) / $span * 180.0];
-        [$homeLat, $homeLon] = $state->round->task['depot'] ?? [array_sum($lat) / count($lat), array_sum($lon) / count($lon)];
-        $home = $at($homeLat, $homeLon);
-        $out = $line = '';
-        $route = $day === null ? [] : $state->plan->days[$day]['route'];
-        foreach ($route as $stop => $a) {
-            $line .= vsprintf('L%.1f %.1f', $at($lat[$a], $lon[$a]));
-        }
-        $out .= $line === '' ? '' : sprintf('<path class="mline" d="M%1$.1f %2$.1f%3$sL%1$.1f %2$.1f"/>', $home[0], $home[1], $line);
-        foreach ($yards as $a => $yard) {
-            [$x, $y] = $at($lat[$a], $lon[$a]);
-            $stop = array_search($a, $route, true);
-            $out .= sprintf('<circle class="bxo" cx="%1$.1f" cy="%2$.1f" r="9"/><text class="t12 b" x="%1$.1f" y="%3$.1f" text-anchor="middle">%4$s</text><text class="t12 soft halo2" x="%5$.1f" y="%3$.1f">%6$s</text>', $x, $y, $y + 4.0, is_int($stop) ? $stop + 1 : '', $x + 13.0, e((string) $yard['name']));
-        }
-
-        return '<svg class="chart" viewBox="0 0 340 224" role="img" aria-label="'.e(__('Sketch of the yards with the day\'s drive')).'">'.$out.sprintf('<rect class="wall" x="%.1f" y="%.1f" width="12" height="12"/><text class="t12 halo2" x="%.1f" y="%.1f">%s</text></svg>', $home[0] - 6.0, $home[1] - 6.0, $home[0] + 10.0, $home[1] + 16.0, e(__('honey room')));
+        return '<a class="visit" href="#move" data-yard="'.e((string) $yard['id']).'" data-part="'.$part.'" data-way="'.$service->way->value.'" data-first="'.$service->first.'" data-last="'.$service->last.'" data-dates="'.e($date($service->first).' '.$date($service->last)).'" aria-label="'.e($words).'">'.$out.'</a>';
     }
 }

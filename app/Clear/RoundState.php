@@ -23,14 +23,14 @@ final readonly class RoundState
 
     public static function of(Round $round): self
     {
-        $task = RoundTasks::task($round);
+        $task = RoundMap::task($round);
         $row = DB::table('round_searches')->where('round_id', $round->id)->first();
         $search = is_string($row?->state) ? $row->state : 'done';
         $running = in_array($search, ['waiting', 'planning', 'stopping'], true);
         $found = $running && is_string($row?->services) ? json_decode($row->services, true) : null;
         /** @var list<array{yard: string, hives: int, way: string, first: string, last: string}> $services */
         $services = is_array($found) ? $found : $round->services;
-        $plan = RoundPlan::of($task, RoundTasks::services($round, $services));
+        $plan = RoundPlan::of($task, RoundMap::services($round, $services));
 
         return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan));
     }
@@ -38,6 +38,12 @@ final readonly class RoundState
     public function isRunning(): bool
     {
         return in_array($this->search, ['waiting', 'planning', 'stopping'], true);
+    }
+
+    /** @return list<array{hive: string, code: string, boxes: list<string>}> the hives that a visit means; none while the search is at work */
+    public function hivesOf(int $service): array
+    {
+        return $this->isRunning() ? [] : RoundParts::of($this->round)[$service] ?? [];
     }
 
     public function firstBusyDay(): ?int
@@ -51,10 +57,21 @@ final readonly class RoundState
         return null;
     }
 
+    /** @return list<non-empty-list<int>> the stops of a day's drive: what lies in the same place is one stop */
+    public function drive(int $day): array
+    {
+        $stops = [];
+        foreach ($this->plan->days[$day]['route'] as $a) {
+            $stops[(string) $this->round->task['yards'][$a]['apiary']][] = $a;
+        }
+
+        return array_values($stops);
+    }
+
     /** @param  array{yard: string, hives: int, way: string, first: string, last: string}  $service */
     public function minutesOf(array $service): float
     {
-        foreach (RoundTasks::services($this->round, [$service]) as $one) {
+        foreach (RoundMap::services($this->round, [$service]) as $one) {
             $services = new Services($this->task);
 
             return array_sum($services->work($one->way, $one->hives, $this->task->yards[$one->yard]->supersPerHive() * $one->hives, $services->nights($one->first, $one->last)));

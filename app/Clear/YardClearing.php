@@ -21,6 +21,7 @@ final readonly class YardClearing
      * @param  list<DayForecast>  $forecast
      * @param  array<string, LiftResult>  $lifts  by box id
      * @param  list<ClearPlan>  $plans  not yet collected
+     * @param  array<string, list<BoxState>>  $later  supers that are to wait and may come off once they are ripe
      */
     public function __construct(
         public YardState $yard,
@@ -32,6 +33,7 @@ final readonly class YardClearing
         public array $lifts,
         public array $plans,
         public ?\DateTimeInterface $offBy,
+        public array $later = [],
     ) {
     }
 
@@ -39,6 +41,12 @@ final readonly class YardClearing
     public function supers(): array
     {
         return array_merge([], ...array_values($this->coming));
+    }
+
+    /** @return list<string> ids of the boxes that are on a plan already */
+    public function planned(): array
+    {
+        return array_values(array_merge([], ...array_map(static fn (ClearPlan $plan): array => $plan->items->pluck('box_id')->all(), $this->plans)));
     }
 
     public function kg(): float

@@ -60,7 +60,7 @@ abstract class Record extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logAll()->logExcept(['updated_at', 'created_at', 'version', 'deleted_at', 'operation_id', 'open_box', 'alive', 'revision'])
+        return LogOptions::defaults()->logAll()->logExcept(['updated_at', 'created_at', 'version', 'deleted_at', 'operation_id', 'open_box', 'alive', 'home', 'revision'])
             ->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 

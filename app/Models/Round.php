@@ -12,14 +12,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property \Illuminate\Support\Carbon $starts_on
  * @property array<string, mixed> $settings
- * @property array{days: list<array<string, mixed>>, yards: list<array<string, mixed>>, travel: list<list<float>>, kit: array<string, mixed>, depot?: array{float, float}} $task  as it was when it was planned
+ * @property array{asked_on?: string, days: list<array<string, mixed>>, yards: list<array<string, mixed>>, left?: list<string>, travel: list<list<float>>, kit: array<string, mixed>, depot?: array{float, float}} $task  as it was when it was planned
  * @property list<array{yard: string, hives: int, way: string, first: string, last: string}> $services
- * @property array<string, array{way: string, first: string, last: string}> $locks  by yard id
+ * @property list<array{yard: string, hives: int, way: string, first: string, last: string}> $locks  services that stay
  * @property \Illuminate\Database\Eloquent\Collection<int, ClearPlan> $plans
  */
 final class Round extends Record
 {
-    protected $attributes = ['version' => 1, 'services' => '[]', 'locks' => '{}'];
+    protected $attributes = ['version' => 1, 'services' => '[]', 'locks' => '[]'];
 
     protected $casts = ['starts_on' => 'date', 'settings' => 'array', 'task' => 'array', 'services' => 'array', 'locks' => 'array'];
 

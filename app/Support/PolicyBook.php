@@ -26,6 +26,7 @@ final readonly class PolicyBook
         'confidence' => 0.8,
         'unit' => 'supers',
         'clearing' => 'choose',
+        'off_after_flow_days' => 14,
         'winter_school' => 'computed',
         'winter_boxes' => 2,
         'winter_factor' => 1.0,
@@ -38,7 +39,7 @@ final readonly class PolicyBook
     ];
 
     /** What a yard or a harvest may have otherwise. */
-    public const OVERRIDES = ['school', 'capped_min', 'water_max_pct', 'confidence', 'unit', 'winter_school', 'winter_boxes', 'winter_from', 'first_flow'];
+    public const OVERRIDES = ['school', 'capped_min', 'water_max_pct', 'confidence', 'unit', 'off_after_flow_days', 'winter_school', 'winter_boxes', 'winter_from', 'first_flow'];
 
     /** @var array<string, mixed> */
     private array $values;

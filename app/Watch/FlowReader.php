@@ -8,6 +8,7 @@ use App\Models\Apiary;
 use App\Models\FlowSign;
 use App\Models\ScaleWeight;
 use App\Support\CurrentOperation;
+use App\Support\Earth;
 use App\Support\Kept;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -83,13 +84,9 @@ final readonly class FlowReader
             ->sortBy(fn (Apiary $other): float => self::km($apiary, $other))->first();
     }
 
-    /** Great-circle distance, good enough over a few km. */
-    public static function km(Apiary $a, Apiary $b): float
+    private static function km(Apiary $a, Apiary $b): float
     {
-        $north = ($a->latitude - $b->latitude) * 111.2;
-        $east = ($a->longitude - $b->longitude) * 111.2 * cos(deg2rad($a->latitude));
-
-        return hypot($north, $east);
+        return Earth::km([$a->latitude, $a->longitude], [$b->latitude, $b->longitude]);
     }
 
     private function reading(ScaleWeight $weight): ScaleReading

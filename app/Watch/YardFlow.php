@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Watch;
 
+use DateTimeImmutable;
 use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\FlowEnd;
 use Marjoram\Core\Flow\FlowResult;
 use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Ripeness\Flow;
@@ -12,6 +14,9 @@ use Marjoram\Core\Ripeness\Flow;
 /** The flow at one yard: reckoned from its own scale, or presumed from a neighbour's, with its own signs. */
 final readonly class YardFlow
 {
+    /** So likely over that it is taken to be. */
+    private const OVER = 0.8;
+
     /**
      * @param  ?string  $scaleHive  id of the hive on the scale
      * @param  ?string  $presumedFrom  name of the yard whose scale stands in
@@ -28,10 +33,16 @@ final readonly class YardFlow
 
         return match (true) {
             $phase === Phase::Unknown && $this->evidence === [] => Flow::Unknown,
-            $this->result->pOver >= 0.8 => Flow::Over,
+            $this->result->pOver >= self::OVER => Flow::Over,
             $this->result->pOver <= 0.25 || $phase === Phase::Strong => Flow::On,
             default => Flow::Slow,
         };
+    }
+
+    /** The day from which it brought nothing more; null while it is not known to be over. */
+    public function endedOn(): ?DateTimeImmutable
+    {
+        return FlowEnd::of($this->result, $this->evidence, self::OVER);
     }
 
     public function sentence(): string

@@ -16,6 +16,7 @@ final readonly class HiveWinter
     /**
      * @param  list<StoredBox>  $boxes  from the floor up, also those that go by decision
      * @param  ?string  $runsOut  day by which stores may be gone, where winter has begun
+     * @param  list<string>  $spareWhenRipe  ids of supers that are to wait and will then not be needed here
      */
     public function __construct(
         public HiveState $state,
@@ -25,6 +26,7 @@ final readonly class HiveWinter
         public float $factor,
         public array $boxes,
         public ?string $runsOut = null,
+        public array $spareWhenRipe = [],
     ) {
     }
 
@@ -37,6 +39,12 @@ final readonly class HiveWinter
     public function comingOff(): array
     {
         return array_values(array_filter($this->state->supers(), fn (BoxState $box): bool => $box->comesOff() && ! $this->stays($box)));
+    }
+
+    /** @return list<BoxState> to wait, and not needed for winter once they are ripe */
+    public function comingLater(): array
+    {
+        return array_values(array_filter($this->state->supers(), fn (BoxState $box): bool => in_array($box->box->id, $this->spareWhenRipe, true)));
     }
 
     /** How many boxes from the floor stand below the reserve line. */

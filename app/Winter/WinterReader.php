@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Winter;
 
+use App\Assess\BoxState;
 use App\Assess\HiveState;
 use App\Assess\YardState;
 use App\Models\Apiary;
@@ -18,6 +19,7 @@ use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\UseCalibration;
 use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\WinterUse;
+use Marjoram\Core\Ripeness\Verdict;
 
 /** Maps a yard's state to the core's question about winter. */
 final readonly class WinterReader
@@ -29,7 +31,7 @@ final readonly class WinterReader
     /** @return array<string, HiveWinter> by hive code */
     public function read(YardState $yard): array
     {
-        $parts = $this->kept->remember('winter.2.'.$yard->apiary->id, fn (): array => $this->make($yard->apiary, $yard->hives), $yard->apiary->revision);
+        $parts = $this->kept->remember('winter.3.'.$yard->apiary->id, fn (): array => $this->make($yard->apiary, $yard->hives), $yard->apiary->revision);
         $hives = [];
         foreach ($parts as $code => $part) {
             if (isset($yard->hives[$code])) {
@@ -61,7 +63,7 @@ final readonly class WinterReader
 
     /**
      * @param  array<string, HiveState>  $states
-     * @return array<string, array{ReserveResult, HiveRecord, BroodStores, float, list<StoredBox>, ?string}>
+     * @return array<string, array{ReserveResult, HiveRecord, BroodStores, float, list<StoredBox>, ?string, list<string>}>
      */
     private function make(Apiary $apiary, array $states): array
     {
@@ -80,17 +82,36 @@ final readonly class WinterReader
         return $hives;
     }
 
-    /** @return array{ReserveResult, HiveRecord, BroodStores, float, list<StoredBox>, ?string} */
+    /** @return array{ReserveResult, HiveRecord, BroodStores, float, list<StoredBox>, ?string, list<string>} */
     private function hive(HiveState $state, HiveRecord $record, WinterSeason $season, PolicyBook $policy, UseCalibration $learnt): array
     {
         $factor = $learnt->factorOf($state->hive->code);
         $stores = BroodStores::of($state, $record, $policy, $season, $factor);
         $boxes = self::boxes($state, $record, $stores);
         $counted = array_values(array_filter($boxes, static fn (StoredBox $box): bool => ($record->decisions[$box->id]->choice ?? null) !== 'take'));
-        $reserve = (new Reserve)->assess($season->use(), $stores->framesOfBees, $counted === [] ? [new StoredBox('none', 0.0, 0.0, true)] : $counted, $factor, $policy->number('winter_confidence'),
+        $assess = static fn (StoredBox ...$of): ReserveResult => (new Reserve)->assess($season->use(), $stores->framesOfBees, array_values($of), $factor, $policy->number('winter_confidence'),
             $policy->number('sugar_to_stores'), School::from($policy->text('winter_school')), (int) $policy->number('winter_boxes'));
+        $reserve = $assess(...($counted === [] ? [new StoredBox('none', 0.0, 0.0, true)] : $counted));
 
-        return [$reserve, $record, $stores, $factor, $boxes, $this->runsOut($season, $stores, $factor, $reserve)];
+        return [$reserve, $record, $stores, $factor, $boxes, $this->runsOut($season, $stores, $factor, $reserve), self::spareWhenRipe($state, $counted, $assess)];
+    }
+
+    /**
+     * The supers that are to wait, less those that winter will need even when all of them are ripe.
+     *
+     * @param  list<StoredBox>  $boxes
+     * @param  \Closure(StoredBox...): ReserveResult  $assess
+     * @return list<string>
+     */
+    private static function spareWhenRipe(HiveState $state, array $boxes, \Closure $assess): array
+    {
+        $waiting = array_map(static fn (BoxState $box): string => $box->box->id, array_values(array_filter($state->supers(), static fn (BoxState $box): bool => $box->decision === null && $box->verdict() === Verdict::Wait)));
+        if ($waiting === []) {
+            return [];
+        }
+        $then = $assess(...array_map(static fn (StoredBox $box): StoredBox => in_array($box->id, $waiting, true) ? new StoredBox($box->id, $box->honeyKg, $box->sdKg, $box->brood, true) : $box, $boxes));
+
+        return array_values(array_diff($waiting, $then->keep));
     }
 
     /** The day by which stores may run out in more than a fifth of winters, once winter has begun. */

@@ -48,7 +48,7 @@ final class YardPolicyController
     private static function rules(): array
     {
         return ['school' => ['nullable', Rule::enum(School::class)], 'capped_min' => ['nullable', 'numeric', 'between:0,100'], 'water_max_pct' => ['nullable', 'numeric', 'between:14,25'], 'confidence' => ['nullable', 'numeric', 'between:50,99'], 'unit' => ['nullable', Rule::in(['supers', 'frames'])],
-            'winter_school' => ['nullable', Rule::in(PolicyBook::WINTER)], 'winter_boxes' => ['nullable', 'integer', 'between:1,10'], 'winter_from' => ['nullable', 'date_format:m-d'], 'first_flow' => ['nullable', 'date_format:m-d']];
+            'off_after_flow_days' => ['nullable', 'integer', 'between:0,90'], 'winter_school' => ['nullable', Rule::in(PolicyBook::WINTER)], 'winter_boxes' => ['nullable', 'integer', 'between:1,10'], 'winter_from' => ['nullable', 'date_format:m-d'], 'first_flow' => ['nullable', 'date_format:m-d']];
     }
 
     /**

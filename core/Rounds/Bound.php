@@ -18,6 +18,7 @@ final readonly class Bound
         foreach ($task->yards as $a => $yard) {
             $sum += self::ofYard($task, $services, $a, $yard);
         }
+
         // The drive begins and ends at the honey room on one day at least, unless leaving all out is cheapest.
         return min($sum + self::half($task->travel->minutes, 0), self::nothing($task));
     }

@@ -183,6 +183,8 @@ final class DemoSeeder extends Seeder
         foreach ($yards as $yard) {
             $present->days($yard, $climate->forecast($today, 17), $yard->heather ? '2026-09-05' : '2026-08-19', $yard->heather ? '2026-10-20' : '2026-10-01');
         }
+        // One that the bees are still at, in a hive that can spare it.
+        $present->onTop($s, 'S3', [12, 0.6, 1.7, 20.6, 'failed']);
     }
 
     /** @return list<Yard> */

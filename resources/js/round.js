@@ -7,6 +7,7 @@ function fill(visit, shift) {
   const first = days[Number(visit.dataset.first) + shift];
   if (!last || (visit.dataset.way === 'escape' && !first)) return false;
   form.elements.yard.value = visit.dataset.yard;
+  form.elements.part.value = visit.dataset.part;
   form.elements.way.value = visit.dataset.way;
   form.elements.last.value = last;
   form.elements.first.value = visit.dataset.way === 'escape' ? first : '';
@@ -33,6 +34,9 @@ document.addEventListener('pointerdown', (event) => {
   visit.addEventListener('pointercancel', drop, { once: true });
   event.preventDefault();
 });
+
+// A yard chosen by hand moves as a whole.
+form?.elements.yard.addEventListener('change', () => { form.elements.part.value = ''; });
 
 // By keyboard: Enter on a visit fills the form; the arrows move it by a day.
 document.addEventListener('keydown', (event) => {

@@ -22,18 +22,35 @@ final readonly class Present
     {
         foreach ($yard->hives as $code => $hive) {
             $seenBefore = $this->random->chance(0.6);
-            foreach ($stacks[$code] ?? [] as $i => [$seen, $cappedTheta, $fillTheta, $water, $shake]) {
-                $box = $hive->supers[$i] ??= $this->history->box($yard->superKind, 'M');
-                $this->rows->add('box_places', ['box_id' => $box, 'hive_id' => $hive->id, 'position' => count($hive->brood) + $i, 'role' => 'super',
-                    'since' => $i < 2 ? '2026-06-10' : '2026-07-06']);
-                if ($seen > 0) {
-                    if ($seenBefore) {
-                        $this->look($hive, $box, $this->today->modify('-11 days'), 3, $cappedTheta - 1.3, $fillTheta - 0.5, null, null, $yard);
-                    }
-                    $this->look($hive, $box, $this->today, $seen, $cappedTheta, $fillTheta, $water, $shake, $yard);
-                }
+            foreach ($stacks[$code] ?? [] as $i => $super) {
+                $this->super($yard, $hive, $i, $super, $seenBefore);
             }
             $this->broodNest($hive, $yard);
+        }
+    }
+
+    /**
+     * One more super on a stack that stands.
+     *
+     * @param  array{int, float, float, ?float, ?string}  $super  as in stack()
+     */
+    public function onTop(Yard $yard, string $code, array $super): void
+    {
+        $this->super($yard, $yard->hives[$code], count($yard->hives[$code]->supers), $super, true);
+    }
+
+    /** @param  array{int, float, float, ?float, ?string}  $super */
+    private function super(Yard $yard, DemoHive $hive, int $i, array $super, bool $seenBefore): void
+    {
+        [$seen, $cappedTheta, $fillTheta, $water, $shake] = $super;
+        $box = $hive->supers[$i] ??= $this->history->box($yard->superKind, 'M');
+        $this->rows->add('box_places', ['box_id' => $box, 'hive_id' => $hive->id, 'position' => count($hive->brood) + $i, 'role' => 'super',
+            'since' => $i < 2 ? '2026-06-10' : '2026-07-06']);
+        if ($seen > 0) {
+            if ($seenBefore) {
+                $this->look($hive, $box, $this->today->modify('-11 days'), 3, $cappedTheta - 1.3, $fillTheta - 0.5, null, null, $yard);
+            }
+            $this->look($hive, $box, $this->today, $seen, $cappedTheta, $fillTheta, $water, $shake, $yard);
         }
     }
 

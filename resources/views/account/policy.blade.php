@@ -22,6 +22,7 @@
         <div class="row"><x-field name="winter_from" :label="__('Winter stores count from (month-day)')" :value="$values['winter_from']" pattern="\d\d-\d\d"/>
           <x-field name="first_flow" :label="__('First flow (month-day)')" :value="$values['first_flow']" pattern="\d\d-\d\d"/></div>
         <x-field name="clearing" :label="__('Clearing')" :value="$values['clearing']" :options="['choose' => __('let Marjoram choose'), 'brush' => __('brush'), 'escape-board' => __('escape boards'), 'fume-board' => __('fume boards'), 'blower' => __('blower')]"/>
+        <x-field name="off_after_flow_days" type="number" min="0" max="90" :label="__('Supers off, days after the flow\'s end')" :value="$values['off_after_flow_days']" :hint="__('bees eat from them and robbers come; fewer where honey sets in the comb, such as of rape')"/>
         <h2>{{ __('Assumptions') }}</h2>
         <div class="row"><x-field name="fill_capped" type="number" step="0.5" :label="__('Honey in the volume of capped comb, %')" :value="100 * $values['fill_capped']"/>
           <x-field name="fill_open" type="number" step="0.5" :label="__('of open comb, %')" :value="100 * $values['fill_open']"/></div>

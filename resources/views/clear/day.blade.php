@@ -10,6 +10,7 @@
       @if ($stop->places)<p>{{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}</p>@endif
       @if ($stop->belowMin > 0)<p class="caution">{{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}</p>@endif
       @foreach ($stop->byHive as $code => $items)<div class="stop"><b>{{ $code }}</b>
+        @foreach ($stop->toLookAt((string) $code, $items) as $box)<p class="caution">{{ __('Look first: :box was not ripe when it was last seen.', ['box' => $box->name()]) }} <a class="link noprint" href="{{ route('assess.hive', [$stop->plan->apiary->slug, $code]) }}">{{ __('Look') }}<span class="sr"> {{ $code }}</span></a></p>@endforeach
         @foreach ($stop->below[$code] ?? [] as $box)<div>↓ {{ __('below first: :box, ~:kg', ['box' => $box->name(), 'kg' => $f->kg($box->honey->grossKg, 0)]) }}</div>@endforeach
         @foreach ($items as $item)@php($box = $stop->box((string) $code, $item->box_id))@php($lift = $stop->lifts[$item->box_id] ?? null)@php($what = $stop->places ? 'placed' : 'collected')@php($done = $stop->places ? $stop->boardIsOn($items) : $item->collected_at !== null)
           <div class="dayrow"><span><span class="paper" aria-hidden="true">☐</span> {{ $stop->places ? __('above the board:') : '' }} {{ $item->box->mark }}@if ($box), {{ $box->name() }}@if (! $stop->places), ~{{ $f->kg($box->honey->grossKg, 0) }}@if ($lift && $lift->index > 1): {{ __($lift->advice()->value) }}@endif @endif @endif</span>

@@ -18,17 +18,8 @@
         @can('manage')@if ($plan->state !== 'collected')<x-form :action="route('clear.plans.destroy', $plan->id)" method="delete"><button class="btn bad">{{ __('Drop the plan') }}</button></x-form>@endif @endcan</div>@endcan
     </section>
     <section class="blk"><h2>{{ __('To load') }}</h2>
-      @php($hives = $byHive->count())
-      <ul class="load">
-        @if ($boards)<li><input type="checkbox" aria-label="{{ __('escape boards loaded') }}"><span class="n">{{ $hives }}</span>{{ __('escape boards, checked, right side up') }}</li><li><input type="checkbox" aria-label="{{ __('tape loaded') }}"><span class="n">1</span>{{ __('tape, for gaps and upper entrances') }}</li>@endif
-        @if ($plan->method === 'fume-board')<li><input type="checkbox" aria-label="{{ __('fume boards loaded') }}"><span class="n">{{ min($hives, $operation->kit['fume_boards'] ?? 1) }}</span>{{ __('fume boards, pads, repellent as its label says, gloves') }}</li>@endif
-        @if ($plan->method === 'blower')<li><input type="checkbox" aria-label="{{ __('blower loaded') }}"><span class="n">1</span>{{ __('blower, ear and eye protection') }}</li>@endif
-        @if ($plan->method === 'brush')<li><input type="checkbox" aria-label="{{ __('brushes loaded') }}"><span class="n">{{ $crew }}</span>{{ __('bee brushes and water to wash them') }}</li>@endif
-        <li><input type="checkbox" aria-label="{{ __('covers loaded') }}"><span class="n">{{ $plan->items->count() }}</span>{{ __('covers or cloths for the supers') }}</li>
-        <li><input type="checkbox" aria-label="{{ __('empty supers loaded') }}"><span class="n">{{ $hives }}</span>{{ __('empty supers or rims for the bees below') }}</li>
-        <li><input type="checkbox" aria-label="{{ __('straps loaded') }}"><span class="n">{{ max(2, (int) ceil($plan->items->count() / 5)) }}</span>{{ __('straps') }}</li>
-        <li><input type="checkbox" aria-label="{{ __('smoker loaded') }}"><span class="n">1</span>{{ __('smoker, fuel, lighter, water') }}</li>
-        <li><input type="checkbox" aria-label="{{ __('first aid loaded') }}"><span class="n">1</span>{{ __('first aid, and what your doctor prescribed for stings') }}</li></ul>
+      <ul class="load loadday">@foreach ($load as [$count, $words])<li><span class="n">{{ $count }}</span><span>{{ $words }}</span></li>@endforeach</ul>
+      <p class="noprint">{{ __('It is ticked off on the day\'s sheet, with what the other stops want.') }}</p>
       @if (max([0, ...array_map(fn ($i) => is_finite($lifts[$i->box_id]->index ?? 0) ? $lifts[$i->box_id]->index ?? 0 : 9, $plan->items->all())]) > 1)<p class="caution">{{ __('Some of these boxes are beyond what one person should lift: two people, or the tilting stand.') }}</p>@endif
     </section>
   </div>
