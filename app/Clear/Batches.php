@@ -103,7 +103,7 @@ final readonly class Batches
     }
 
     /**
-     * The earliest of the days that bind and can still be kept; where the flow's is past, the first day there is.
+     * The earliest of the days that bind; where it is past, or before they are ripe, the first day there is.
      *
      * @return array{DateTimeImmutable, 'treatment'|'flow'|'plan'}
      */
@@ -112,7 +112,7 @@ final readonly class Batches
         $flow = $flowEnds?->add(new DateInterval('P'.(int) PolicyBook::at($this->current, $apiary)->number('off_after_flow_days').'D'));
 
         return match (true) {
-            $flow !== null && ($treatment === null || $flow < $treatment) && ($flow >= $ready || $treatment === null) => [max($flow, $ready), 'flow'],
+            $flow !== null && ($treatment === null || $flow < $treatment) => [max($flow, $ready), 'flow'],
             $treatment !== null => [max($treatment, $ready), 'treatment'],
             default => [max($last, $ready), 'plan'],
         };

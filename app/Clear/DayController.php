@@ -56,12 +56,12 @@ final readonly class DayController
         return Saved::at(route('clear.day', $day), (bool) $values['done'] ? __('Loaded.') : __('Not loaded yet.'));
     }
 
-    /** @return array{day: \DateTimeImmutable, stops: list<DayStop>, load: array<string, array{int, string}>} */
+    /** @return array{day: \DateTimeImmutable, stops: list<DayStop>, load: array<string, array{int, string}>, lifted: array{kg: float, each: float, people: int, beyond: int}} */
     private function read(string $day): array
     {
         abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
         $stops = $this->sheet->stops($day);
 
-        return ['day' => new \DateTimeImmutable($day), 'stops' => $stops, 'load' => $this->sheet->load($stops)];
+        return ['day' => new \DateTimeImmutable($day), 'stops' => $stops, 'load' => $this->sheet->load($stops), 'lifted' => $this->sheet->lifted($stops)];
     }
 }

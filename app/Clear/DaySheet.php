@@ -72,6 +72,27 @@ final readonly class DaySheet
     }
 
     /**
+     * What the hands of the crew lift off the hives that day.
+     *
+     * @param  list<DayStop>  $stops
+     * @return array{kg: float, each: float, people: int, beyond: int} kg with boxes, kg for each of the people, boxes that are beyond one back
+     */
+    public function lifted(array $stops): array
+    {
+        $kg = 0.0;
+        $beyond = 0;
+        foreach ($stops as $stop) {
+            foreach ($stop->places ? [] : $stop->plan->items as $item) {
+                $kg += $stop->box($item->hive->code, $item->box_id)?->honey->grossKg ?? 0.0;
+                $beyond += ($stop->lifts[$item->box_id]->index ?? 0.0) > 1.0 ? 1 : 0;
+            }
+        }
+        $people = max(1, $this->current->get()->crew);
+
+        return ['kg' => $kg, 'each' => $kg / $people, 'people' => $people, 'beyond' => $beyond];
+    }
+
+    /**
      * @param  list<DayStop>  $stops
      * @return array<string, array{int, string}> thing => how many, what it is
      */
@@ -79,7 +100,6 @@ final readonly class DaySheet
     {
         $boards = $supers = $hives = 0;
         $methods = [];
-        $heavy = false;
         foreach ($stops as $stop) {
             $methods[$stop->plan->method] = true;
             if ($stop->places) {
@@ -89,9 +109,6 @@ final readonly class DaySheet
             }
             $hives += count($stop->byHive);
             $supers += $stop->plan->items->count();
-            foreach ($stop->plan->items as $item) {
-                $heavy = $heavy || ! is_finite($stop->lifts[$item->box_id]->index ?? 0.0) || ($stop->lifts[$item->box_id]->index ?? 0.0) > 1.0;
-            }
         }
         $kit = $this->current->get()->kit ?? [];
         $crew = $this->current->get()->crew;
@@ -100,7 +117,7 @@ final readonly class DaySheet
             'fume' => [isset($methods['fume-board']) ? min(max(1, $hives), $kit['fume_boards'] ?? 1) : 0, __('fume boards, pads, repellent as its label says, gloves')],
             'blower' => [isset($methods['blower']) ? 1 : 0, __('blower, ear and eye protection')], 'brush' => [isset($methods['brush']) ? $crew : 0, __('bee brushes and water to wash them')],
             'covers' => [$supers, __('covers or cloths for the supers')], 'empties' => [$hives, __('empty supers or rims for the bees below')], 'straps' => [$supers > 0 ? max(2, (int) ceil($supers / 5)) : 0, __('straps')],
-            'stand' => [$heavy ? 1 : 0, __('tilting stand or barrow: some boxes are beyond one back')], 'smoker' => [1, __('smoker, fuel, lighter')], 'water' => [1, __('water to drink and for the grass')], 'aid' => [1, __('first aid, and what your doctor prescribed for stings')],
+            'stand' => [$this->lifted($stops)['beyond'] > 0 ? 1 : 0, __('tilting stand or barrow: some boxes are beyond one back')], 'smoker' => [1, __('smoker, fuel, lighter')], 'water' => [1, __('water to drink and for the grass')], 'aid' => [1, __('first aid, and what your doctor prescribed for stings')],
         ];
 
         return array_filter($things, static fn (array $thing): bool => $thing[0] > 0);

@@ -62,7 +62,7 @@ final readonly class DayStop
     public function done(): bool
     {
         if ($this->places) {
-            return array_filter($this->byHive, fn (Collection $items): bool => ! $this->boardIsOn($items)) === [];
+            return $this->plan->boardsAreOn();
         }
 
         return $this->plan->items->every(fn (ClearItem $item): bool => $item->collected_at !== null);

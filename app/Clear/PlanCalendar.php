@@ -46,16 +46,19 @@ final readonly class PlanCalendar
             $this->day($calendar, "$plan->id-1", $plan->version, $plan->first_on, __('Boards on: :yard', ['yard' => $plan->apiary->name]), trans_choice('{1} :count board|[2,*] :count boards', $hives).'. '.route('clear.plan', $plan->id), $where);
         }
         $this->day($calendar, "$plan->id-2", $plan->version, $plan->second_on ?? $plan->first_on, __('Supers in: :yard', ['yard' => $plan->apiary->name]),
-            trans_choice('{1} :count super of :hives hives by :way|[2,*] :count supers of :hives hives by :way', $plan->items->count(), ['hives' => $hives, 'way' => $way]).'. '.route('clear.plan', $plan->id), $where);
+            trans_choice('{1} :count super of :hives hives by :way|[2,*] :count supers of :hives hives by :way', $plan->items->count(), ['hives' => $hives, 'way' => $way]).'. '.route('clear.plan', $plan->id), $where, $plan->second_on !== null ? __('Boards are out at :yard: supers in tomorrow. No board stays more than three nights.', ['yard' => $plan->apiary->name]) : null);
     }
 
     /** @param  array<string, mixed>  $more */
-    private function day(VCalendar $calendar, string $id, int $version, DateTimeInterface $on, string $summary, string $description, array $more = []): void
+    private function day(VCalendar $calendar, string $id, int $version, DateTimeInterface $on, string $summary, string $description, array $more = [], ?string $reminder = null): void
     {
         $date = new DateTimeImmutable($on->format('Y-m-d'));
         $event = $calendar->createComponent('VEVENT', ['UID' => "$id@marjoram", 'SEQUENCE' => $version, 'DTSTAMP' => new DateTimeImmutable('now', new \DateTimeZone('UTC')), 'SUMMARY' => $summary, 'DESCRIPTION' => $description, 'TRANSP' => 'TRANSPARENT'] + $more);
         $event->add('DTSTART', $date, ['VALUE' => 'DATE']);
         $event->add('DTEND', $date->modify('+1 day'), ['VALUE' => 'DATE']);
+        if ($reminder !== null) {
+            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => '-PT12H', 'DESCRIPTION' => $reminder]);
+        }
         $calendar->add($event);
     }
 }

@@ -69,6 +69,11 @@ final readonly class PlanController
             throw ValidationException::withMessages(['done' => __('This plan is in the honey room already.')]);
         }
         $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->now() : null]);
+        // The last board that goes on, or the first that comes off again, changes where the plan stands.
+        $state = $values['what'] === 'placed' ? ($item->plan->load('items')->boardsAreOn() ? 'placed' : 'planned') : $item->plan->state;
+        if ($state !== $item->plan->state) {
+            $item->plan->update(['state' => $state]);
+        }
 
         return Saved::at(isset($values['back']) ? route('clear.day', $values['back']) : route('clear.plan', $item->clear_plan_id), __('Ticked.'));
     }

@@ -10,6 +10,8 @@ use App\Models\ClearPlan;
 use App\Models\Round;
 use App\Support\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -56,14 +58,14 @@ final readonly class RoundController
                 'since' => $plan->first_on, 'nights' => max(0, (int) $plan->first_on->diffInDays($today))])->filter(fn (array $one): bool => $one['boards'] > 0)->all());
     }
 
-    public function store(RoundRequest $request): RedirectResponse
+    public function store(RoundRequest $request, Formatter $format): RedirectResponse
     {
         $settings = $request->settings();
         $task = $this->tasks->ask($settings);
         if ($task['yards'] === []) {
             throw ValidationException::withMessages(['name' => __('Nothing is to come off: no super is ripe or will be in these days, free of the winter share and not on a plan already.')]);
         }
-        $round = Round::query()->create(['name' => $request->text('name') ?: __('Rounds from :day', ['day' => $task['days'][0]['date']]), 'starts_on' => $task['days'][0]['date'], 'settings' => $settings, 'task' => $task]);
+        $round = Round::query()->create(['name' => $request->text('name') ?: __('Rounds from :day', ['day' => $format->date(new DateTimeImmutable((string) $task['days'][0]['date']))]), 'starts_on' => $task['days'][0]['date'], 'settings' => $settings, 'task' => $task]);
         $this->search($round, $settings['seconds']);
 
         return Saved::at(route('clear.rounds.show', $round->id), __('The plan is being searched.'));

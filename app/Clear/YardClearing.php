@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Assess\BoxState;
+use App\Assess\HiveState;
 use App\Assess\YardState;
 use App\Models\ClearPlan;
 use Marjoram\Core\Clearing\DayForecast;
@@ -52,6 +53,20 @@ final readonly class YardClearing
     public function kg(): float
     {
         return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->supers()));
+    }
+
+    /** What the truck carries: honey and boxes. */
+    public function grossKg(): float
+    {
+        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->grossKg, $this->supers()));
+    }
+
+    /** @return array<string, list<BoxState>> by hive code: supers that stay, though some of them are ripe */
+    public function staying(): array
+    {
+        $off = [...array_map(static fn (BoxState $box): string => $box->box->id, $this->supers()), ...$this->planned()];
+
+        return array_filter(array_map(static fn (HiveState $hive): array => array_values(array_filter($hive->supers(), static fn (BoxState $box): bool => ! in_array($box->box->id, $off, true))), $this->yard->hives));
     }
 
     public function sdKg(): float

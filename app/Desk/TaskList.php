@@ -12,6 +12,9 @@ use DateTimeImmutable;
 /** What to do next at a yard, from all stages. */
 final class TaskList
 {
+    /** Boards that stay longer are found out by robbers (common practice). */
+    private const MOST_NIGHTS = 3;
+
     /** @return list<Task> */
     public static function of(YardState $yard, YardClearing $clearing, DateTimeImmutable $today, int $toFeed, float $sugarKg): array
     {
@@ -43,6 +46,10 @@ final class TaskList
     {
         $n = $plan->items->count();
         $placing = $plan->method === 'escape-board' && $plan->state === 'planned';
+        $nights = self::days($plan->first_on->toDateTimeImmutable(), $today);
+        if (! $placing && $plan->second_on !== null && $nights >= self::MOST_NIGHTS) {
+            return new Task($slug, 'board', trans_choice('{1} fetch the boards: :count night out|[2,*] fetch the boards: :count nights out', $nights), __('no board stays more than three'), route('clear.plan', $plan->id, false), 0, null, 0);
+        }
 
         return new Task($slug, $placing ? 'board' : 'take', $placing ? trans_choice('boards on for :count super|boards on for :count supers', $n) : trans_choice('lift :count super|lift :count supers', $n),
             __('planned'), route('clear.plan', $plan->id, false), self::days($today, $placing || $plan->second_on === null ? $plan->first_on : $plan->second_on),

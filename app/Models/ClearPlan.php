@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 
 /**
  * How and when the bees leave the supers of one yard.
@@ -37,6 +38,12 @@ final class ClearPlan extends Record
     public function items(): HasMany
     {
         return $this->hasMany(ClearItem::class)->orderBy('id');
+    }
+
+    /** One board a hive: a tick on any of its supers is the board's. */
+    public function boardsAreOn(): bool
+    {
+        return $this->items->isNotEmpty() && $this->items->groupBy('hive_id')->every(fn (Collection $ofHive): bool => $ofHive->contains(fn (ClearItem $item): bool => $item->placed_at !== null));
     }
 
     public function label(): string

@@ -15,6 +15,14 @@ final class RoundsTest extends BrowserTestCase
         $this->signIn('partner');
         $this->open('/clear/rounds');
         $this->assertAccessible('/clear/rounds');
+        $this->click('main a.btn.go');
+        $this->waitForText('#coming', 'Skolgården, later');
+        $this->assertAccessible('/clear/rounds/new');
+        // Left out, what is to wait goes from the picture at once.
+        self::$browser->executeScript('const e = document.querySelector("main [name=later]"); e.value = "out"; e.dispatchEvent(new Event("change", {bubbles: true}))');
+        self::$browser->wait(5, 100)->until(fn (): bool => ! str_contains($this->text('#coming'), 'Skolgården, later'));
+        self::$browser->executeScript('const e = document.querySelector("main [name=later]"); e.value = "own"; e.dispatchEvent(new Event("change", {bubbles: true}))');
+        $this->waitForText('#coming', 'Skolgården, later');
         $this->type('[name=seconds]', '2');
         $this->click('main form .btn.go');
         $this->waitFor('#round-board');
@@ -35,13 +43,13 @@ final class RoundsTest extends BrowserTestCase
             return str_contains($this->text('.why'), 'Use this plan');
         });
         $this->click('.why form[action$="/use"] button');
-        $this->waitForText('.notice', 'plan');
+        $this->waitForText('.notice', 'sheet');
         $this->click('.why .then a');
         $this->waitFor('.load');
         $this->click('p.noprint a');
         $this->waitForText('h2', 'To load');
         $this->click('#load-smoker');
-        self::$browser->wait(5, 100)->until(fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true');
+        self::$browser->wait(5, 100)->until(fn (): bool => $this->steadily(fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true'));
         $this->assertAccessible('a day');
         self::screen(390, 844);
         $this->assertAccessible('a day at 390');

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Marjoram\Core\Flow\Evidence;
 use Marjoram\Core\Flow\Flow;
+use Marjoram\Core\Flow\FlowEnd;
 use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\Sign;
@@ -60,6 +61,36 @@ final class FlowTest extends TestCase
         $gains = (new Flow)->assess($readings, [], new DateTimeImmutable('2026-03-31 12:00', $zone))->gainKgByDate;
         self::assertEqualsWithDelta(2.4, (float) $gains['2026-03-28'], 1e-9);
         self::assertEqualsWithDelta(2.3, (float) $gains['2026-03-29'], 1e-9);
+    }
+
+    public function test_a_flow_that_is_over_ended_the_day_after_the_scale_last_gained(): void
+    {
+        // 1 kg a day from 1 to 9 July, a day of rest, a last 0.6 kg on the 11th, then nothing.
+        $kg = 40.0;
+        $readings = [new ScaleReading($this->at(0, 0), $kg)];
+        foreach (range(0, 19) as $day) {
+            $kg += $day < 9 ? 1.0 : ($day === 10 ? 0.6 : -0.1);
+            $readings[] = new ScaleReading($this->at($day + 1, 0), $kg);
+        }
+        $flow = new Flow;
+        $signs = [new Evidence(Sign::MainBloom, 'finished', $this->at(18, 12))];
+        $result = $flow->assess($readings, $signs, $this->at(20, 12));
+        self::assertGreaterThan(0.8, $result->pOver);
+        self::assertSame('2026-07-12', FlowEnd::of($result, $signs)?->format('Y-m-d'));
+        // While it is on, or not known to be over, it has no end.
+        self::assertNull(FlowEnd::of($flow->assess(array_slice($readings, 0, 9), [], $this->at(8, 12)), []));
+        self::assertNull(FlowEnd::of($result, $signs, 0.999));
+        // Where the scale shows no gain at all, it was over when the readings begin.
+        $losing = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 0), 50.0 - 0.3 * $day), range(0, 9));
+        self::assertSame('2026-07-01', FlowEnd::of($flow->assess($losing, $signs, $this->at(18, 13)), $signs)?->format('Y-m-d'));
+    }
+
+    public function test_without_a_scale_the_first_sign_since_the_last_against_it_says_when(): void
+    {
+        $signs = [new Evidence(Sign::NewWax, 'seen', $this->at(1, 9)), new Evidence(Sign::MainBloom, 'finished', $this->at(4, 9)), new Evidence(Sign::EatingCapped, 'seen', $this->at(6, 9)), new Evidence(Sign::RobbingTest, 'robbed', $this->at(7, 9))];
+        $result = (new Flow)->assess([], $signs, $this->at(9, 12));
+        self::assertSame('2026-07-05', FlowEnd::of($result, array_reverse($signs))?->format('Y-m-d'));
+        self::assertNull(FlowEnd::of((new Flow)->assess([], [], $this->at(9, 12)), []));
     }
 
     private function at(int $day, int $hour): DateTimeImmutable

@@ -34,6 +34,9 @@ final class CalendarTest extends FeatureTestCase
         self::assertSame(['2026-08-06', '2026-08-07', true], [$by['Boards on: Ekbacken']['start'], $by['Boards on: Ekbacken']['end'], $by['Boards on: Ekbacken']['isDate']]);
         self::assertSame('2026-08-08', $by['Supers in: Ekbacken']['start']);
         self::assertSame('Ekbacken', $by['Supers in: Ekbacken']['location']);
+        // The day before, at noon: boards are not to be forgotten.
+        self::assertSame(['-PT12H Boards are out at Ekbacken: supers in tomorrow. No board stays more than three nights.'], $by['Supers in: Ekbacken']['alarms']);
+        self::assertSame([], $by['Boards on: Ekbacken']['alarms']);
         self::assertArrayHasKey('Supers off by today: Ekbacken', $by);
         self::assertSame(count($found['events']), count(array_unique(array_column($found['events'], 'uid'))));
     }
@@ -58,9 +61,21 @@ final class CalendarTest extends FeatureTestCase
     public function test_boards_out_too_long_are_called_in(): void
     {
         $plan = ClearPlan::query()->latest('id')->firstOrFail();
-        $plan->update(['first_on' => '2026-08-01']);
-        $plan->items->each(fn ($item) => $item->update(['placed_at' => '2026-08-01 08:00:00']));
+        // One board a hive: the plan is placed when each has its own.
+        $hives = $plan->items->groupBy('hive_id');
+        foreach ($hives as $n => $items) {
+            self::assertSame('planned', $plan->refresh()->state);
+            $this->send('PUT', '/clear/items/'.$items->firstOrFail()->id, ['what' => 'placed', 'done' => '1'])->assertStatus(303);
+        }
+        self::assertSame('placed', $plan->refresh()->state);
+        $this->send('PUT', '/clear/items/'.$plan->items->firstOrFail()->id, ['what' => 'placed', 'done' => '0'])->assertStatus(303);
+        self::assertSame('planned', $plan->refresh()->state);
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertSame('placed', $plan->refresh()->state);
+        $this->get('/')->assertDontSee('fetch the boards');
+        $this->demo()->update(['demo_today' => '2026-08-09']);
         $this->get('/clear/rounds')->assertOk()->assertSee('Boards out')->assertSee('3 nights')->assertSee('no board stays more than three nights');
+        $this->get('/')->assertOk()->assertSee('Ekbacken: fetch the boards: 3 nights out');
     }
 
     /** @return array{version: string, events: list<array{uid: string, summary: string, start: string, end: string, isDate: bool, location: string|null}>} */

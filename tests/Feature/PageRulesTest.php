@@ -14,8 +14,8 @@ use Illuminate\Translation\Translator;
 /** What holds on every page: keys in forms, labels for fields, ids once, nothing from outside, words through the translator. */
 final class PageRulesTest extends FeatureTestCase
 {
-    private const PAGES = ['/', '/watch', '/watch/ekbacken', '/assess', '/assess/ekbacken', '/assess/ekbacken/E3', '/winter', '/winter/ekbacken/E8', '/clear', '/clear/tegelbruket', '/honey-room', '/compare', '/compare?hive=E8&sort=index',
-        '/yards', '/yards/norra-heden/N2', '/account', '/account/policy', '/account/trail', '/account/bin'];
+    private const PAGES = ['/', '/watch', '/watch/ekbacken', '/assess', '/assess/ekbacken', '/assess/ekbacken/E3', '/winter', '/winter/ekbacken/E8', '/clear', '/clear/tegelbruket', '/clear/rounds', '/clear/rounds/new', '/clear/drives?from=ekbacken', '/clear/days/2026-08-06', '/honey-room', '/compare', '/compare?hive=E8&sort=index',
+        '/calibrate', '/yards', '/yards/norra-heden/N2', '/account', '/account/policy', '/account/trail', '/account/bin'];
 
     protected function setUp(): void
     {
@@ -76,7 +76,7 @@ final class PageRulesTest extends FeatureTestCase
             }
         });
         $data = '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter/';
-        foreach (['/', '/watch/ekbacken', '/assess/ekbacken/E3', '/winter/ekbacken/E8', '/clear/ekbacken', '/honey-room', '/compare', '/calibrate', '/practise', '/practise/scale', '/assess/ekbacken', '/yards/norra-heden', '/account/policy'] as $url) {
+        foreach (['/', '/watch/ekbacken', '/assess/ekbacken/E3', '/winter/ekbacken/E8', '/clear/ekbacken', '/clear/rounds', '/clear/rounds/new', '/clear/drives?from=ekbacken', '/honey-room', '/compare', '/calibrate', '/practise', '/practise/scale', '/assess/ekbacken', '/yards/norra-heden', '/account/policy'] as $url) {
             $page = $this->parse((string) $this->get($url)->assertOk()->getContent());
             $text = '';
             foreach ($page->query('//body//text()[not(ancestor::script) and not(ancestor::title)]') ?: [] as $node) {

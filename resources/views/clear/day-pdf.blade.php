@@ -3,6 +3,7 @@
 <head><meta charset="utf-8"><title>{{ $f->date($day) }}</title></head>
 <body>
 <h1>{{ $f->weekday($day) }} {{ $day->format('Y') }}</h1>
+<p>@if ($lifted['kg'] > 0){{ __('To lift: ~:kg with their boxes, ~:each for each of :people.', ['kg' => $f->kg($lifted['kg'], 0), 'each' => $f->kg($lifted['each'], 0), 'people' => $lifted['people']]) }} @if ($lifted['beyond'] > 0){{ trans_choice('{1} :count box is beyond one back: two people, or the tilting stand.|[2,*] :count boxes are beyond one back: two people, or the tilting stand.', $lifted['beyond']) }}@endif @endif</p>
 <h2>{{ __('To load') }}</h2>
 <table>@foreach ($load as [$count, $words])<tr><td>&#9744;</td><td class="n">{{ $count }}</td><td>{{ $words }}</td></tr>@endforeach</table>
 @foreach ($stops as $n => $stop)

@@ -2,7 +2,7 @@
   @php($best = $clearing->methods[0] ?? null)
   @php($chosen = $preferred !== 'choose' && $clearing->method($preferred)?->feasible() ? $clearing->method($preferred) : $best)
   <h1>{{ $clearing->supers() === [] ? __('Nothing to come off at :yard', ['yard' => $clearing->yard->apiary->name]) : trans_choice(':yard: :count super, ~:kg|:yard: :count supers, ~:kg', count($clearing->supers()), ['yard' => $clearing->yard->apiary->name, 'kg' => $f->kg($clearing->kg(), 0)]) }}</h1>
-  <p class="sub">@if ($clearing->kg() > 0){{ $f->kgRange($clearing->kg(), $clearing->sdKg(), 0) }} · {{ __('heaviest box ~:kg', ['kg' => $f->kg($clearing->heaviestKg(), 0)]) }} · @endif {{ trans_choice(':count person|:count people', $crew) }}@if ($clearing->offBy) · {{ __('off by :day', ['day' => $f->weekday($clearing->offBy)]) }}@endif @if ($clearing->forecastPresumed) · <i>{{ __('no forecast: climate means presumed') }}</i>@endif</p>
+  <p class="sub">@if ($clearing->kg() > 0){{ $f->kgRange($clearing->kg(), $clearing->sdKg(), 0) }} · {{ __('~:kg with their boxes, the heaviest ~:one', ['kg' => $f->kg($clearing->grossKg(), 0), 'one' => $f->kg($clearing->heaviestKg(), 0)]) }} · @endif {{ trans_choice(':count person|:count people', $crew) }}@if ($clearing->offBy) · {{ __('off by :day', ['day' => $f->weekday($clearing->offBy)]) }}@endif @if ($clearing->forecastPresumed) · <i>{{ __('no forecast: climate means presumed') }}</i>@endif</p>
   @foreach ($clearing->plans as $plan)<p class="notice"><x-mark :glyph="App\Clear\Methods::glyph($plan->method)"/><a class="link" href="{{ route('clear.plan', $plan->id) }}">{{ __('Planned: :method, :day', ['method' => App\Clear\Methods::word($plan->method), 'day' => $f->weekday($plan->first_on)]) }}</a> {{ trans_choice(':count super|:count supers', $plan->items->count()) }}, {{ __($plan->state) }}</p>@endforeach
   @if ($clearing->supers() === [])
     <p class="empty">{{ __('A super comes off when it is ripe and not needed for winter.') }} <a class="link" href="{{ route('assess.yard', $clearing->yard->apiary->slug) }}">{{ __('Look at the supers') }}</a></p>
@@ -17,6 +17,9 @@
     @can('manage')<div class="btns blk"><button class="btn go">{{ __('Keep this plan') }}</button></div>@endcan
   </x-form>
   @endif
+  @php($staying = $clearing->staying())
+  @if ($staying !== [])<details class="astable blk"><summary>{{ trans_choice('{1} :count super stays: why, and where to overrule it|[2,*] :count supers stay: why, and where to overrule it', array_sum(array_map(count(...), $staying))) }}</summary><ul class="facts">
+    @foreach ($staying as $code => $boxes)@foreach (array_reverse($boxes) as $box)@php($winter = $box->comesOff())<li><span><b>{{ $code }}</b> {{ $box->name() }}</span><span><x-mark :glyph="$box->mark()" size="14"/> {{ $winter ? __('ripe, and kept for winter') : ($box->decision?->choice === 'stay' ? __('stays by your decision') : mb_strtolower(App\Assess\Marks::word($box->verdict()))) }}@if ($box->ripeness->waitDays), {{ $box->ripeness->waitDays > 21 ? __('more than three weeks at this pace') : trans_choice('~:count day|~:count days', $box->ripeness->waitDays) }}@endif · <a class="link" href="{{ $winter ? route('winter.hive', [$clearing->yard->apiary->slug, $code]) : route('assess.hive', [$clearing->yard->apiary->slug, $code]) }}">{{ $winter ? __('Winter share') : __('Assess') }}<span class="sr"> {{ $code }} {{ $box->name() }}</span></a></span></li>@endforeach @endforeach</ul></details>@endif
   @include('clear.weather', ['apiary' => $clearing->yard->apiary])
   <x-slot:why>
     @if ($best && $best->feasible() && $clearing->supers() !== [])
