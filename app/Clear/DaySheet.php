@@ -6,7 +6,6 @@ namespace App\Clear;
 
 use App\Assess\BoxState;
 use App\Assess\YardReader;
-use App\Models\Apiary;
 use App\Models\ClearItem;
 use App\Models\ClearPlan;
 use App\Support\CurrentOperation;
@@ -36,8 +35,9 @@ final readonly class DaySheet
         $stops = [];
         $at = 0;
         foreach ($tours->route((1 << count($places)) - 1) as $place) {
-            foreach ($plans->where('apiary_id', $places[$place]->id) as $plan) {
-                $stops[] = $this->stop($plan, $places[$place], $date, $minutes[$at][$place + 1]);
+            $here = $plans->where('apiary_id', $places[$place]->id);
+            foreach ($here->values() as $i => $plan) {
+                $stops[] = $this->stop($plan, $date, $i === 0 ? $minutes[$at][$place + 1] : 0.0, array_values($here->flatMap(fn (ClearPlan $one): array => $one->items->pluck('box_id')->all())->all()), $i > 0);
             }
             $at = $place + 1;
         }
@@ -50,13 +50,14 @@ final readonly class DaySheet
     {
         $days = array_unique(array_map(static fn (\DateTimeInterface $day): string => $day->format('Y-m-d'), array_filter([$plan->first_on, $plan->second_on])));
 
-        return $this->load(array_values(array_map(fn (string $day): DayStop => $this->stop($plan, $plan->apiary, $day, 0.0), $days)));
+        return $this->load(array_values(array_map(fn (string $day): DayStop => $this->stop($plan, $day, 0.0, array_values($plan->items->pluck('box_id')->all())), $days)));
     }
 
-    private function stop(ClearPlan $plan, Apiary $apiary, string $date, float $drive): DayStop
+    /** @param  list<string>  $going  boxes of all plans that are worked there that day: none of them is moved below another */
+    private function stop(ClearPlan $plan, string $date, float $drive, array $going, bool $sameStop = false): DayStop
     {
         $places = $plan->second_on !== null && $plan->first_on->format('Y-m-d') === $date;
-        $yard = $this->yards->one($apiary);
+        $yard = $this->yards->one($plan->apiary);
         $below = [];
         /** @var Collection<string, Collection<int, ClearItem>> $byHive */
         $byHive = $plan->items->groupBy(fn (ClearItem $item): string => $item->hive->code)->sortKeys(SORT_NATURAL);
@@ -64,11 +65,11 @@ final readonly class DaySheet
             foreach ($byHive as $code => $items) {
                 $state = $yard->hives[$code] ?? null;
                 $coming = $state === null ? [] : array_values(array_filter($state->supers(), static fn (BoxState $box): bool => $items->contains('box_id', $box->box->id)));
-                $below[$code] = $state === null ? [] : $this->clear->belowFirst($state, $coming);
+                $below[$code] = $state === null ? [] : array_values(array_filter($this->clear->belowFirst($state, $coming), static fn (BoxState $box): bool => ! in_array($box->box->id, $going, true)));
             }
         }
 
-        return new DayStop($plan, $places, $drive, $yard, $byHive->all(), $this->clear->lifts($yard), array_filter($below), self::MINUTES_A_BOX * array_sum(array_map(count(...), $below)));
+        return new DayStop($plan, $places, $drive, $yard, $byHive->all(), $this->clear->lifts($yard), array_filter($below), self::MINUTES_A_BOX * array_sum(array_map(count(...), $below)), $sameStop);
     }
 
     /**
@@ -98,18 +99,17 @@ final readonly class DaySheet
      */
     public function load(array $stops): array
     {
-        $boards = $supers = $hives = 0;
-        $methods = [];
+        $supers = 0;
+        $methods = $withBoard = $emptied = [];
         foreach ($stops as $stop) {
             $methods[$stop->plan->method] = true;
-            if ($stop->places) {
-                $boards += count($stop->byHive);
-
-                continue;
-            }
-            $hives += count($stop->byHive);
-            $supers += $stop->plan->items->count();
+            // A hive may be on two plans of a day: it wants one board, and one empty super after.
+            $hives = $stop->plan->items->pluck('hive_id')->flip()->all();
+            $withBoard += $stop->places ? $hives : [];
+            $emptied += $stop->places ? [] : $hives;
+            $supers += $stop->places ? 0 : $stop->plan->items->count();
         }
+        [$boards, $hives] = [count($withBoard), count($emptied)];
         $kit = $this->current->get()->kit ?? [];
         $crew = $this->current->get()->crew;
         $things = [

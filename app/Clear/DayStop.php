@@ -20,8 +20,9 @@ final readonly class DayStop
      * @param  array<string, Collection<int, ClearItem>>  $byHive
      * @param  array<string, LiftResult>  $lifts  by box id
      * @param  array<string, list<BoxState>>  $below  boxes that stay and are moved below first, by hive
+     * @param  bool  $sameStop  the truck stands there already for the plan before
      */
-    public function __construct(public ClearPlan $plan, public bool $places, public float $driveMin, public YardState $yard, public array $byHive, public array $lifts, public array $below, public int $belowMin)
+    public function __construct(public ClearPlan $plan, public bool $places, public float $driveMin, public YardState $yard, public array $byHive, public array $lifts, public array $below, public int $belowMin, public bool $sameStop = false)
     {
     }
 

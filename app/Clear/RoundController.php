@@ -15,6 +15,7 @@ use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
@@ -71,12 +72,16 @@ final readonly class RoundController
         return Saved::at(route('clear.rounds.show', $round->id), __('The plan is being searched.'));
     }
 
-    public function show(Request $request, Round $round): View
+    public function show(Request $request, Round $round): Response
     {
         $day = $request->query('day');
         $state = RoundState::of($round->load('plans'));
 
-        return view($request->header('HX-Request') === 'true' ? 'clear.round-board' : 'clear.round', ['state' => $state, 'round' => $round, 'day' => is_string($day) ? RoundMap::dayOf($round, $day) : $state->firstBusyDay()]);
+        $polled = $request->header('HX-Request') === 'true';
+        $page = response()->view($polled ? 'clear.round-board' : 'clear.round', ['state' => $state, 'round' => $round, 'day' => is_string($day) ? RoundMap::dayOf($round, $day) : $state->firstBusyDay()]);
+
+        // What may be done with a plan stands outside of what is polled: when the search has ended the page is fetched anew.
+        return $polled && ! $state->isRunning() ? $page->header('HX-Refresh', 'true') : $page;
     }
 
     public function stop(Round $round): RedirectResponse

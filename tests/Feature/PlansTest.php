@@ -26,7 +26,7 @@ final class PlansTest extends FeatureTestCase
         $plan = $this->plan('escape-board');
         self::assertSame(['planned', 'escape-board'], [$plan->state, $plan->method]);
         self::assertNotNull($plan->second_on);
-        $this->get('/clear/ekbacken')->assertOk()->assertSee('Nothing to come off')->assertSee('Planned: escape boards');
+        $this->get('/clear/ekbacken')->assertOk()->assertSee('All that comes off at')->assertSee('Planned: escape boards');
         $ids = $plan->items()->pluck('box_id')->all();
         $this->send('POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => $ids], from: '/clear/ekbacken')->assertStatus(422);
         $this->send('DELETE', "/clear/plans/$plan->id")->assertStatus(303);

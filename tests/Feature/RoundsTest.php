@@ -146,7 +146,7 @@ final class RoundsTest extends FeatureTestCase
     {
         $round = $this->planned();
         DB::table('round_searches')->where('round_id', $round->id)->update(['state' => 'planning', 'iterations' => 4321, 'best_min' => 200, 'services' => json_encode($round->services)]);
-        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertSee('4,321 plans tried')->assertSee('every 1s')->assertDontSee('<html', false);
+        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertSee('4,321 plans tried')->assertSee('every 1s')->assertDontSee('<html', false)->assertHeaderMissing('HX-Refresh');
         $this->send('PUT', "/clear/rounds/$round->id/stop")->assertStatus(303);
         self::assertSame('stopping', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
         $start = microtime(true);
@@ -154,6 +154,7 @@ final class RoundsTest extends FeatureTestCase
         $this->demo();
         self::assertLessThan(10.0, microtime(true) - $start);
         self::assertSame('done', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
+        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertHeader('HX-Refresh', 'true');
     }
 
     public function test_what_does_not_fit_names_its_limit(): void
