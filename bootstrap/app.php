@@ -29,6 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
         // The operation must be known before a route's records are looked up, so that others' are not found.
         $middleware->appendToPriorityList(Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests::class, EnterOperation::class);
+        // A removal sent twice is answered as it was the first time, though its record is gone by then.
+        $middleware->appendToPriorityList(EnterOperation::class, WriteOnce::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         ProblemPages::register($exceptions);

@@ -25,7 +25,7 @@ final class OperationController
             'dry_room' => ['sometimes', 'boolean'],
             'demo_today' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2040-01-01'],
         ]);
-        $current->get()->update((isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
+        $current->get()->change((isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
             'longitude' => $values['longitude'] ?? null,
             'name' => $values['name'], 'time_zone' => $values['time_zone'], 'crew' => (int) $values['crew'], 'dry_room' => $request->boolean('dry_room'),
             'kit' => ['escape_boards' => (int) $values['escape_boards'], 'fume_boards' => (int) $values['fume_boards'], 'blower' => $request->boolean('blower')],

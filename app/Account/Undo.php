@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\Activity;
+use App\Models\Operation;
 use App\Models\Record;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 
 /**
@@ -45,6 +47,7 @@ final class Undo
             'deleted' => __(':what removed', ['what' => $label]),
             'restored' => __(':what brought back', ['what' => $label]),
             'policy' => __('policy changed'),
+            'settings' => __('operation changed'),
             default => __(':what changed', ['what' => $label]),
         };
     }
@@ -52,6 +55,9 @@ final class Undo
     private function takeBack(Activity $activity): void
     {
         $subject = $activity->subject;
+        if ($subject instanceof Operation) {
+            $this->revertOperation($subject, $activity);
+        }
         if (! $subject instanceof Record) {
             return;
         }
@@ -63,15 +69,45 @@ final class Undo
         };
     }
 
-    /** Only the values that are still as this change left them go back. */
+    /** A policy goes back as a newer version, so that verdicts keep naming the one they were made by. */
+    private function revertOperation(Operation $operation, Activity $activity): void
+    {
+        [$old, $new] = self::change($activity);
+        if ($activity->event === 'policy' && $operation->policy == $new) {
+            $operation->update(['policy' => $old, 'policy_version' => $operation->policy_version + 1]);
+        } elseif ($activity->event === 'settings') {
+            $operation->update(self::stillSo($operation, $old, $new));
+        }
+    }
+
     private function revert(Record $subject, Activity $activity): void
+    {
+        [$old, $new] = self::change($activity);
+        $subject->forceFill(self::stillSo($subject, $old, $new))->save();
+    }
+
+    /** @return array{array<string, mixed>, array<string, mixed>} before and after */
+    private static function change(Activity $activity): array
     {
         /** @var array<string, mixed> $old */
         $old = $activity->properties?->get('old', []) ?? [];
         /** @var array<string, mixed> $new */
         $new = $activity->properties?->get('attributes', []) ?? [];
+
+        return [$old, $new];
+    }
+
+    /**
+     * Only the values that are still as this change left them go back.
+     *
+     * @param  array<string, mixed>  $old
+     * @param  array<string, mixed>  $new
+     * @return array<string, mixed>
+     */
+    private static function stillSo(Model $subject, array $old, array $new): array
+    {
         $now = $subject->attributesToArray();
-        $back = array_filter($old, static fn (string $key): bool => ($now[$key] ?? null) == ($new[$key] ?? null), ARRAY_FILTER_USE_KEY);
-        $subject->forceFill($back)->save();
+
+        return array_filter($old, static fn (string $key): bool => ($now[$key] ?? null) == ($new[$key] ?? null), ARRAY_FILTER_USE_KEY);
     }
 }

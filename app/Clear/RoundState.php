@@ -8,6 +8,7 @@ use App\Models\Round;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Rounds\RoundPlan;
 use Marjoram\Core\Rounds\RoundTask;
+use Marjoram\Core\Rounds\Service;
 use Marjoram\Core\Rounds\Services;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\Shortfalls;
@@ -16,8 +17,12 @@ use Marjoram\Core\Rounds\Way;
 /** A round as it stands: its plan reckoned anew, what the search is doing, and what does not fit. */
 final readonly class RoundState
 {
-    /** @param  list<Shortfall>  $shortfalls */
-    private function __construct(public Round $round, public RoundTask $task, public RoundPlan $plan, public string $search, public int $iterations, public array $shortfalls)
+    /**
+     * @param  list<Shortfall>  $shortfalls
+     * @param  list<Service>  $locks
+     * @param  list<list<array{hive: string, code: string, boxes: list<string>}>>  $hives  that each visit means; none while the search is at work
+     */
+    private function __construct(public Round $round, public RoundTask $task, public RoundPlan $plan, public string $search, public int $iterations, public array $shortfalls, public array $locks, public array $hives)
     {
     }
 
@@ -32,18 +37,12 @@ final readonly class RoundState
         $services = is_array($found) ? $found : $round->services;
         $plan = RoundPlan::of($task, RoundMap::services($round, $services));
 
-        return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan));
+        return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan), $task->locks, $running ? [] : RoundParts::of($round));
     }
 
     public function isRunning(): bool
     {
         return in_array($this->search, ['waiting', 'planning', 'stopping'], true);
-    }
-
-    /** @return list<array{hive: string, code: string, boxes: list<string>}> the hives that a visit means; none while the search is at work */
-    public function hivesOf(int $service): array
-    {
-        return $this->isRunning() ? [] : RoundParts::of($this->round)[$service] ?? [];
     }
 
     public function firstBusyDay(): ?int

@@ -52,6 +52,22 @@ final class Operation extends Model
         $this->update(['policy' => $policy, 'policy_version' => $this->policy_version + 1]);
     }
 
+    /**
+     * A change of what it has and where it is, written to the audit trail.
+     *
+     * @param  array<string, mixed>  $values
+     */
+    public function change(array $values): void
+    {
+        $this->fill($values);
+        $changed = array_keys($this->getDirty());
+        if ($changed !== []) {
+            $old = (new self)->forceFill($this->getOriginal());
+            activity()->event('settings')->performedOn($this)->withProperties(['old' => array_intersect_key($old->attributesToArray(), array_flip($changed)), 'attributes' => array_intersect_key($this->attributesToArray(), array_flip($changed))])->log('settings');
+        }
+        $this->save();
+    }
+
     /** @return HasMany<Membership, $this> */
     public function memberships(): HasMany
     {

@@ -23,6 +23,25 @@ final class Round extends Record
 
     protected $casts = ['starts_on' => 'date', 'settings' => 'array', 'task' => 'array', 'services' => 'array', 'locks' => 'array'];
 
+    /** @var array{string, array<string, mixed>}|null the text of the task and what it says */
+    private ?array $decoded = null;
+
+    /**
+     * It is long and read many times for one page: decoded once.
+     *
+     * @return array<string, mixed>
+     */
+    public function getTaskAttribute(string $json): array
+    {
+        if ($this->decoded === null || $this->decoded[0] !== $json) {
+            /** @var array<string, mixed> $task */
+            $task = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+            $this->decoded = [$json, $task];
+        }
+
+        return $this->decoded[1];
+    }
+
     /** @return HasMany<ClearPlan, $this> */
     public function plans(): HasMany
     {
