@@ -70,6 +70,13 @@ final class DoorsTest extends FeatureTestCase
     #[TestWith(['reserve', '{"colony":{"frames_of_bees":9},"winter":{"from":"2026-10-01","first_flow":"2026-13-40"},"climate":{"monthly_mean_c":[1,1,1,1,1,1,1,1,1,1,1,1]},"boxes":[{"id":"b","honey_kg":1,"role":"brood"}]}', '/winter/first_flow'])]
     #[TestWith(['allot', '{"supers":[{"id":"a","hive":"A","estimate_kg":1,"sd_own_kg":1}],"buckets":[{"gross_kg":1,"tare_kg":2}]}', '/buckets/0/gross_kg'])]
     #[TestWith(['clearing', '{"hives":[{"id":"A","supers":1}],"forecast":[{"date":"2026-08-05","min_c":10,"max_c":200,"rain_p":0,"sun":1}]}', '/forecast/0/max_c'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":200,"rain_p":0}],"travel_min":[[0]],"apiaries":[],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9}', '/days/0/max_c'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,null],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-05"}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9}', '/travel_min/0/1'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,9],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-04"}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9}', '/apiaries/0/deadline'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,9],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-05","skies":[{"date":"2026-08-09","max_c":20,"rain_p":0}]}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9}', '/apiaries/0/skies/0/date'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,9],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-05"}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9,"locks":[{"apiary":"B","method":"brush","collect":"2026-08-05"}]}', '/locks/0/apiary'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,9],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-05"}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9,"locks":[{"apiary":"A","method":"escape","collect":"2026-08-05"}]}', '/locks/0/place'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0}],"travel_min":[[0,9],[9,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-05"}],"kit":{"escape_boards":1,"fume_boards":0,"blower":false},"truck_supers":9,"hold_supers":9,"params":{"brush_per_super":-1}}', '/params/brush_per_super'])]
     #[TestWith(['flow', '{"readings":[{"at":"tomorrow","kg":40}],"now":"2026-08-04T12:00:00Z"}', '/readings/0/at'])]
     public function test_refusals_name_the_place(string $name, string $json, string $pointer): void
     {
@@ -88,6 +95,7 @@ final class DoorsTest extends FeatureTestCase
     #[TestWith(['reserve', '{"colony":{"frames_of_bees":9},"winter":{"from":"2026-10-01","first_flow":"2027-04-20"},"climate":{"monthly_mean_c":[1,1,3,7,12,15,17,17,13,9,5,2]},"boxes":[{"id":"b","honey_kg":10,"role":"brood"},{"id":"s","honey_kg":15,"sd_kg":1,"role":"super"}]}'])]
     #[TestWith(['clearing', '{"hives":[{"id":"A","supers":2}],"forecast":[{"date":"2026-08-05","min_c":10,"max_c":22,"rain_p":0,"sun":1},{"date":"2026-08-06","min_c":10,"max_c":22,"rain_p":0,"sun":1}],"crew":1,"kit":{"escape_boards":2}}'])]
     #[TestWith(['allot', '{"supers":[{"id":"1","hive":"A","estimate_kg":10,"sd_own_kg":1},{"id":"2","hive":"B","before_kg":20,"after_kg":6}],"buckets":[{"gross_kg":26,"tare_kg":1}]}'])]
+    #[TestWith(['rounds', '{"days":[{"date":"2026-08-05","crew_min":300,"min_c":10,"max_c":20,"rain_p":0},{"date":"2026-08-06","crew_min":300,"min_c":10,"max_c":20,"rain_p":0.2,"dearth":1}],"travel_min":[[0,9,9],[9,0,4],[9,4,0]],"apiaries":[{"id":"A","hives":2,"supers":3,"ready":"2026-08-05","deadline":"2026-08-06","skies":[{"date":"2026-08-05","max_c":16,"rain_p":0.9}]},{"id":"B","hives":40,"supers":60,"ready":"2026-08-05","deadline":"2026-08-05","methods":["escape"]}],"kit":{"escape_boards":4,"fume_boards":0,"blower":false},"truck_supers":30,"hold_supers":30,"locks":[{"apiary":"A","method":"brush","place":null,"collect":"2026-08-06"}],"budget_iterations":500}'])]
     #[TestWith(['yields', '{"records":[{"hive":"E1","apiary":"E","season":2026,"queen":null,"kg":20,"swarmed":0,"split":1}]}'])]
     #[TestWith(['comb', '{"box":{"kind":"langstroth-medium-10"},"frames":[{"slot":1,"a":{"capped":1},"b":{"empty":1}}],"frames_fitted":9}'])]
     #[TestWith(['moisture', '{"readings":[{"scale":"brix","value":80,"mass_kg":null}],"limit_pct":18.5,"heather":true}'])]
@@ -97,5 +105,28 @@ final class DoorsTest extends FeatureTestCase
         $schema = json_decode((string) json_encode(app(\App\Calc\Registry::class)->schema($name)['output']));
         $result = (new Validator)->validate(json_decode((string) json_encode($out)), $schema);
         self::assertTrue($result->isValid(), (string) json_encode($result->error()?->data()->fullPath()));
+    }
+
+    public function test_rounds_keep_locks_and_skies_and_say_how_good_a_plan_can_be(): void
+    {
+        $day = static fn (string $date, float $rain): array => ['date' => $date, 'crew_min' => 300, 'min_c' => 10, 'max_c' => 21, 'rain_p' => $rain];
+        $in = ['days' => [$day('2026-08-05', 0.1), $day('2026-08-06', 0.1), $day('2026-08-07', 0.1)], 'travel_min' => [[0, 20, 25], [20, 0, 6], [25, 6, 0]],
+            'apiaries' => [['id' => 'A', 'hives' => 4, 'supers' => 6, 'ready' => '2026-08-05', 'deadline' => '2026-08-07', 'methods' => ['blower'], 'skies' => [['date' => '2026-08-05', 'max_c' => 20, 'rain_p' => 0.8], ['date' => '2026-08-06', 'max_c' => 20, 'rain_p' => 0.8]]],
+                ['id' => 'B', 'hives' => 3, 'supers' => 4, 'ready' => '2026-08-05', 'deadline' => '2026-08-07', 'methods' => ['blower', 'brush']]],
+            'kit' => ['escape_boards' => 0, 'fume_boards' => 0, 'blower' => true], 'truck_supers' => 40, 'hold_supers' => 60, 'budget_iterations' => 2000];
+        $door = app(\App\Calc\Door::class);
+        $out = $door->run('rounds', (string) json_encode($in));
+        // It rains on A but for the last day, so both go on one drive then.
+        self::assertSame(['2026-08-07', '2026-08-07'], array_column((array) $out['services'], 'collect'));
+        self::assertEqualsWithDelta(20.0 + 6.0 + 25.0, $out['cost']['travel'], 1e-9);
+        self::assertLessThanOrEqual($out['cost']['total'] + 1e-9, $out['bound']);
+        self::assertSame('budget', $out['stopped']);
+        $locked = $door->run('rounds', (string) json_encode($in + ['locks' => [['apiary' => 'B', 'method' => 'brush', 'place' => null, 'collect' => '2026-08-05']]]));
+        self::assertContains(['apiary' => 'B', 'hives' => 3, 'supers' => 4.0, 'method' => 'brush', 'place' => null, 'collect' => '2026-08-05'], $locked['services']);
+        self::assertGreaterThan($out['cost']['total'], $locked['cost']['total']);
+        // One yard by one method on one day is as cheap as it can be, and is known to be.
+        $one = $door->run('rounds', (string) json_encode(['apiaries' => [['methods' => ['blower'], 'skies' => []] + $in['apiaries'][1]], 'travel_min' => [[0, 20], [20, 0]]] + $in));
+        self::assertSame('optimal', $one['stopped']);
+        self::assertEqualsWithDelta($one['bound'], $one['cost']['total'], 1e-9);
     }
 }

@@ -12,7 +12,10 @@ use Marjoram\Core\Rounds\RoundDay;
 use Marjoram\Core\Rounds\RoundPlan;
 use Marjoram\Core\Rounds\RoundTask;
 use Marjoram\Core\Rounds\RoundYard;
+use Marjoram\Core\Rounds\Service;
+use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\Travel;
+use Marjoram\Core\Rounds\Way;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -80,6 +83,35 @@ final class RoundsTest extends TestCase
         self::assertLessThan(0.9 * $whole->cost['total'], $parts->cost['total']);
     }
 
+    /** What a person locks may break limits; nothing else may, whatever the task. */
+    public function test_random_tasks_with_own_skies_parts_and_locks_break_nothing_but_by_the_locks(): void
+    {
+        for ($seed = 20; $seed < 32; $seed++) {
+            $input = $this->invented(5 + $seed % 5, 9, $seed);
+            $input['split'] = $seed % 2 === 0;
+            $input['truck_supers'] = mt_rand(12, 60);
+            $input['kit']['escape_boards'] = mt_rand(0, 20);
+            foreach ($input['apiaries'] as $a => $yard) {
+                foreach ($seed % 3 === 0 ? [] : array_rand($input['days'], 4) as $d) {
+                    $input['apiaries'][$a]['skies'][$d] = ['max_c' => mt_rand(10, 30), 'rain_p' => mt_rand(0, 100) / 100, 'dearth' => mt_rand(0, 1)];
+                }
+            }
+            $free = (new Planner($this->task($input)))->plan(new IterationBudget(3000));
+            $checked = $this->check($input, $free);
+            self::assertSame([], $checked['broken'], "seed $seed");
+            self::assertEqualsWithDelta($checked['total'], $free->cost['total'], 1e-6, "seed $seed");
+            self::assertLessThan($checked['total'] + 0.01, Bound::of($this->task($input)), "seed $seed");
+            // The first yard is brushed on a Monday, come what may.
+            $lock = new Service(0, $input['apiaries'][0]['hives'], Way::Brush, 7, 7);
+            $locked = (new Planner($this->task($input, [$lock])))->plan(new IterationBudget(3000));
+            self::assertContainsEquals($lock, $locked->services);
+            $alone = array_column($this->check($input, RoundPlan::of($this->task($input), [$lock]))['excess'], null, 0);
+            foreach ($this->check($input, $locked)['excess'] as [$what, $by]) {
+                self::assertLessThanOrEqual(($alone[$what][1] ?? 0.0) + 1e-6, $by, "seed $seed: $what");
+            }
+        }
+    }
+
     public function test_the_same_seed_and_iterations_give_the_same_plan(): void
     {
         $task = $this->task($this->invented(8, 10, 4));
@@ -93,19 +125,22 @@ final class RoundsTest extends TestCase
         return json_decode((string) file_get_contents(__DIR__.'/data/rounds-optima.json'), true, flags: JSON_THROW_ON_ERROR);
     }
 
-    /** @param  array<string, mixed>  $in */
-    private function task(array $in): RoundTask
+    /**
+     * @param  array<string, mixed>  $in
+     * @param  list<Service>  $locks
+     */
+    private function task(array $in, array $locks = []): RoundTask
     {
         return new RoundTask(array_map(static fn (array $d): RoundDay => new RoundDay(new DateTimeImmutable($d['date']), $d['crew_min'], $d['min_c'], $d['max_c'], $d['rain_p'], (bool) $d['dearth'], $d['extract_supers']), $in['days']),
-            array_map(static fn (array $a): RoundYard => new RoundYard($a['id'], $a['hives'], $a['supers'], new DateTimeImmutable($a['ready']), new DateTimeImmutable($a['deadline'])), $in['apiaries']),
-            Travel::of($in['travel_min'], count($in['apiaries']) + 1), $in['kit']['escape_boards'], $in['kit']['fume_boards'], $in['kit']['blower'], $in['truck_supers'], $in['hold_supers'], $in['held_supers'], $in['split']);
+            array_map(static fn (array $a): RoundYard => new RoundYard($a['id'], $a['hives'], $a['supers'], new DateTimeImmutable($a['ready']), new DateTimeImmutable($a['deadline']), skies: array_map(static fn (array $sky): Sky => new Sky($sky['max_c'], $sky['rain_p'], (bool) $sky['dearth']), $a['skies'] ?? [])), $in['apiaries']),
+            Travel::of($in['travel_min'], count($in['apiaries']) + 1), $in['kit']['escape_boards'], $in['kit']['fume_boards'], $in['kit']['blower'], $in['truck_supers'], $in['hold_supers'], $in['held_supers'], $in['split'], locks: $locks);
     }
 
     /**
      * Every limit and the cost anew from the plain numbers of the input; tours by trying every order.
      *
      * @param  array<string, mixed>  $in
-     * @return array{total: float, broken: list<string>}
+     * @return array{total: float, broken: list<string>, excess: list<array{string, float}>} excess: limits of days, and by how much
      */
     private function check(array $in, RoundPlan $plan): array
     {
@@ -114,25 +149,26 @@ final class RoundsTest extends TestCase
         $visited = array_fill(0, $days, []);
         $served = $parts = array_fill(0, count($in['apiaries']), 0);
         $total = 0.0;
-        $broken = [];
+        $broken = $excess = [];
         foreach ($plan->services as $one) {
             $yard = $in['apiaries'][$one->yard];
             [$n, $way, $first, $last] = [$one->hives, $one->way->value, $one->first, $one->last];
             $s = $yard['supers'] / $yard['hives'] * $n;
             $nights = (int) round((strtotime($in['days'][$last]['date']) - strtotime($in['days'][$first]['date'])) / 86400);
-            $rain = $in['days'][$last]['rain_p'];
+            [$before, $sky] = [($yard['skies'][$first] ?? []) + $in['days'][$first], ($yard['skies'][$last] ?? []) + $in['days'][$last]];
+            $rain = $sky['rain_p'];
             $broken = [...$broken, ...$this->refusals($in, $yard, $way, $first, $last, $nights)];
             if ($way === 'escape') {
                 $work[$first] += 10 + 3 * $n;
                 $work[$last] += 5 + $n + $s + ($nights === 1 ? $s : 0);
-                $total += 0.5 * $n * ($in['days'][$first]['rain_p'] + $rain) + ($nights === 3 ? 0.5 * $n : 0.0);
+                $total += 0.5 * $n * ($before['rain_p'] + $rain) + ($nights === 3 ? 0.5 * $n : 0.0);
                 $visited[$first][$one->yard] = true;
                 for ($d = $first; $d <= $last; $d++) {
                     $boards[$d] += $n;
                 }
             } else {
                 $work[$last] += ['fume' => 10 + 2 * $n + 2 * $s, 'blower' => 15 + $n + 2.5 * $s, 'brush' => 5 + $n + 6 * $s][$way];
-                $total += 3 * $n * $rain + ((bool) $in['days'][$last]['dearth'] ? ($way === 'fume' ? 1.5 : 6.0) * $n : 0.0);
+                $total += 3 * $n * $rain + ((bool) $sky['dearth'] ? ($way === 'fume' ? 1.5 : 6.0) * $n : 0.0);
             }
             $visited[$last][$one->yard] = true;
             $come[$last] += $s;
@@ -152,10 +188,11 @@ final class RoundsTest extends TestCase
             $total += $tour + $work[$d];
             foreach (['crew' => $tour + $work[$d] - $day['crew_min'], 'truck' => $come[$d] - $in['truck_supers'], 'boards' => $boards[$d] - $in['kit']['escape_boards'], 'hold' => $come[$d] > 0 ? $held - $in['hold_supers'] : 0] as $limit => $by) {
                 $broken = $by > 1e-6 ? [...$broken, "$limit on {$day['date']} by $by"] : $broken;
+                $excess = $by > 1e-6 ? [...$excess, ["$limit on {$day['date']}", $by]] : $excess;
             }
         }
 
-        return ['total' => $total, 'broken' => $broken];
+        return ['total' => $total, 'broken' => $broken, 'excess' => $excess];
     }
 
     /**
@@ -170,7 +207,7 @@ final class RoundsTest extends TestCase
             $found = $in['days'][$d]['crew_min'] <= 0 ? [...$found, "work on a day off, {$in['days'][$d]['date']}"] : $found;
         }
         $found = $in['days'][$first]['date'] < $yard['ready'] ? [...$found, "{$yard['id']} before it is ready"] : $found;
-        $day = $in['days'][$last];
+        $day = ($yard['skies'][$last] ?? []) + $in['days'][$last];
         $allowed = match ($way) {
             'escape' => $nights >= 1 && $nights <= 3 && $in['kit']['escape_boards'] > 0,
             'fume' => $first === $last && $day['max_c'] >= 18 && $day['rain_p'] < 0.6 && $in['kit']['fume_boards'] > 0,
