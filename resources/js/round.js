@@ -21,19 +21,23 @@ document.addEventListener('pointerdown', (event) => {
   const from = event.clientX;
   const perDay = (Number(svg.dataset.wide) / Number(svg.dataset.view)) * svg.getBoundingClientRect().width;
   const shiftOf = (at) => Math.round((at.clientX - from) / perDay);
-  visit.setPointerCapture(event.pointerId);
+  // Listened for on the whole page: a link in a drawing does not hold on to the pointer everywhere.
+  const done = new AbortController();
   const move = (at) => visit.setAttribute('transform', `translate(${shiftOf(at) * Number(svg.dataset.wide)} 0)`);
   const drop = (at) => {
-    visit.removeEventListener('pointermove', move);
+    done.abort();
     const shift = at.type === 'pointerup' ? shiftOf(at) : 0;
     if (fill(visit, shift) && shift !== 0) form.requestSubmit();
     else visit.removeAttribute('transform');
   };
-  visit.addEventListener('pointermove', move);
-  visit.addEventListener('pointerup', drop, { once: true });
-  visit.addEventListener('pointercancel', drop, { once: true });
+  window.addEventListener('pointermove', move, { signal: done.signal });
+  window.addEventListener('pointerup', drop, { signal: done.signal });
+  window.addEventListener('pointercancel', drop, { signal: done.signal });
   event.preventDefault();
 });
+
+// A visit is a link, and a link would be dragged away by the browser itself.
+document.addEventListener('dragstart', (event) => { if (event.target.closest?.('.visit')) event.preventDefault(); });
 
 // A yard chosen by hand moves as a whole.
 form?.elements.yard.addEventListener('change', () => { form.elements.part.value = ''; });

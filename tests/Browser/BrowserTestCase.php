@@ -66,6 +66,12 @@ abstract class BrowserTestCase extends TestCase
         (new ChromeDevToolsDriver(self::$browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
     }
 
+    /** With scripts off a page must still be read, and its main forms work. */
+    protected static function scripts(bool $on): void
+    {
+        (new ChromeDevToolsDriver(self::$browser))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $on]);
+    }
+
     protected function open(string $path): void
     {
         self::$browser->get(getenv('MARJORAM_TEST_URL').$path);

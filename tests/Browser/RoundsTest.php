@@ -4,11 +4,42 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The rounds planned in the real interface: searched in the background, a visit moved by keyboard and by drag. */
 final class RoundsTest extends BrowserTestCase
 {
+    public function test_a_visit_is_dragged_to_another_day_and_a_drive_is_known(): void
+    {
+        self::screen(1280, 800);
+        $this->signIn('keeper');
+        $this->open('/clear/drives?from=skolgarden');
+        $this->type('#to-honey-room', '44');
+        $this->click('main form .btn.go');
+        $this->waitForText('.notice', 'drives are saved');
+        $this->waitForText('main form.narrow', 'yours; by the map');
+        $this->open('/clear/rounds/new');
+        $this->type('[name=seconds]', '1');
+        $this->click('main form .btn.go');
+        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this plan'));
+        $visit = $this->find('.visit');
+        $yard = (string) $visit->getAttribute('data-yard');
+        $last = (int) $visit->getAttribute('data-last');
+        $wide = (float) self::$browser->executeScript('const svg = document.querySelector(".round"); return svg.dataset.wide / svg.dataset.view * svg.getBoundingClientRect().width');
+        $days = $last >= 6 ? -2 : 2;
+        self::$browser->executeScript("document.querySelector('.visit').scrollIntoView({block: 'center'})");
+        (new WebDriverActions(self::$browser))->moveToElement($visit->findElement(WebDriverBy::cssSelector('.crop')))->clickAndHold()->moveByOffset((int) round(0.5 * $days * $wide), 0)->moveByOffset((int) round(0.5 * $days * $wide), 0)->release()->perform();
+        $this->waitForText('.notice', 'is locked there');
+        self::assertSame($last + $days, (int) $this->find(".visit[data-yard='$yard']")->getAttribute('data-last'));
+        self::assertStringContainsString('Unlock', $this->text('#move'));
+        // Undone it stands where the search had put it.
+        $this->click('.notice form button');
+        $this->waitForText('.notice', 'Undone');
+        self::assertSame($last, (int) $this->find(".visit[data-yard='$yard']")->getAttribute('data-last'));
+    }
+
     public function test_rounds_are_searched_moved_and_used(): void
     {
         self::screen(1280, 800);
