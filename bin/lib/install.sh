@@ -61,6 +61,8 @@ build_assets() {
     >"$LOGS/assets.log" 2>&1 || die "The styles could not be built. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
   cp "$ROOT"/resources/js/*.js "$out/"
+  # A module that another one imports is asked for under its build's number too, or a browser would keep an old one.
+  sed -i -E "s#from '(\./[a-z-]+\.js)'#from '\1?$(stat -c %Y "$out/app.css")'#" "$out"/*.js
   cp "$ROOT/node_modules/htmx.org/dist/htmx.min.js" "$out/"
   cp "$ROOT"/node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-*.woff2 \
     "$ROOT/node_modules/@fontsource-variable/fraunces/files/fraunces-latin-opsz-normal.woff2" "$out/fonts/"

@@ -1,9 +1,10 @@
 // The frame painter: drag downwards on a face to set the edge of what is painted. Honey lies on top, as bees fill.
+import { ORDER, drawFace, edgeOf, setLayer, shareAt } from './face.js';
+
 const root = document.getElementById('painter');
 const live = root?.querySelector('[data-live]');
 
 if (live) {
-  const ORDER = ['capped', 'open', 'pollen', 'brood'];
   const words = JSON.parse(root.dataset.words);
   const faces = JSON.parse(root.dataset.faces);
   const status = root.querySelector('[data-status]');
@@ -29,76 +30,11 @@ if (live) {
     queueSave();
   }
 
-  const colour = (name) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-
   function draw(name) {
     const panel = panels[name];
     const canvas = panel.querySelector('canvas');
-    const ratio = Number(root.dataset.ratio);
-    const width = Math.round(panel.clientWidth);
-    const height = Math.round(Math.max(120, width * ratio));
-    const dots = window.devicePixelRatio || 1;
-    canvas.width = width * dots;
-    canvas.height = height * dots;
-    canvas.style.height = `${height}px`;
-    const g = canvas.getContext('2d');
-    g.scale(dots, dots);
-    const bar = 10;
-    const rim = 5;
-    g.fillStyle = colour('--blank');
-    g.fillRect(0, 0, width, height);
-    const depth = height - bar - rim;
-    let y = bar;
-    g.globalAlpha = seen ? 1 : 0.5;
-    ORDER.forEach((what) => {
-      const h = faces[name][what] * depth;
-      if (h <= 0) return;
-      fill(g, what, rim, y, width - 2 * rim, h);
-      y += h;
-    });
-    g.globalAlpha = 1;
-    g.fillStyle = colour('--ink');
-    g.fillRect(0, 0, width, bar);
-    g.fillRect(0, 0, rim, height);
-    g.fillRect(width - rim, 0, rim, height);
-    g.fillRect(0, height - rim, width, rim);
-    for (let tenth = 1; tenth < 10; tenth += 1) {
-      g.fillRect(width - rim - (tenth === 5 ? 12 : 6), bar + (tenth / 10) * depth, tenth === 5 ? 12 : 6, 1);
-    }
-    const edge = bar + top(name, tool) * depth;
-    g.fillStyle = colour('--sheet');
-    g.strokeStyle = colour('--ink');
-    g.lineWidth = 1.5;
-    g.beginPath();
-    g.rect(width / 2 - 18, edge - 7, 36, 14);
-    g.fill();
-    g.stroke();
-    g.fillStyle = colour('--ink');
-    g.fillRect(width / 2 - 9, edge - 3, 18, 1.5);
-    g.fillRect(width / 2 - 9, edge + 2, 18, 1.5);
+    drawFace(canvas, faces[name], { width: Math.round(panel.clientWidth), ratio: Number(root.dataset.ratio), seen, tool });
     describe(name, canvas, panel);
-  }
-
-  function fill(g, what, x, y, w, h) {
-    const sun = document.documentElement.dataset.theme === 'sun';
-    g.save();
-    g.beginPath();
-    g.rect(x, y, w, h);
-    g.clip();
-    g.fillStyle = { capped: colour('--capped'), open: colour('--open') }[what] ?? colour('--blank');
-    g.fillRect(x, y, w, h);
-    g.strokeStyle = what === 'open' ? colour('--hedge') : colour('--ink');
-    g.fillStyle = colour('--ink');
-    if (what === 'open') {
-      g.lineWidth = sun ? 3 : 1.6;
-      for (let i = -h; i < w + h; i += 9) { g.beginPath(); g.moveTo(x + i, y + h); g.lineTo(x + i + h, y); g.stroke(); }
-    } else if (what === 'brood') {
-      for (let i = 4; i < w; i += 8) for (let j = 4; j < h; j += 8) { g.beginPath(); g.arc(x + i + (Math.floor(j / 8) % 2) * 4, y + j, 1.4, 0, 7); g.fill(); }
-    } else if (what === 'pollen') {
-      g.lineWidth = 1.2;
-      for (let j = 4; j < h; j += 6) for (let i = 4; i < w; i += 10) { g.beginPath(); g.moveTo(x + i, y + j); g.lineTo(x + i + 5, y + j); g.stroke(); }
-    }
-    g.restore();
   }
 
   function describe(name, canvas, panel) {
@@ -111,30 +47,6 @@ if (live) {
       const share = cell.dataset.share === 'empty' ? empty : face[cell.dataset.share];
       cell.textContent = `${Math.round(share * 100)} %`;
     });
-  }
-
-  // Where the lower edge of a layer lies, as a share of the face.
-  function top(name, what) {
-    let sum = 0;
-    for (const layer of ORDER) {
-      sum += faces[name][layer];
-      if (layer === what) return Math.min(1, sum);
-    }
-    return sum;
-  }
-
-  // A layer takes its room from what is empty first, then from the layers below and above it.
-  function set(name, what, share) {
-    const face = faces[name];
-    face[what] = Math.max(0, Math.min(1, Math.round(share * 100) / 100));
-    let over = ORDER.reduce((sum, layer) => sum + face[layer], 0) - 1;
-    const others = [...ORDER.slice(ORDER.indexOf(what) + 1), ...ORDER.slice(0, ORDER.indexOf(what)).reverse()];
-    for (const layer of others) {
-      if (over <= 1e-9) break;
-      const cut = Math.min(face[layer], over);
-      face[layer] = Math.round((face[layer] - cut) * 100) / 100;
-      over -= cut;
-    }
   }
 
   function stroke(change) {
@@ -205,7 +117,7 @@ if (live) {
 
   // One digit a face: all that is not capped stays as it was, and the next face has its turn.
   function tenth(value) {
-    stroke(() => set(side, tool, value / 10));
+    stroke(() => setLayer(faces[side], tool, value / 10));
     if (side === 'a') choose('b', true); else side = 'b';
     redraw();
   }
@@ -245,10 +157,8 @@ if (live) {
     const canvas = panel.querySelector('canvas');
     let dragging = false;
     const at = (event) => {
-      const box = canvas.getBoundingClientRect();
-      const share = (event.clientY - box.top - 10) / (box.height - 15);
-      const above = top(name, tool) - faces[name][tool];
-      set(name, tool, Math.max(0, Math.min(1, share)) - above);
+      const above = edgeOf(faces[name], tool) - faces[name][tool];
+      setLayer(faces[name], tool, shareAt(canvas, event) - above);
       redraw();
     };
     canvas.addEventListener('pointerdown', (event) => { choose(name, true); dragging = true; canvas.setPointerCapture(event.pointerId); stroke(() => at(event)); });
@@ -265,7 +175,7 @@ if (live) {
     if (key >= '0' && key <= '9') tenth(Number(key));
     else if (key === 'f') tenth(10);
     else if (tools[key]) pick(tools[key]);
-    else if (key === 'ArrowDown' || key === 'ArrowUp') stroke(() => set(side, tool, faces[side][tool] + (key === 'ArrowDown' ? 0.05 : -0.05)));
+    else if (key === 'ArrowDown' || key === 'ArrowUp') stroke(() => setLayer(faces[side], tool, faces[side][tool] + (key === 'ArrowDown' ? 0.05 : -0.05)));
     else if (key === 's') copy();
     else if (key === 'u') back();
     else if (key === 'Enter') next();

@@ -83,7 +83,7 @@ final class AssessTest extends BrowserTestCase
         $this->waitFor('[data-ready]');
         $super = (string) $this->find('.painter-head h2')->getText();
         $this->keys('9', '9', 'n');
-        self::$browser->wait(10, 100)->until(fn (): bool => $this->find('.painter-head h2')->getText() !== $super);
+        self::$browser->wait(10, 100)->until(fn (): bool => $this->text('.painter-head h2') !== $super);
         $this->waitFor('[data-ready]');
         $this->keys('8');
         $this->keys('w');
