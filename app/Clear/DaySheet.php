@@ -30,8 +30,10 @@ final readonly class DaySheet
         if ($places === []) {
             return [];
         }
-        $minutes = $this->drives->minutes($places);
-        $tours = new Tours(Travel::of($minutes, count($places) + 1));
+        // A way through another place may be the shorter one: what is driven is what is shown.
+        $travel = Travel::of($this->drives->minutes($places), count($places) + 1);
+        $minutes = $travel->minutes;
+        $tours = new Tours($travel);
         $stops = [];
         $at = 0;
         foreach ($tours->route((1 << count($places)) - 1) as $place) {

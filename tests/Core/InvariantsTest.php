@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Marjoram\Core\Comb\BoxKinds;
+use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Numerics\SeededRandom;
+use Marjoram\Core\Ripeness\Flow;
+use Marjoram\Core\Ripeness\Policy;
+use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\School;
+use Marjoram\Core\Ripeness\Super;
+use Marjoram\Core\Ripeness\UnseenFrames;
+use Marjoram\Core\Ripeness\Verdict;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold for any box whatever was painted: found by many invented ones, not by chosen examples. */
+final class InvariantsTest extends TestCase
+{
+    public function test_honey_adds_up_frame_by_frame_and_grows_with_what_is_painted(): void
+    {
+        $random = new SeededRandom(5);
+        for ($case = 0; $case < 60; $case++) {
+            $box = $this->box($random);
+            $frames = $this->frames($random, $box, $random->integer(1, $box->framesFitted));
+            $all = (new Comb)->honeyIn($box, $frames);
+            $sum = array_sum(array_map(static fn (Frame $frame): float => (new Comb)->honeyIn($box, [$frame])->honeyKg, $frames));
+            self::assertEqualsWithDelta($sum, $all->honeyKg, 1e-9);
+            self::assertEqualsWithDelta($all->honeyKg + $box->kind->emptyMassKg, $all->grossKg, 1e-9);
+            self::assertGreaterThanOrEqual(0.0, $all->sdKg);
+            // Capping what was open makes a frame heavier; a fuller fill makes a box so.
+            $ripened = array_map(static fn (Frame $frame): Frame => new Frame($frame->slot, new Face($frame->a->capped + $frame->a->open, 0.0, $frame->a->brood), new Face($frame->b->capped + $frame->b->open, 0.0, $frame->b->brood)), $frames);
+            self::assertGreaterThanOrEqual($all->honeyKg - 1e-9, (new Comb)->honeyIn($box, $ripened)->honeyKg);
+            self::assertGreaterThanOrEqual($all->honeyKg, (new Comb(new CombAssumptions(fillCapped: 0.8, fillOpen: 0.45)))->honeyIn($box, $frames)->honeyKg);
+        }
+    }
+
+    public function test_what_is_made_of_unseen_frames_stays_within_bounds(): void
+    {
+        $random = new SeededRandom(7);
+        $model = new UnseenFrames;
+        for ($case = 0; $case < 25; $case++) {
+            $box = $this->box($random);
+            $frames = $this->frames($random, $box, $box->framesFitted);
+            $before = null;
+            foreach (range(1, count($frames)) as $seen) {
+                $estimate = $model->estimate($box, array_slice($frames, 0, $seen));
+                self::assertGreaterThanOrEqual(0.0, $estimate->sd);
+                self::assertSame($box->framesFitted - $seen, $estimate->unseen());
+                if ($estimate->cappedShare !== null) {
+                    self::assertGreaterThanOrEqual(0.0, $estimate->cappedShare);
+                    self::assertLessThanOrEqual(1.0, $estimate->cappedShare);
+                }
+                $before = $estimate;
+            }
+            self::assertEqualsWithDelta(0.0, $before?->sd ?? 1.0, 1e-12, 'all seen, nothing is left to chance');
+        }
+    }
+
+    public function test_verdicts_follow_water_and_capping(): void
+    {
+        $random = new SeededRandom(9);
+        $ripeness = new Ripeness;
+        $policy = new Policy(School::CappedAndRefractometer, 0.75, 18.0, 0.8);
+        for ($case = 0; $case < 40; $case++) {
+            $box = $this->box($random);
+            $share = $random->between(0.3, 1.0);
+            $frames = array_map(static fn (int $slot): Frame => new Frame($slot, new Face($share * 0.9, (1.0 - $share) * 0.9), new Face($share * 0.9, (1.0 - $share) * 0.9)), range(1, $box->framesFitted));
+            $p = [];
+            foreach ([16.0, 17.5, 18.5, 20.5] as $water) {
+                $result = $ripeness->judge(new Super($box, $frames, null, [new Reading(Scale::Water, $water), new Reading(Scale::Water, $water)], true, Flow::Over), $policy);
+                $p[] = $result->pPolicyMet;
+                self::assertTrue($result->pPolicyMet >= 0.0 && $result->pPolicyMet <= 1.0);
+                self::assertSame($result->pPolicyMet >= 0.8, $result->verdict === Verdict::Take);
+                self::assertNotSame([], $result->reasons);
+            }
+            $falling = $p;
+            rsort($falling);
+            self::assertSame($falling, $p, 'wetter honey is never likelier to be ripe');
+        }
+    }
+
+    public function test_a_stricter_school_never_takes_what_a_milder_one_leaves(): void
+    {
+        $random = new SeededRandom(13);
+        $ripeness = new Ripeness;
+        for ($case = 0; $case < 40; $case++) {
+            $box = $this->box($random);
+            $super = new Super($box, $this->frames($random, $box, $random->integer(2, $box->framesFitted)), null, [], true, Flow::Over);
+            $only = $ripeness->judge($super, new Policy(School::CappedOnly, 0.75, 18.0, 0.8))->pPolicyMet;
+            $ninety = $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.8))->pPolicyMet;
+            self::assertLessThanOrEqual($ninety + 1e-9, $only);
+            $sure = $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.95));
+            self::assertTrue($sure->verdict !== Verdict::Take || $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.8))->verdict === Verdict::Take);
+        }
+    }
+
+    private function box(SeededRandom $random): FittedBox
+    {
+        return new FittedBox(BoxKinds::get(['langstroth-medium-10', 'dadant-super-12', 'langstroth-deep-10'][$random->integer(0, 2)]));
+    }
+
+    /** @return list<Frame> some frames of the box in any order */
+    private function frames(SeededRandom $random, FittedBox $box, int $count): array
+    {
+        $slots = range(1, $box->framesFitted);
+        $frames = [];
+        while (count($frames) < $count) {
+            $slot = array_splice($slots, $random->integer(0, count($slots) - 1), 1)[0];
+            $face = static function () use ($random): Face {
+                $fill = $random->between(0.2, 1.0);
+                $capped = $random->between(0.0, 1.0);
+
+                return new Face($fill * $capped, $fill * (1.0 - $capped));
+            };
+            $frames[] = new Frame($slot, $face(), $face());
+        }
+
+        return $frames;
+    }
+}
