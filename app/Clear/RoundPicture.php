@@ -53,7 +53,7 @@ final readonly class RoundPicture
     private function labels(): string
     {
         $out = '';
-        foreach ([[46.0, __('weather')], [66.0, __('crew time')], [92.0, __('boards out')], [112.0, __('supers held')], [132.0, __('yards in dearth')]] as [$y, $words]) {
+        foreach ([[46.0, __('warmest, rain')], [66.0, __('crew time')], [92.0, __('boards out')], [112.0, __('supers held')], [132.0, __('yards in dearth')]] as [$y, $words]) {
             $out .= sprintf('<text class="t12 soft" x="0" y="%.1f">%s</text>', $y, e($words));
         }
 

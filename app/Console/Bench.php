@@ -99,6 +99,8 @@ final class Bench extends Command
         (new PlanRound($operation->id, $round->id, 2))->handle($current);
         [$median, $p95] = $this->measure("$url/clear/rounds/$round->id", $times);
         $this->line(sprintf('  %-30s %8.1f          20 yards, 21 days', '/clear/rounds/...', $median / $bare));
+        [$median] = $this->measure("$url/clear/rounds/new?days=21", $times);
+        $this->line(sprintf('  %-30s %8.1f          all yards, 21 days', '/clear/rounds/new', $median / $bare));
     }
 
     private function rounds(): void
