@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\BoxState;
 use App\Models\Apiary;
 use DateTimeImmutable;
 
@@ -14,13 +13,15 @@ final readonly class Batch
     public const LATER = '-later';
 
     /**
-     * @param  array<string, list<BoxState>>  $byHive  by hive code
+     * @param  array<string, list<ComingSuper>>  $byHive  by hive code
      * @param  bool  $later  they are not ripe yet
      * @param  DateTimeImmutable  $ready  the first day on which they may be worked
      * @param  DateTimeImmutable  $offBy  the last day on which they should come in
      * @param  'treatment'|'flow'|'plan'|'hand'  $why  what sets that day; "plan": nothing but the plan's end
+     * @param  ?string  $treatment  supers off by, as Y-m-d
+     * @param  ?string  $flowEnds  as Y-m-d
      */
-    public function __construct(public Apiary $apiary, public array $byHive, public bool $later, public DateTimeImmutable $ready, public DateTimeImmutable $offBy, public string $why, public ?DateTimeImmutable $treatment = null, public ?DateTimeImmutable $flowEnds = null)
+    public function __construct(public Apiary $apiary, public array $byHive, public bool $later, public DateTimeImmutable $ready, public DateTimeImmutable $offBy, public string $why, public ?string $treatment = null, public ?string $flowEnds = null)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class Batch
         return $this->later ? __(':yard, later', ['yard' => $this->apiary->name]) : $this->apiary->name;
     }
 
-    /** @return list<BoxState> */
+    /** @return list<ComingSuper> */
     public function boxes(): array
     {
         return array_merge([], ...array_values($this->byHive));
@@ -42,7 +43,7 @@ final readonly class Batch
 
     public function kg(): float
     {
-        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->boxes()));
+        return array_sum(array_map(static fn (ComingSuper $super): float => $super->kg, $this->boxes()));
     }
 
     /** Both in one go, when the later ones are ripe. */
@@ -61,7 +62,7 @@ final readonly class Batch
      */
     public function hasBrood(): bool
     {
-        return array_filter($this->boxes(), static fn (BoxState $box): bool => array_filter($box->look->frames, static fn ($frame): bool => $frame->hasBrood()) !== []) !== [];
+        return array_filter($this->boxes(), static fn (ComingSuper $super): bool => $super->hasBrood) !== [];
     }
 
     public function reason(): string

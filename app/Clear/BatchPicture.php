@@ -41,7 +41,7 @@ final readonly class BatchPicture
             $y = self::TOP + self::ROW * $row;
             $out .= sprintf('<path class="rl" d="M0 %1$.1fH%2$.1f"/><text class="t14 b%3$s" x="0" y="%4$.1f">%5$s</text><text class="t12 soft" x="0" y="%6$.1f">%7$s</text>', $y, self::WIDTH, $batch->later ? ' it' : '', $y + 18.0, e($batch->name()), $y + 34.0,
                 e(trans_choice('{1} :count hive|[2,*] :count hives', count($batch->byHive)).', '.trans_choice('{1} :count super|[2,*] :count supers', count($batch->boxes())).', ~'.$this->format->kg($batch->kg(), 0)));
-            $out .= $window->svg(['ready' => $batch->ready->format('Y-m-d'), 'deadline' => $batch->offBy->format('Y-m-d'), 'treatment' => $batch->treatment?->format('Y-m-d'), 'flow_ends' => $batch->flowEnds?->format('Y-m-d'), 'later' => $batch->later], $y, self::ROW);
+            $out .= $window->svg(['ready' => $batch->ready->format('Y-m-d'), 'deadline' => $batch->offBy->format('Y-m-d'), 'treatment' => $batch->treatment, 'flow_ends' => $batch->flowEnds, 'later' => $batch->later], $y, self::ROW);
         }
 
         return sprintf('<svg class="chart" viewBox="0 0 %1$.0f %2$.0f" role="img" aria-label="%3$s">%4$s</svg>', self::WIDTH, $height, e(__('Between which days the supers of each yard should come in')), $out);

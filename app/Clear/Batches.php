@@ -4,16 +4,10 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\BoxState;
 use App\Assess\YardReader;
-use App\Assess\YardState;
 use App\Models\Apiary;
-use App\Support\CurrentOperation;
-use App\Support\PolicyBook;
 use App\Support\Units\Formatter;
-use DateInterval;
 use DateTimeImmutable;
-use Marjoram\Core\Ripeness\Verdict;
 
 /**
  * What is to come in from each yard: what is ripe now, and what will be ripe within the days of a plan; each with the
@@ -28,7 +22,7 @@ final readonly class Batches
 
     public const OUT = 'out';
 
-    public function __construct(private CurrentOperation $current, private YardReader $yards, private ClearReader $clear, private Formatter $format)
+    public function __construct(private YardReader $yards, private ComingReader $coming, private Formatter $format)
     {
     }
 
@@ -36,8 +30,8 @@ final readonly class Batches
     public function of(DateTimeImmutable $first, DateTimeImmutable $last, string $later): array
     {
         $batches = $left = [];
-        foreach ($this->yards->all() as $yard) {
-            [$found, $words] = $this->yard($yard, $first, $last, $later);
+        foreach ($this->yards->apiaries() as $apiary) {
+            [$found, $words] = $this->yard($apiary, $this->coming->of($apiary), $first, $last, $later);
             $batches = [...$batches, ...$found];
             $left = [...$left, ...$words];
         }
@@ -46,103 +40,50 @@ final readonly class Batches
     }
 
     /** @return array{list<Batch>, list<string>} */
-    private function yard(YardState $yard, DateTimeImmutable $first, DateTimeImmutable $last, string $later): array
+    private function yard(Apiary $apiary, YardComing $coming, DateTimeImmutable $first, DateTimeImmutable $last, string $later): array
     {
-        $clearing = $this->clear->read($yard);
-        $off = $clearing->offBy === null ? null : self::day($clearing->offBy);
-        $flowEnds = $this->flowEnds($yard);
-        $make = function (array $byHive, bool $later, DateTimeImmutable $ready) use ($yard, $off, $flowEnds, $last): Batch {
-            [$by, $why] = $this->offBy($yard->apiary, $ready, $last, $off, $flowEnds);
-
-            return new Batch($yard->apiary, $byHive, $later, $ready, $by, $why, $off, $flowEnds);
-        };
-        $batches = $clearing->coming === [] ? [] : [$make($clearing->coming, false, $first)];
-        $waiting = $clearing->later;
-        $left = [...$this->toLook($yard), ...$this->forWinter($yard, $waiting, $clearing->planned())];
-        if ($waiting === []) {
+        $left = $this->staying($apiary, $coming);
+        $batches = $coming->now === [] ? [] : [$this->batch($apiary, $coming, $coming->now, false, $first, $last)];
+        if ($coming->later === [] || $later === self::OUT) {
             return [$batches, $left];
         }
-        $ready = $this->ready($waiting, $first);
-        $count = array_sum(array_map(count(...), $waiting));
-        $words = match (true) {
-            $later === self::OUT => [],
-            $off !== null && $ready > $off => [trans_choice('{1} :yard: :count super would be ripe about :day, after supers must be off for treatment (:off): take it to be dried, or leave it to the bees.|[2,*] :yard: :count supers would be ripe about :day, after supers must be off for treatment (:off): take them to be dried, or leave them to the bees.', $count, ['yard' => $yard->apiary->name, 'day' => $this->format->weekday($ready), 'off' => $this->format->weekday($off)])],
-            $ready > $last => [trans_choice('{1} :yard: :count super will be ripe about :day, after the last day of this plan.|[2,*] :yard: :count supers will be ripe about :day, after the last day of this plan.', $count, ['yard' => $yard->apiary->name, 'day' => $this->format->weekday($ready)])],
-            default => null,
+        $ready = array_reduce($coming->later, static fn (DateTimeImmutable $day, ComingSuper $super): DateTimeImmutable => max($day, new DateTimeImmutable((string) $super->ripeOn)), $first);
+        $said = ['yard' => $apiary->name, 'day' => $this->format->weekday($ready)];
+        if ($coming->treatment !== null && $ready->format('Y-m-d') > $coming->treatment) {
+            return [$batches, [...$left, trans_choice('{1} :yard: :count super would be ripe about :day, after supers must be off for treatment (:off): take it to be dried, or leave it to the bees.|[2,*] :yard: :count supers would be ripe about :day, after supers must be off for treatment (:off): take them to be dried, or leave them to the bees.', count($coming->later), $said + ['off' => $this->format->weekday(new DateTimeImmutable($coming->treatment))])]];
+        }
+        if ($ready > $last) {
+            return [$batches, [...$left, trans_choice('{1} :yard: :count super will be ripe about :day, after the last day of this plan.|[2,*] :yard: :count supers will be ripe about :day, after the last day of this plan.', count($coming->later), $said)]];
+        }
+        $then = $this->batch($apiary, $coming, $coming->later, true, $ready, $last);
+
+        return [$later === self::TOGETHER && $batches !== [] ? [$batches[0]->with($then)] : [...$batches, $then], $left];
+    }
+
+    /**
+     * Off by the earliest of the days that bind; where it is past, or before they are ripe, the first day there is.
+     *
+     * @param  list<ComingSuper>  $supers
+     */
+    private function batch(Apiary $apiary, YardComing $coming, array $supers, bool $later, DateTimeImmutable $ready, DateTimeImmutable $last): Batch
+    {
+        [$by, $why] = match (true) {
+            $coming->offAfterFlow !== null && ($coming->treatment === null || $coming->offAfterFlow < $coming->treatment) => [new DateTimeImmutable($coming->offAfterFlow), 'flow'],
+            $coming->treatment !== null => [new DateTimeImmutable($coming->treatment), 'treatment'],
+            default => [$last, 'plan'],
         };
-        if ($words === null) {
-            $then = $make($waiting, true, $ready);
-            $batches = $later === self::TOGETHER && $batches !== [] ? [$batches[0]->with($then)] : [...$batches, $then];
+        $byHive = [];
+        foreach ($supers as $super) {
+            $byHive[$super->code][] = $super;
         }
 
-        return [$batches, [...$left, ...$words ?? []]];
-    }
-
-    /**
-     * The day on which the last of them should be ripe, from the day of each look.
-     *
-     * @param  array<string, list<BoxState>>  $waiting
-     */
-    private function ready(array $waiting, DateTimeImmutable $first): DateTimeImmutable
-    {
-        $ready = $first;
-        foreach (array_merge([], ...array_values($waiting)) as $box) {
-            $looked = self::day($box->look->latest === null ? $this->current->today() : $box->look->latest->looked_at);
-            $ready = max($ready, $looked->modify('+'.($box->ripeness->waitDays ?? 0).' days'));
-        }
-
-        return $ready;
-    }
-
-    /** When the flow ended; or while it is on, when the keeper expects the harvest that is under way to end. */
-    private function flowEnds(YardState $yard): ?DateTimeImmutable
-    {
-        $harvest = PolicyBook::at($this->current, $yard->apiary)->harvest();
-
-        return $yard->flow->endedOn() ?? ($harvest === null ? null : self::day($harvest->ends_on));
-    }
-
-    /**
-     * The earliest of the days that bind; where it is past, or before they are ripe, the first day there is.
-     *
-     * @return array{DateTimeImmutable, 'treatment'|'flow'|'plan'}
-     */
-    private function offBy(Apiary $apiary, DateTimeImmutable $ready, DateTimeImmutable $last, ?DateTimeImmutable $treatment, ?DateTimeImmutable $flowEnds): array
-    {
-        $flow = $flowEnds?->add(new DateInterval('P'.(int) PolicyBook::at($this->current, $apiary)->number('off_after_flow_days').'D'));
-
-        return match (true) {
-            $flow !== null && ($treatment === null || $flow < $treatment) => [max($flow, $ready), 'flow'],
-            $treatment !== null => [max($treatment, $ready), 'treatment'],
-            default => [max($last, $ready), 'plan'],
-        };
-    }
-
-    /**
-     * What waits and will be wanted for winter once it is ripe.
-     *
-     * @param  array<string, list<BoxState>>  $spare
-     * @param  list<string>  $planned  boxes that are on a plan already
-     * @return list<string>
-     */
-    private function forWinter(YardState $yard, array $spare, array $planned): array
-    {
-        $others = array_map(static fn (BoxState $box): string => $box->box->id, array_merge([], ...array_values($spare)));
-        $count = count(array_filter($yard->supers(), static fn (BoxState $box): bool => $box->decision === null && $box->verdict() === Verdict::Wait && ! in_array($box->box->id, [...$others, ...$planned], true)));
-
-        return $count === 0 ? [] : [trans_choice('{1} :yard: :count super is to wait, and winter will want it when it is ripe.|[2,*] :yard: :count supers are to wait, and winter will want them when they are ripe.', $count, ['yard' => $yard->apiary->name])];
+        return new Batch($apiary, $byHive, $later, $ready, max($by, $ready), $why, $coming->treatment, $coming->flowEnds);
     }
 
     /** @return list<string> */
-    private function toLook(YardState $yard): array
+    private function staying(Apiary $apiary, YardComing $coming): array
     {
-        $count = count(array_filter($yard->supers(), static fn (BoxState $box): bool => $box->decision === null && $box->verdict() === Verdict::Look));
-
-        return $count === 0 ? [] : [trans_choice('{1} :yard: :count super is still to be looked at.|[2,*] :yard: :count supers are still to be looked at.', $count, ['yard' => $yard->apiary->name])];
-    }
-
-    private static function day(\DateTimeInterface $at): DateTimeImmutable
-    {
-        return new DateTimeImmutable($at->format('Y-m-d'));
+        return [...$coming->toLook === 0 ? [] : [trans_choice('{1} :yard: :count super is still to be looked at.|[2,*] :yard: :count supers are still to be looked at.', $coming->toLook, ['yard' => $apiary->name])],
+            ...$coming->forWinter === 0 ? [] : [trans_choice('{1} :yard: :count super is to wait, and winter will want it when it is ripe.|[2,*] :yard: :count supers are to wait, and winter will want them when they are ripe.', $coming->forWinter, ['yard' => $apiary->name])]];
     }
 }

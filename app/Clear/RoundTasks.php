@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\BoxState;
 use App\Models\Apiary;
 use App\Support\CurrentOperation;
 use App\Support\PolicyBook;
@@ -88,12 +87,12 @@ final readonly class RoundTasks
             $ways = array_values(array_filter($ways, static fn (Way $way): bool => $way === Way::Brush || $way === Way::Blower)) ?: [Way::Brush];
         }
         $yard = $batch->apiary;
-        $own = array_map(static fn (string $date, array $sky): array => [round($sky['max_c'], 1), round($sky['rain_p'], 2), $batch->flowEnds !== null && $date >= $batch->flowEnds->format('Y-m-d')], $dates, $skies);
-        $byHive = array_map(static fn (string|int $code, array $boxes): array => ['hive' => $boxes[0]->place->hive_id, 'code' => (string) $code, 'boxes' => array_map(static fn (BoxState $box): string => $box->box->id, $boxes)], array_keys($batch->byHive), $batch->byHive);
+        $own = array_map(static fn (string $date, array $sky): array => [round($sky['max_c'], 1), round($sky['rain_p'], 2), $batch->flowEnds !== null && $date >= $batch->flowEnds], $dates, $skies);
+        $byHive = array_map(static fn (string|int $code, array $boxes): array => ['hive' => $boxes[0]->hiveId, 'code' => (string) $code, 'boxes' => array_map(static fn (ComingSuper $super): string => $super->boxId, $boxes)], array_keys($batch->byHive), $batch->byHive);
 
         return ['id' => $batch->id(), 'apiary' => $yard->id, 'name' => $batch->name(), 'place' => $yard->name, 'slug' => $yard->slug, 'letter' => $yard->letter, 'latitude' => $yard->latitude, 'longitude' => $yard->longitude, 'later' => $batch->later,
             'hives' => count($batch->byHive), 'supers' => count($batch->boxes()), 'kg' => round($batch->kg(), 1), 'by_hive' => $byHive, 'ready' => $batch->ready->format('Y-m-d'), 'deadline' => $batch->offBy->format('Y-m-d'), 'why' => $batch->why,
-            'treatment' => $batch->treatment?->format('Y-m-d'), 'flow_ends' => $batch->flowEnds?->format('Y-m-d'), 'ways' => array_map(static fn (Way $way): string => $way->value, $ways), 'skies' => $own];
+            'treatment' => $batch->treatment, 'flow_ends' => $batch->flowEnds, 'ways' => array_map(static fn (Way $way): string => $way->value, $ways), 'skies' => $own];
     }
 
     /** @return non-empty-list<string> the days of a plan; after noon today is too far gone to be planned */
@@ -121,7 +120,7 @@ final readonly class RoundTasks
             }
             $mean = Skies::mean($over);
             $crew = in_array($date, $settings['days_off'] ?? [], true) ? 0 : ($settings['crew_min'][(int) (new DateTimeImmutable($date))->format('N') - 1] ?? 0);
-            $dearth = array_filter($batches, static fn (Batch $batch): bool => $batch->flowEnds !== null && $date >= $batch->flowEnds->format('Y-m-d'));
+            $dearth = array_filter($batches, static fn (Batch $batch): bool => $batch->flowEnds !== null && $date >= $batch->flowEnds);
             $days[] = ['date' => $date, 'crew_min' => $crew, 'min_c' => $mean['min_c'], 'max_c' => $mean['max_c'], 'rain_p' => $mean['rain_p'], 'sun' => $mean['sun'],
                 'dearth' => count($dearth) === count($batches), 'extract_supers' => $crew > 0 ? $settings['extract_supers'] : 0, 'presumed' => ! $mean['known']];
         }
