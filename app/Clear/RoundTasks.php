@@ -9,6 +9,7 @@ use App\Support\CurrentOperation;
 use App\Support\PolicyBook;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Rounds\RoundTask;
 use Marjoram\Core\Rounds\Way;
 
 /**
@@ -27,12 +28,15 @@ final readonly class RoundTasks
      * @param  Settings  $settings  crew_min by weekday, Monday first
      * @return array{asked_on: string, days: list<array<string, mixed>>, yards: list<array<string, mixed>>, left: list<string>, travel: list<list<float>>, kit: array<string, mixed>, depot: array{float, float}}
      *
-     * @throws ValidationException when a day set by hand cannot be
+     * @throws ValidationException when a day set by hand cannot be, or there is more than one plan can hold
      */
     public function ask(array $settings): array
     {
         $dates = $this->dates($settings['days']);
         [$batches, $left] = $this->batches($settings['days'], $settings['later'] ?? Batches::OWN, $settings['yards'] ?? []);
+        if (count($batches) > RoundTask::MOST_YARDS) {
+            throw ValidationException::withMessages(['later' => __('One plan holds :most visits to yards and :n would come in: leave some out, or let what is to wait stay out of this plan.', ['most' => RoundTask::MOST_YARDS, 'n' => count($batches)])]);
+        }
         $places = array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches);
         $skies = $places === [] ? [] : Skies::of($places, $dates);
         $kit = $this->current->get()->kit ?? [];

@@ -9,7 +9,8 @@ use Marjoram\Core\InvalidInput;
 /** The whole question: days, yards, kit, and what truck and honey room hold. */
 final readonly class RoundTask
 {
-    private const MOST_YARDS = 60;
+    /** Sets of yards are kept as the bits of an integer. */
+    public const MOST_YARDS = 60;
 
     /**
      * @param  list<RoundDay>  $days  in order, one after the other

@@ -6,20 +6,21 @@ namespace Tests\Feature;
 
 use App\Clear\Batch;
 use App\Clear\Batches;
-use App\Clear\PlanRound;
+use App\Clear\ComingSuper;
 use App\Clear\RoundMap;
 use App\Clear\RoundParts;
 use App\Clear\RoundState;
 use App\Clear\RoundTasks;
+use App\Clear\YardComing;
 use App\Models\Apiary;
 use App\Models\ClearPlan;
 use App\Models\Round;
-use App\Support\CurrentOperation;
+use App\Support\Kept;
 
 /** Between which days each yard's supers should come in: what is to wait, the end of the flow, treatments, a person's own days. */
 final class ReadyDatesTest extends FeatureTestCase
 {
-    private const FORM = ['days' => '12', 'weekday_min' => '300', 'saturday_min' => '480', 'sunday_min' => '0', 'truck_supers' => '60', 'hold_supers' => '90', 'held_supers' => '0', 'extract_supers' => '20', 'seconds' => '1'];
+    use AsksForRounds;
 
     protected function setUp(): void
     {
@@ -90,7 +91,7 @@ final class ReadyDatesTest extends FeatureTestCase
         $ids = array_map(static fn (Batch $batch): string => $batch->id(), $this->batches(12)[0]);
         $set = [$ids['ekbacken'] => ['in' => '1', 'ready' => '2026-08-06', 'ready_was' => '2026-08-05', 'off_by' => '2026-08-09', 'off_by_was' => '2026-08-15'], $ids['tegelbruket'] => ['in' => '0', 'ready' => '2026-08-05', 'ready_was' => '2026-08-05'],
             $ids['skolgarden'] => ['in' => '1', 'ready' => '2026-08-05', 'ready_was' => '2026-08-05', 'off_by' => '2026-08-19', 'off_by_was' => '2026-08-19']];
-        $round = $this->planned(['yards' => $set]);
+        $round = $this->planned(['days' => '12', 'yards' => $set]);
         $yards = array_column($round->task['yards'], null, 'slug');
         self::assertSame(['2026-08-06', '2026-08-09', 'hand'], [$yards['ekbacken']['ready'], $yards['ekbacken']['deadline'], $yards['ekbacken']['why']]);
         self::assertNotContains('tegelbruket', array_column($round->task['yards'], 'slug'));
@@ -123,7 +124,7 @@ final class ReadyDatesTest extends FeatureTestCase
 
     public function test_a_plan_is_made_anew_with_what_is_known_today(): void
     {
-        $round = $this->planned();
+        $round = $this->planned(['days' => '12']);
         $yard = $round->task['yards'][0];
         $dates = array_column($round->task['days'], 'date');
         $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $dates[6]])->assertStatus(303);
@@ -144,7 +145,7 @@ final class ReadyDatesTest extends FeatureTestCase
 
     public function test_a_lock_that_breaks_a_limit_is_kept_by_the_next_search(): void
     {
-        $round = $this->planned();
+        $round = $this->planned(['days' => '12']);
         $yard = $round->task['yards'][0];
         $sunday = array_values(array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0))[0]['date'];
         $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $sunday])->assertStatus(303);
@@ -198,7 +199,7 @@ final class ReadyDatesTest extends FeatureTestCase
 
     public function test_what_was_planned_ahead_is_to_be_looked_at_first(): void
     {
-        $round = $this->planned();
+        $round = $this->planned(['days' => '12']);
         $later = array_values(array_filter($round->services, static fn (array $one): bool => str_ends_with($one['yard'], Batch::LATER)))[0];
         self::assertGreaterThanOrEqual('2026-08-12', $later['first']);
         $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
@@ -210,9 +211,23 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->get('/clear/rounds/new')->assertOk()->assertDontSee('Skolgården, later');
     }
 
+    public function test_more_yards_than_one_plan_can_hold_are_refused_with_what_to_do(): void
+    {
+        $first = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
+        $super = new ComingSuper('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', '01BBBBBBBBBBBBBBBBBBBBBBBB', 15.0, false);
+        for ($n = 0; $n < 60; $n++) {
+            $yard = Apiary::query()->create(['name' => "Field $n", 'slug' => "field-$n", 'letter' => "F$n", 'latitude' => 55.9, 'longitude' => 13.4, 'climate' => $first->climate]);
+            // As if it had been read: sixty yards with their hives are not worth the making.
+            $this->demo();
+            app(Kept::class)->remember("coming.$yard->id", static fn (): YardComing => new YardComing([$super], [], 0, 0, null, null, null), $yard->refresh()->revision);
+        }
+        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')->assertStatus(422)->assertSee('One plan holds 60 visits to yards and 64 would come in');
+        self::assertSame(0, Round::query()->count());
+    }
+
     public function test_what_is_gone_from_the_yards_is_gone_from_the_plan(): void
     {
-        $round = $this->planned();
+        $round = $this->planned(['days' => '12']);
         $stored = $round->services[0];
         self::assertSame([$stored], RoundMap::still($round, [$stored, $stored]));
         self::assertSame([], RoundMap::still($round, [['hives' => $stored['hives'] + 1] + $stored, ['yard' => 'gone'] + $stored, ['last' => '2031-01-01'] + $stored]));
@@ -237,21 +252,5 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->demo();
 
         return ['days' => 12, 'crew_min' => array_fill(0, 7, 300), 'truck_supers' => 60, 'hold_supers' => 90, 'held_supers' => 0, 'extract_supers' => 20, 'split' => false];
-    }
-
-    /** @param  array<string, mixed>  $with */
-    private function planned(array $with = []): Round
-    {
-        $this->send('POST', '/clear/rounds', $with + self::FORM)->assertStatus(303);
-        $round = Round::query()->latest('id')->firstOrFail();
-        $this->search($round);
-
-        return $round->refresh();
-    }
-
-    private function search(Round $round): void
-    {
-        (new PlanRound((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
-        $this->demo();
     }
 }

@@ -11,14 +11,13 @@ use App\Models\ClearItem;
 use App\Models\ClearPlan;
 use App\Models\FollowUp;
 use App\Models\LoadingTick;
-use App\Models\Round;
 use App\Support\CurrentOperation;
 use Illuminate\Support\Facades\DB;
 
 /** A plan over all yards, from the question to the sheets of the yards. */
 final class RoundsTest extends FeatureTestCase
 {
-    private const FORM = ['days' => '10', 'weekday_min' => '300', 'saturday_min' => '480', 'sunday_min' => '0', 'truck_supers' => '60', 'hold_supers' => '90', 'held_supers' => '0', 'extract_supers' => '20', 'seconds' => '1'];
+    use AsksForRounds;
 
     protected function setUp(): void
     {
@@ -87,8 +86,7 @@ final class RoundsTest extends FeatureTestCase
         self::assertSame([$yard['id']], array_column($round->locks, 'yard'));
         $this->get("/clear/rounds/$round->id")->assertSee('Unlock '.$yard['name']);
         // The planner leaves it where it is.
-        (new PlanRound((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
-        $this->demo();
+        $this->search($round);
         $moved = array_values(array_filter($round->refresh()->services, static fn (array $one): bool => $one['yard'] === $yard['id']))[0];
         self::assertSame(['brush', $dates[5]], [$moved['way'], $moved['last']]);
         // On a day off it breaks the crew's time, and is shown to.
@@ -166,16 +164,5 @@ final class RoundsTest extends FeatureTestCase
         $parts = RoundState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
         self::assertTrue($parts->plan->isFeasible());
         self::assertLessThan(count($state->plan->notServed), count($parts->plan->notServed));
-    }
-
-    /** @param  array<string, string>  $with */
-    private function planned(array $with = []): Round
-    {
-        $this->send('POST', '/clear/rounds', $with + self::FORM)->assertStatus(303);
-        $round = Round::query()->latest('id')->firstOrFail();
-        (new PlanRound((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
-        $this->demo();
-
-        return $round->refresh();
     }
 }

@@ -45,6 +45,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Each write there is: it changes something, sent again it changes nothing more, and undo puts all back as it was. */
 final class UndoTest extends FeatureTestCase
 {
+    use AsksForRounds;
+
     /** What undo is not for: a person's own settings and sign-in, members (added and removed by name), what only starts or stops a search, and undo itself. */
     private const OWN = ['account.update', 'account.password', 'account.switch', 'account.members.store', 'account.members.destroy', 'clear.rounds.stop', 'undo', 'start.store', 'sign-in', 'sign-up', 'sign-out'];
 
@@ -174,7 +176,7 @@ final class UndoTest extends FeatureTestCase
             'clear.calendar.store' => fn (): array => ['POST', '/clear/calendar', ['name' => 'my phone']],
             'clear.calendar.destroy' => fn (): array => ['DELETE', '/clear/calendar/'.CalendarLink::query()->create(['user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'), 'name' => 'phone', 'token_hash' => hash('sha256', 'x')])->id, []],
             'clear.drives.update' => fn (): array => ['PUT', '/clear/drives', ['from' => 'honey-room', 'minutes' => [$this->yard()->id => '21']]],
-            'clear.rounds.store' => fn (): array => ['POST', '/clear/rounds', ['days' => '10', 'weekday_min' => '300', 'saturday_min' => '480', 'sunday_min' => '0', 'truck_supers' => '60', 'hold_supers' => '90', 'held_supers' => '0', 'extract_supers' => '20', 'seconds' => '1']],
+            'clear.rounds.store' => fn (): array => ['POST', '/clear/rounds', self::FORM],
             'clear.rounds.again' => fn (): array => ['POST', "/clear/rounds/{$round()->id}/again", ['afresh' => '1']],
             'clear.rounds.move' => fn (): array => ['PUT', "/clear/rounds/{$round()->id}/move", ['yard' => $this->yard()->id, 'way' => 'brush', 'last' => '2026-08-06']],
             'clear.rounds.unlock' => fn (): array => ['PUT', "/clear/rounds/{$round()->id}/unlock", ['yard' => $this->yard()->id]],
