@@ -79,13 +79,22 @@ final readonly class RoundState
         return 0.0;
     }
 
+    /** Supers of a visit: of the hives that it means, or while the search is at work, as if all hives were alike. */
+    public function supersOf(int $part): int
+    {
+        $service = $this->plan->services[$part];
+        $hives = $this->hives[$part] ?? [];
+
+        return $hives === [] ? (int) round($this->task->yards[$service->yard]->supersPerHive() * $service->hives) : count(RoundParts::boxes($hives));
+    }
+
     /** @return list<string> what is done at a yard on a day */
     public function stops(int $yard, int $day): array
     {
         $words = [];
-        foreach ($this->plan->services as $one) {
+        foreach ($this->plan->services as $part => $one) {
             if ($one->yard === $yard && $one->last === $day) {
-                $words[] = trans_choice('{1} collect :count super (:way)|[2,*] collect :count supers (:way)', (int) round($this->task->yards[$yard]->supersPerHive() * $one->hives), ['way' => self::word($one->way)]);
+                $words[] = trans_choice('{1} collect :count super (:way)|[2,*] collect :count supers (:way)', $this->supersOf($part), ['way' => self::word($one->way)]);
             } elseif ($one->yard === $yard && $one->first === $day) {
                 $words[] = trans_choice('{1} place :count board|[2,*] place :count boards', $one->hives);
             }

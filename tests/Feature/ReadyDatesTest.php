@@ -166,6 +166,7 @@ final class ReadyDatesTest extends FeatureTestCase
             $codes = [...$codes, ...array_map(static fn (array $hive): string => $service['yard'].$hive['code'], $parts[$s])];
         }
         self::assertSame(array_unique($codes), $codes);
+        self::assertSame(array_sum(array_column($round->task['yards'], 'supers')), array_sum(array_map(RoundState::of($round)->supersOf(...), array_keys($round->services))));
         $ekbacken = array_keys(array_filter($round->services, static fn (array $one): bool => $one['yard'] === $round->task['yards'][0]['id']));
         self::assertGreaterThan(1, count($ekbacken));
         $this->get("/clear/rounds/$round->id")->assertSee(implode(', ', array_column($parts[$ekbacken[0]], 'code')));
