@@ -50,6 +50,12 @@ final readonly class BoxState
         return $this->isSuper() && ($this->decision === null ? $this->verdict()->comesOff() : $this->decision->choice === 'take');
     }
 
+    /** Seen in a frame: bees leave it neither by a board nor by fumes. */
+    public function hasBrood(): bool
+    {
+        return array_filter($this->look->frames, static fn (Frame $frame): bool => $frame->hasBrood()) !== [];
+    }
+
     /** kg misjudged on average if one decided without looking again. */
     public function kgInDoubt(): float
     {

@@ -66,7 +66,7 @@ final readonly class ClearReader
         $hives = [];
         foreach ($coming as $code => $boxes) {
             $state = $yard->hives[$code];
-            $brood = array_filter($boxes, static fn (BoxState $box): bool => array_filter($box->look->frames, static fn ($frame): bool => $frame->hasBrood()) !== []);
+            $brood = array_filter($boxes, static fn (BoxState $box): bool => $box->hasBrood());
             $hives[] = new HiveToClear((string) $code, count($boxes), $brood !== [], $state->hive->excluder, $this->toMoveBelow($state, $boxes));
         }
 
@@ -106,8 +106,7 @@ final readonly class ClearReader
     /** @return array{list<DayForecast>, bool} and whether climate means stand in for a forecast */
     public function forecast(YardState $yard): array
     {
-        // After noon a day is too far gone to be planned.
-        $today = $this->current->today()->modify((int) $this->current->now()->format('G') >= 12 ? '+1 day' : '+0 days');
+        $today = $this->current->firstDayAhead();
         $days = WeatherDay::query()->where('apiary_id', $yard->apiary->id)->where('date', '>=', $today->format('Y-m-d'))->orderBy('date')->limit(self::DAYS)->get();
         if ($days->isNotEmpty()) {
             return [array_values($days->map(fn (WeatherDay $day): DayForecast => new DayForecast(DateTimeImmutable::createFromInterface($day->date), $day->min_c, $day->max_c, $day->rain_p, $day->sun))->all()), false];

@@ -51,8 +51,7 @@ final readonly class ComingReader
         $supers = [];
         foreach ($byHive as $code => $boxes) {
             foreach ($boxes as $box) {
-                $brood = array_filter($box->look->frames, static fn ($frame): bool => $frame->hasBrood()) !== [];
-                $supers[] = new ComingSuper($box->place->hive_id, (string) $code, $box->box->id, $box->honey->honeyKg, $brood, $wait ? $this->ripeOn($box) : null);
+                $supers[] = new ComingSuper($box->place->hive_id, (string) $code, $box->box->id, $box->honey->honeyKg, $box->hasBrood(), $wait ? $this->ripeOn($box) : null);
             }
         }
 

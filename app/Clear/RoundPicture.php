@@ -92,7 +92,7 @@ final readonly class RoundPicture
         $x = static fn (int $d): float => self::LEFT + ($d + 0.5) * $wide;
         $yard = $state->round->task['yards'][$service->yard];
         $date = static fn (int $d): string => $state->task->days[$d]->date->format('Y-m-d');
-        $locked = in_array($service, $state->locks, false);
+        $locked = in_array($service, $state->task->locks, false);
         $words = __(':yard by :way: :when', ['yard' => $yard['name'], 'way' => RoundState::word($service->way), 'when' => ($service->places() ? $this->format->weekday($state->task->days[$service->first]->date).' – ' : '').$this->format->weekday($state->task->days[$service->last]->date)]).($locked ? ', '.__('locked') : '');
         $out = '<title>'.e($words).'</title>';
         if ($service->way === Way::Escape) {

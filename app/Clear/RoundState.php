@@ -8,7 +8,6 @@ use App\Models\Round;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Rounds\RoundPlan;
 use Marjoram\Core\Rounds\RoundTask;
-use Marjoram\Core\Rounds\Service;
 use Marjoram\Core\Rounds\Services;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\Shortfalls;
@@ -19,10 +18,9 @@ final readonly class RoundState
 {
     /**
      * @param  list<Shortfall>  $shortfalls
-     * @param  list<Service>  $locks
      * @param  list<list<array{hive: string, code: string, boxes: list<string>}>>  $hives  that each visit means; none while the search is at work
      */
-    private function __construct(public Round $round, public RoundTask $task, public RoundPlan $plan, public string $search, public int $iterations, public array $shortfalls, public array $locks, public array $hives)
+    private function __construct(public Round $round, public RoundTask $task, public RoundPlan $plan, public string $search, public int $iterations, public array $shortfalls, public array $hives)
     {
     }
 
@@ -37,7 +35,7 @@ final readonly class RoundState
         $services = is_array($found) ? $found : $round->services;
         $plan = RoundPlan::of($task, RoundMap::services($round, $services));
 
-        return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan), $task->locks, $running ? [] : RoundParts::of($round));
+        return new self($round, $task, $plan, $search, is_numeric($row?->iterations) ? (int) $row->iterations : 0, $running ? [] : (new Shortfalls($task))->of($plan), $running ? [] : RoundParts::of($round));
     }
 
     public function isRunning(): bool

@@ -99,10 +99,10 @@ final readonly class RoundTasks
             'treatment' => $batch->treatment, 'flow_ends' => $batch->flowEnds, 'ways' => array_map(static fn (Way $way): string => $way->value, $ways), 'skies' => $own];
     }
 
-    /** @return non-empty-list<string> the days of a plan; after noon today is too far gone to be planned */
+    /** @return non-empty-list<string> the days of a plan */
     public function dates(int $days): array
     {
-        $first = (new DateTimeImmutable($this->current->today()->format('Y-m-d')))->modify((int) $this->current->now()->format('G') >= 12 ? '+1 day' : '+0 days');
+        $first = $this->current->firstDayAhead();
 
         return array_map(static fn (int $i): string => $first->modify("+$i days")->format('Y-m-d'), range(0, max(1, $days) - 1));
     }

@@ -58,6 +58,12 @@ final class CurrentOperation
         return $this->now()->setTime(0, 0);
     }
 
+    /** The first day that can still be planned: after noon today is too far gone. */
+    public function firstDayAhead(): DateTimeImmutable
+    {
+        return $this->today()->modify((int) $this->now()->format('G') >= 12 ? '+1 day' : '+0 days');
+    }
+
     /** The season is named by the year of the main flow: in the south, from July on, next year's. */
     public function season(): int
     {

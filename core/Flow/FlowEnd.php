@@ -33,11 +33,10 @@ final readonly class FlowEnd
         $dates = array_keys($known);
         $values = array_values($known);
         for ($i = count($values) - 1; $i >= 2; $i--) {
-            $phase = Phase::of(($values[$i - 2] + $values[$i - 1] + $values[$i]) / 3.0);
-            if ($phase === Phase::Strong || $phase === Phase::Slow) {
+            if (self::brings(($values[$i - 2] + $values[$i - 1] + $values[$i]) / 3.0)) {
                 // The mean may hang on its first day alone; the last day that brought something ends it.
                 $last = $i;
-                while ($last > $i - 2 && $values[$last] < 0.15) {
+                while ($last > $i - 2 && ! self::brings($values[$last])) {
                     $last--;
                 }
 
@@ -46,6 +45,12 @@ final readonly class FlowEnd
         }
 
         return new DateTimeImmutable($dates[0]);
+    }
+
+    /** A slow flow at least. */
+    private static function brings(float $kgPerDay): bool
+    {
+        return in_array(Phase::of($kgPerDay), [Phase::Strong, Phase::Slow], true);
     }
 
     /** @param  list<Evidence>  $evidence */
