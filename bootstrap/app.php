@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\EnterOperation;
-use App\Http\Middleware\SecureHeaders;
-use App\Http\Middleware\WriteOnce;
+use App\Operation\EnterOperation;
+use App\Records\ProblemPages;
+use App\Records\WriteOnce;
 use App\Support\Http\HealthController;
-use App\Support\Http\ProblemPages;
+use App\Support\Http\SecureHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -9,40 +9,67 @@ use InvalidArgumentException;
 /**
  * The one refusal of the core: says what was wrong, where, and what is allowed.
  *
- * The pointer is a JSON pointer into the input of the computation, such as `/readings/0/value`.
+ * The pointer is a JSON pointer into the input of the computation, such as `/readings/0/value`. The message is for
+ * programs; an application words it anew from the sentence, in which `:name` stands for each of the figures.
  */
 final class InvalidInput extends InvalidArgumentException
 {
+    private const RANGE = ':what is :value; allowed: :allowed.';
+
+    private const UNKNOWN = ':what ":value" is not known; allowed: :allowed.';
+
+    /** @param  array<string, string|int|float>  $figures  by their names in the sentence */
     private function __construct(
-        string $message,
+        public readonly string $sentence,
+        public readonly array $figures,
         public readonly string $pointer,
         public readonly string $allowed,
     ) {
-        parent::__construct($message);
+        $words = [];
+        foreach ($figures as $name => $value) {
+            $words[":$name"] = $value.(str_ends_with($name, '_kg') ? ' kg' : '');
+        }
+        parent::__construct(strtr($sentence, $words));
     }
 
     /** A number outside its range: `$allowed` reads as "58 to 90". */
     public static function outOfRange(string $what, float|int $value, string $allowed, string $pointer = ''): self
     {
-        return new self(sprintf('%s is %s; allowed: %s.', $what, self::number($value), $allowed), $pointer, $allowed);
+        $figures = ['what' => $what, 'value' => self::number($value), 'allowed' => $allowed];
+
+        return new self(self::RANGE, $figures, $pointer, $allowed);
     }
 
     /** A word outside its list. */
     public static function unknown(string $what, string $value, string $allowed, string $pointer = ''): self
     {
-        return new self(sprintf('%s "%s" is not known; allowed: %s.', $what, $value, $allowed), $pointer, $allowed);
+        return new self(
+            self::UNKNOWN,
+            ['what' => $what, 'value' => $value, 'allowed' => $allowed],
+            $pointer,
+            $allowed,
+        );
     }
 
-    /** Values that contradict each other, in a sentence of its own. */
-    public static function because(string $sentence, string $allowed, string $pointer = ''): self
-    {
-        return new self($sentence, $pointer, $allowed);
+    /**
+     * Values that contradict each other, in a sentence of its own.
+     *
+     * @param  array<string, string|int|float>  $figures  for each :name in the sentence; a name that ends in `_kg` is
+     *                                                    a mass, which a reader may want in another unit
+     */
+    public static function because(
+        string $sentence,
+        string $allowed,
+        string $pointer = '',
+        array $figures = [],
+    ): self {
+        return new self($sentence, $figures, $pointer, $allowed);
     }
 
     /** The same refusal seen from an enclosing structure. */
     public function under(string $prefix): self
     {
-        return new self($this->getMessage(), $prefix.$this->pointer, $this->allowed);
+        return new self($this->sentence, $this->figures, $prefix.$this->pointer, $this->allowed);
     }
 
     /**
@@ -59,6 +86,8 @@ final class InvalidInput extends InvalidArgumentException
 
     private static function number(float|int $value): string
     {
-        return is_finite((float) $value) ? rtrim(rtrim(number_format((float) $value, 4, '.', ''), '0'), '.') : 'not a number';
+        $text = number_format((float) $value, 4, '.', '');
+
+        return is_finite((float) $value) ? rtrim(rtrim($text, '0'), '.') : 'not a number';
     }
 }

@@ -19,8 +19,11 @@ final class TranslationIsText implements DynamicFunctionReturnTypeExtension
         return in_array($functionReflection->getName(), ['__', 'trans_choice'], true);
     }
 
-    public function getTypeFromFunctionCall(FunctionReflection $functionReflection, FuncCall $functionCall, Scope $scope): Type
-    {
-        return new StringType;
+    public function getTypeFromFunctionCall(
+        FunctionReflection $functionReflection,
+        FuncCall $functionCall,
+        Scope $scope,
+    ): Type {
+        return new StringType();
     }
 }

@@ -3,13 +3,18 @@
 declare(strict_types=1);
 
 use App\Calc\CalcController;
-use App\Http\Middleware\BasicOnce;
+use App\Support\Http\BasicOnce;
 use Illuminate\Support\Facades\Route;
 
 // Pure computation for programs: signed in by HTTP basic authentication, no record is read or written.
-Route::middleware([BasicOnce::class, 'throttle:calc'])->prefix('v1')->group(function (): void {
-    Route::get('/calc', [CalcController::class, 'index'])->name('calc.index');
-    Route::get('/calc/{name}', [CalcController::class, 'show'])->name('calc.show');
-    Route::post('/calc/{name}', [CalcController::class, 'store'])->name('calc.store');
-});
-Route::get('/v1/calendar/{token}.ics', [App\Clear\CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:60,1')->name('calendar.feed');
+Route::middleware([BasicOnce::class, 'throttle:calc'])
+    ->prefix('v1')
+    ->group(function (): void {
+        Route::get('/calc', [CalcController::class, 'index'])->name('calc.index');
+        Route::get('/calc/{name}', [CalcController::class, 'show'])->name('calc.show');
+        Route::post('/calc/{name}', [CalcController::class, 'store'])->name('calc.store');
+    });
+Route::get('/v1/calendar/{token}.ics', [\App\Day\CalendarController::class, 'feed'])
+    ->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:60,1')
+    ->name('calendar.feed');

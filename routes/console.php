@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\IdempotencyKey;
+use App\Records\IdempotencyKey;
 use Illuminate\Support\Facades\Schedule;
 
-Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()->subDays(30))->delete())->daily()->name('forget old keys');
+Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()->subDays(30))->delete())
+    ->daily()
+    ->name('forget old keys');
 Schedule::command('bin:empty')->daily();

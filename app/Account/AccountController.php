@@ -6,7 +6,7 @@ namespace App\Account;
 
 use App\Models\Membership;
 use App\Models\User;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\Support\Units\Preferences;
 use Illuminate\Contracts\View\View;
@@ -36,7 +36,10 @@ final class AccountController
             'theme' => ['required', Rule::in(Preferences::THEMES)],
             'paper' => ['required', Rule::in(['A4', 'letter'])],
         ]);
-        $this->person($request)->update(['name' => $values['name'], 'preferences' => ['system' => $values['system'], 'theme' => $values['theme'], 'paper' => $values['paper']]]);
+        $this->person($request)->update([
+            'name' => $values['name'],
+            'preferences' => ['system' => $values['system'], 'theme' => $values['theme'], 'paper' => $values['paper']],
+        ]);
 
         return Saved::at(route('account.show'), __('Your units and look are saved.'));
     }
@@ -44,7 +47,10 @@ final class AccountController
     public function password(Request $request): RedirectResponse
     {
         /** @var array{password: string} $values */
-        $values = $request->validate(['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', Password::min(10)]]);
+        $values = $request->validate([
+            'current_password' => ['required', 'current_password'],
+            'password' => ['required', 'confirmed', Password::min(10)],
+        ]);
         $this->person($request)->update(['password' => $values['password']]);
         Auth::logoutOtherDevices($values['password']);
 
@@ -54,7 +60,10 @@ final class AccountController
     /** Only an operation one is a member of is found. */
     public function switch(Request $request): RedirectResponse
     {
-        $membership = Membership::query()->where('user_id', $this->person($request)->id)->where('operation_id', $request->validate(['operation' => ['required', 'string', 'max:26']])['operation'])->firstOrFail();
+        $membership = Membership::query()
+            ->where('user_id', $this->person($request)->id)
+            ->where('operation_id', $request->validate(['operation' => ['required', 'string', 'max:26']])['operation'])
+            ->firstOrFail();
         $this->person($request)->update(['current_operation_id' => $membership->operation_id]);
 
         return redirect()->route('desk', [], 303);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Models\Record;
+use App\Records\Record;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -13,20 +13,24 @@ use Illuminate\Validation\ValidationException;
 
 final class BinController
 {
-    public function index(Bin $bin): View
+    public function index(\App\Records\Bin $bin): View
     {
         return view('account.bin', ['contents' => $bin->contents()]);
     }
 
     public function restore(string $kind, string $id): RedirectResponse
     {
-        $class = Bin::KINDS[$kind] ?? abort(404);
+        $class = \App\Records\Bin::kinds()[$kind] ?? abort(404);
         /** @var Record $record */
         $record = $class::binned()->whereKey($id)->firstOrFail();
         try {
             $record->restore();
         } catch (UniqueConstraintViolationException) {
-            throw ValidationException::withMessages(['record' => __(':what cannot come back: its name or place is used by another now.', ['what' => $record->label()])]);
+            throw ValidationException::withMessages([
+                'record' => __(':what cannot come back: its name or place is used by another now.', [
+                    'what' => $record->label(),
+                ]),
+            ]);
         }
 
         return Saved::at(route('account.bin'), __(':what is back.', ['what' => ucfirst($record->label())]));

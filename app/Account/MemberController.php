@@ -6,7 +6,7 @@ namespace App\Account;
 
 use App\Models\Role;
 use App\Models\User;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,13 +17,20 @@ final class MemberController
 {
     public function store(Request $request, CurrentOperation $current): RedirectResponse
     {
-        $values = $request->validate(['email' => ['required', 'email', 'max:190'], 'role' => ['required', Rule::enum(Role::class)]]);
-        $user = User::query()->where('email', $values['email'])->first()
-            ?? throw ValidationException::withMessages(['email' => __('Nobody has signed up with this address yet.')]);
+        $values = $request->validate([
+            'email' => ['required', 'email', 'max:190'],
+            'role' => ['required', Rule::enum(Role::class)],
+        ]);
+        $user =
+            User::query()->where('email', $values['email'])->first() ??
+            throw ValidationException::withMessages(['email' => __('Nobody has signed up with this address yet.')]);
         if ($user->id === $request->user()?->id) {
             throw ValidationException::withMessages(['email' => __('Your own role is changed by another owner.')]);
         }
-        $current->get()->memberships()->updateOrCreate(['user_id' => $user->id], ['role' => $values['role']]);
+        $current
+            ->get()
+            ->memberships()
+            ->updateOrCreate(['user_id' => $user->id], ['role' => $values['role']]);
 
         return Saved::at(route('account.show'), __(':name is a member now.', ['name' => $user->name]));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,12 +25,21 @@ final class OperationController
             'dry_room' => ['sometimes', 'boolean'],
             'demo_today' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2040-01-01'],
         ]);
-        $current->get()->change((isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
-            'longitude' => $values['longitude'] ?? null,
-            'name' => $values['name'], 'time_zone' => $values['time_zone'], 'crew' => (int) $values['crew'], 'dry_room' => $request->boolean('dry_room'),
-            'kit' => ['escape_boards' => (int) $values['escape_boards'], 'fume_boards' => (int) $values['fume_boards'], 'blower' => $request->boolean('blower')],
-            'demo_today' => $values['demo_today'] ?? null,
-        ]);
+        $current->get()->change(
+            (isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
+                'longitude' => $values['longitude'] ?? null,
+                'name' => $values['name'],
+                'time_zone' => $values['time_zone'],
+                'crew' => (int) $values['crew'],
+                'dry_room' => $request->boolean('dry_room'),
+                'kit' => [
+                    'escape_boards' => (int) $values['escape_boards'],
+                    'fume_boards' => (int) $values['fume_boards'],
+                    'blower' => $request->boolean('blower'),
+                ],
+                'demo_today' => $values['demo_today'] ?? null,
+            ],
+        );
 
         return Saved::at(route('account.show'), __('The operation is saved.'));
     }

@@ -19,9 +19,14 @@ final class SignIn
 
     public function store(Request $request): RedirectResponse
     {
-        $credentials = $request->validate(['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']]);
+        $credentials = $request->validate([
+            'email' => ['required', 'email', 'max:190'],
+            'password' => ['required', 'string', 'max:200'],
+        ]);
         if (! Auth::attempt($credentials, $request->boolean('remember'))) {
-            throw ValidationException::withMessages(['email' => __('This address and password do not belong together.')]);
+            throw ValidationException::withMessages([
+                'email' => __('This address and password do not belong together.'),
+            ]);
         }
         $request->session()->regenerate();
 

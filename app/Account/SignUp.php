@@ -27,7 +27,13 @@ final class SignUp
             'email' => ['required', 'email', 'max:190', 'unique:users,email'],
             'password' => ['required', 'confirmed', Password::min(10)],
         ]);
-        Auth::login(User::query()->create(['name' => $values['name'], 'email' => $values['email'], 'password' => $values['password']]));
+        Auth::login(
+            User::query()->create([
+                'name' => $values['name'],
+                'email' => $values['email'],
+                'password' => $values['password'],
+            ]),
+        );
         $request->session()->regenerate();
 
         return redirect()->route('start.show');

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Account;
 
-use App\Models\Activity;
 use App\Models\User;
+use App\Records\Activity;
 use Illuminate\Contracts\View\View;
 
 final class TrailController
 {
-    public function index(Undo $undo): View
+    public function index(\App\Records\Undo $undo): View
     {
         $lines = Activity::ofThisOperation()->with('subject')->latest('id')->simplePaginate(40);
 
-        return view('account.trail', ['lines' => $lines, 'undo' => $undo,
-            'people' => User::query()->whereIn('id', $lines->pluck('causer_id')->filter()->unique())->pluck('name', 'id')]);
+        return view('account.trail', [
+            'lines' => $lines,
+            'undo' => $undo,
+            'people' => User::query()
+                ->whereIn('id', $lines->pluck('causer_id')->filter()->unique())
+                ->pluck('name', 'id'),
+        ]);
     }
 }

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 
 final class UndoController
 {
-    public function store(Request $request, Undo $undo): RedirectResponse
+    public function store(Request $request, \App\Records\Undo $undo): RedirectResponse
     {
         $user = $request->user();
         assert($user instanceof User);

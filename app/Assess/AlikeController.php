@@ -8,7 +8,7 @@ use App\Models\Assessment;
 use App\Models\Box;
 use App\Models\FrameLook;
 use App\Support\Http\Saved;
-use App\Yards\Kinds;
+use App\YardState\BoxKindReader;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -17,24 +17,39 @@ use Illuminate\Validation\ValidationException;
 /** Frames recorded without painting each: like another frame of the box, or as they were at the look before. */
 final readonly class AlikeController
 {
-    public function __construct(private TodaysLook $today, private Kinds $kinds)
+    public function __construct(private LookOfDay $today, private BoxKindReader $kinds)
     {
     }
 
     public function store(Request $request, Box $box): RedirectResponse
     {
-        $values = $request->validate(['what' => ['required', Rule::in(['alike', 'before'])], 'slot' => ['nullable', 'integer', 'between:1,30'], 'seen_on' => ['nullable', 'date_format:Y-m-d'], 'back' => ['nullable', 'integer', 'between:1,30']]);
+        $values = $request->validate([
+            'what' => ['required', Rule::in(['alike', 'before'])],
+            'slot' => ['nullable', 'integer', 'between:1,30'],
+            'seen_on' => ['nullable', 'date_format:Y-m-d'],
+            'back' => ['nullable', 'integer', 'between:1,30'],
+        ]);
         $day = $values['seen_on'] ?? null;
         $look = $this->today->of($box, $day);
         $slot = isset($values['slot']) ? (int) $values['slot'] : null;
-        $count = $values['what'] === 'alike' ? $this->alike($box, $look, $slot ?? 0) : $this->before($box, $look, $day, $slot);
+        $count =
+            $values['what'] === 'alike'
+                ? $this->alike($box, $look, $slot ?? 0)
+                : $this->before($box, $look, $day, $slot);
 
-        return Saved::at(BoxPage::url($box, $slot ?? (isset($values['back']) ? (int) $values['back'] : null), $day).'#painter', trans_choice('{1} :count frame is recorded.|[2,*] :count frames are recorded.', $count));
+        return Saved::at(
+            BoxPage::url($box, $slot ?? (isset($values['back']) ? (int) $values['back'] : null), $day).'#painter',
+            trans_choice('{1} :count frame is recorded.|[2,*] :count frames are recorded.', $count),
+        );
     }
 
     private function alike(Box $box, Assessment $look, int $slot): int
     {
-        $model = $look->frames->firstWhere('slot', $slot) ?? throw ValidationException::withMessages(['slot' => __('Paint frame :n first; then the whole super can be said to look like it.', ['n' => $slot])]);
+        $model =
+            $look->frames->firstWhere('slot', $slot) ??
+            throw ValidationException::withMessages([
+                'slot' => __('Paint frame :n first; then the whole super can be said to look like it.', ['n' => $slot]),
+            ]);
         $fitted = $this->kinds->fitted($box)->framesFitted;
         $count = 0;
         for ($n = 1; $n <= $fitted; $n++) {
@@ -45,7 +60,11 @@ final readonly class AlikeController
             }
         }
 
-        return $count > 0 ? $count : throw ValidationException::withMessages(['slot' => __('Every frame of this super was looked at by itself already.')]);
+        return $count > 0
+            ? $count
+            : throw ValidationException::withMessages([
+                'slot' => __('Every frame of this super was looked at by itself already.'),
+            ]);
     }
 
     private function before(Box $box, Assessment $look, ?string $day, ?int $slot): int
@@ -53,14 +72,23 @@ final readonly class AlikeController
         $before = $this->today->before($box, $day);
         $count = 0;
         foreach ($before->frames ?? [] as $frame) {
-            if (($slot === null || $frame->slot === $slot) && ($slot !== null || ! $look->frames->contains('slot', $frame->slot))) {
+            if (
+                ($slot === null || $frame->slot === $slot) &&
+                ($slot !== null || ! $look->frames->contains('slot', $frame->slot))
+            ) {
                 // One frame pulled and found the same was seen; a whole super said to be the same was glanced at.
                 $this->record($look, $frame->slot, $frame, $slot === null || $frame->glanced);
                 $count++;
             }
         }
 
-        return $count > 0 ? $count : throw ValidationException::withMessages(['slot' => $before === null ? __('There is no earlier look at this super on this hive.') : __('There is nothing of the earlier look to repeat here.')]);
+        return $count > 0
+            ? $count
+            : throw ValidationException::withMessages([
+                'slot' => $before === null
+                        ? __('There is no earlier look at this super on this hive.')
+                        : __('There is nothing of the earlier look to repeat here.'),
+            ]);
     }
 
     private function record(Assessment $look, int $slot, FrameLook $model, bool $glanced): void
@@ -72,6 +100,8 @@ final readonly class AlikeController
             }
         }
         $frame = $look->frames->firstWhere('slot', $slot);
-        $frame === null ? FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $values) : $frame->update($values);
+        $frame === null
+            ? FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $values)
+            : $frame->update($values);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Assess;
 
 use App\Models\Assessment;
 use App\Models\MoistureReading;
-use App\Support\PolicyBook;
+use App\Operation\Policy;
 use DateTimeImmutable;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Ripeness\BoxEstimate;
@@ -22,32 +22,60 @@ final readonly class BoxHistory
     {
     }
 
-    public static function of(BoxState $box, PolicyBook $policy, Looks $looks): self
-    {
-        $found = Assessment::query()->where('box_id', $box->box->id)->where('hive_id', $box->place->hive_id)->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
-            ->orderByDesc('looked_at')->limit(self::MOST)->with('readings')->get()->reverse();
+    public static function of(
+        \App\YardState\BoxState $box,
+        Policy $policy,
+        \App\YardState\Looks\LookReader $looks,
+    ): self {
+        $found = Assessment::query()
+            ->where('box_id', $box->box->id)
+            ->where('hive_id', $box->place->hive_id)
+            ->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
+            ->orderByDesc('looked_at')
+            ->limit(self::MOST)
+            ->with('readings')
+            ->get()
+            ->reverse();
         $frames = $looks->frames($found);
         $unseen = new UnseenFrames;
         $points = [];
         foreach ($found as $look) {
-            $seen = array_values(array_filter($frames[$look->id] ?? [], static fn ($frame): bool => $frame->slot <= $box->fitted->framesFitted));
+            $seen = array_values(
+                array_filter(
+                    $frames[$look->id] ?? [],
+                    static fn ($frame): bool => $frame->slot <= $box->fitted->framesFitted,
+                ),
+            );
             if ($seen !== [] || $look->readings->isNotEmpty()) {
                 $points[] = self::point($look, $unseen->estimate($box->fitted, $seen), count($seen));
             }
         }
         $needs = $policy->ripeness();
 
-        return new self($points, $needs->school->asksForCapping() ? $needs->cappedShareNeeded() : null, $needs->waterMaxPct);
+        return new self(
+            $points,
+            $needs->school->asksForCapping() ? $needs->cappedShareNeeded() : null,
+            $needs->waterMaxPct,
+        );
     }
 
     /** @return array{on: DateTimeImmutable, capped: ?float, sd: float, full: float, water: ?float, waterSd: float, seen: int} */
     private static function point(Assessment $look, BoxEstimate $box, int $seen): array
     {
-        $readings = array_values($look->readings->map(fn (MoistureReading $one) => LookMapper::reading($one))->all());
+        $readings = array_values(
+            $look->readings->map(fn (MoistureReading $one) => \App\YardState\Looks\SuperMapper::reading($one))->all(),
+        );
         $water = $readings === [] ? null : (new Moisture)->of($readings);
 
-        return ['on' => $look->looked_at->toDateTimeImmutable(), 'capped' => $seen === 0 ? null : $box->cappedShare, 'sd' => $box->sd, 'full' => $box->fullFrames(),
-            'water' => $water?->meanWaterPct, 'waterSd' => $water?->meanScalePct() ?? 0.0, 'seen' => $seen];
+        return [
+            'on' => $look->looked_at->toDateTimeImmutable(),
+            'capped' => $seen === 0 ? null : $box->cappedShare,
+            'sd' => $box->sd,
+            'full' => $box->fullFrames(),
+            'water' => $water?->meanWaterPct,
+            'waterSd' => $water?->meanScalePct() ?? 0.0,
+            'seen' => $seen,
+        ];
     }
 
     /**
@@ -66,7 +94,13 @@ final readonly class BoxHistory
         $days = max(1, (int) round(($now['on']->getTimestamp() - $before['on']->getTimestamp()) / 86400));
         $capped = (float) $now['capped'] - (float) $before['capped'];
 
-        return ['days' => $days, 'capped' => $capped, 'cappedSd' => sqrt($now['sd'] ** 2 + $before['sd'] ** 2), 'full' => $now['full'] - $before['full'],
-            'water' => $now['water'] !== null && $before['water'] !== null ? $now['water'] - $before['water'] : null, 'perDay' => $capped / $days];
+        return [
+            'days' => $days,
+            'capped' => $capped,
+            'cappedSd' => sqrt($now['sd'] ** 2 + $before['sd'] ** 2),
+            'full' => $now['full'] - $before['full'],
+            'water' => $now['water'] !== null && $before['water'] !== null ? $now['water'] - $before['water'] : null,
+            'perDay' => $capped / $days,
+        ];
     }
 }

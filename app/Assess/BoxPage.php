@@ -13,6 +13,12 @@ final class BoxPage
     {
         $hive = $box->load('place.hive.stand.apiary')->place?->hive;
 
-        return $hive === null ? route('assess.index') : route('assess.hive', [$hive->stand->apiary->slug, $hive->code, 'box' => $box->id] + array_filter(['slot' => $slot, 'on' => $day]));
+        return $hive === null
+            ? route('assess.index')
+            : route(
+                'assess.hive',
+                [$hive->stand->apiary->slug, $hive->code, 'box' => $box->id] +
+                    array_filter(['slot' => $slot, 'on' => $day]),
+            );
     }
 }

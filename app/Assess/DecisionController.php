@@ -7,9 +7,9 @@ namespace App\Assess;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\Decision;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
 use App\Support\Http\Saved;
-use App\Support\PolicyBook;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,32 +21,59 @@ use Illuminate\Validation\ValidationException;
 /** A person decides over the verdict; the verdict is frozen beside the decision with its reasons and policy. */
 final readonly class DecisionController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    public function __construct(private \App\YardState\YardReader $yards, private CurrentOperation $current)
     {
     }
 
     public function store(Request $request, Box $box): RedirectResponse
     {
-        $values = $request->validate(['choice' => ['required', Rule::in(Decision::CHOICES)], 'note' => ['required', 'string', 'max:500']],
-            ['note.required' => __('Say in a few words why you decide otherwise; the note stays with the record.')]);
-        $hive = $box->load('place.hive.stand.apiary')->place->hive ?? throw ValidationException::withMessages(['box' => __('This box is in store.')]);
+        $values = $request->validate(
+            ['choice' => ['required', Rule::in(Decision::CHOICES)], 'note' => ['required', 'string', 'max:500']],
+            ['note.required' => __('Say in a few words why you decide otherwise; the note stays with the record.')],
+        );
+        $hive =
+            $box->load('place.hive.stand.apiary')->place->hive ??
+            throw ValidationException::withMessages(['box' => __('This box is in store.')]);
         $state = $this->yards->one($hive->stand->apiary)->hives[$hive->code]->box($box->id) ?? abort(404);
-        $this->decide($state, $values['choice'], $values['note'], PolicyBook::at($this->current, $hive->stand->apiary));
+        $this->decide($state, $values['choice'], $values['note'], Policy::at($this->current, $hive->stand->apiary));
 
-        return Saved::at(BoxPage::url($box), $values['choice'] === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.'));
+        return Saved::at(
+            BoxPage::url($box),
+            $values['choice'] === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.'),
+        );
     }
 
     /** One decision for many supers of a yard, undone as one. */
     public function bulk(Request $request, Apiary $apiary): RedirectResponse
     {
-        $values = $request->validate(['boxes' => ['required', 'array', 'min:1', 'max:500'], 'boxes.*' => ['string', 'max:26'], 'choice' => ['required', Rule::in([...Decision::CHOICES, 'verdict'])],
-            'note' => ['required_unless:choice,verdict', 'nullable', 'string', 'max:500']],
-            ['boxes.required' => __('Choose at least one super.'), 'note.required_unless' => __('Say in a few words why you decide otherwise; the note stays with the record.')]);
+        $values = $request->validate(
+            [
+                'boxes' => ['required', 'array', 'min:1', 'max:500'],
+                'boxes.*' => ['string', 'max:26'],
+                'choice' => ['required', Rule::in([...Decision::CHOICES, 'verdict'])],
+                'note' => ['required_unless:choice,verdict', 'nullable', 'string', 'max:500'],
+            ],
+            [
+                'boxes.required' => __('Choose at least one super.'),
+                'note.required_unless' => __(
+                    'Say in a few words why you decide otherwise; the note stays with the record.',
+                ),
+            ],
+        );
         $yard = $this->yards->one($apiary);
-        $policy = PolicyBook::at($this->current, $apiary);
-        $chosen = array_values(array_filter($yard->supers(), static fn (BoxState $box): bool => in_array($box->box->id, $values['boxes'], true)));
+        $policy = Policy::at($this->current, $apiary);
+        $chosen = array_values(
+            array_filter(
+                $yard->supers(),
+                static fn (\App\YardState\BoxState $box): bool => in_array($box->box->id, $values['boxes'], true),
+            ),
+        );
         if (count($chosen) !== count(array_unique($values['boxes']))) {
-            throw ValidationException::withMessages(['boxes' => __('One of these supers is no longer at :yard. Load the page again.', ['yard' => $apiary->name])]);
+            throw ValidationException::withMessages([
+                'boxes' => __('One of these supers is no longer at :yard. Load the page again.', [
+                    'yard' => $apiary->name,
+                ]),
+            ]);
         }
         if ($values['choice'] === 'verdict') {
             Gate::authorize('manage');
@@ -59,13 +86,24 @@ final readonly class DecisionController
             }
         }
 
-        return Saved::at(route('assess.yard', $apiary->slug).'#today', trans_choice('{1} :count super is decided.|[2,*] :count supers are decided.', count($chosen)));
+        return Saved::at(
+            route('assess.yard', $apiary->slug).'#today',
+            trans_choice('{1} :count super is decided.|[2,*] :count supers are decided.', count($chosen)),
+        );
     }
 
-    private function decide(BoxState $box, string $choice, string $note, PolicyBook $policy): void
+    private function decide(\App\YardState\BoxState $box, string $choice, string $note, Policy $policy): void
     {
-        Decision::query()->create(['box_id' => $box->box->id, 'hive_id' => $box->place->hive_id, 'stage' => 'assess', 'user_id' => Auth::id(), 'choice' => $choice, 'note' => $note,
-            'frozen' => Frozen::of($box, $policy), 'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
+        Decision::query()->create([
+            'box_id' => $box->box->id,
+            'hive_id' => $box->place->hive_id,
+            'stage' => 'assess',
+            'user_id' => Auth::id(),
+            'choice' => $choice,
+            'note' => $note,
+            'frozen' => \App\YardState\Looks\FrozenVerdict::of($box, $policy),
+            'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+        ]);
     }
 
     public function destroy(Decision $decision): RedirectResponse

@@ -7,11 +7,11 @@ namespace App\Assess;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\FrameLook;
-use App\Support\Conflict;
+use App\Operation\Computed;
+use App\Records\Conflict;
 use App\Support\Http\Saved;
-use App\Support\Kept;
 use App\Support\Units\Formatter;
-use App\Yards\Kinds;
+use App\YardState\BoxKindReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
@@ -19,15 +19,25 @@ use Illuminate\Validation\ValidationException;
 /** One frame as it was seen: the painter's one small write, or the form's without scripts. */
 final readonly class FrameController
 {
-    public function __construct(private TodaysLook $today, private Kinds $kinds, private YardReader $yards, private Kept $kept, private Formatter $format)
-    {
+    public function __construct(
+        private LookOfDay $today,
+        private BoxKindReader $kinds,
+        private \App\YardState\YardReader $yards,
+        private Computed $kept,
+        private Formatter $format,
+    ) {
     }
 
     public function update(FrameRequest $request, Box $box, int $slot): JsonResponse|RedirectResponse
     {
         $fitted = $this->kinds->fitted($box)->framesFitted;
         if ($slot < 1 || $slot > $fitted) {
-            throw ValidationException::withMessages(['slot' => __('This box has frames 1 to :n; there is no frame :slot.', ['n' => $fitted, 'slot' => $slot])]);
+            throw ValidationException::withMessages([
+                'slot' => __('This box has frames 1 to :n; there is no frame :slot.', [
+                    'n' => $fitted,
+                    'slot' => $slot,
+                ]),
+            ]);
         }
         $day = $request->day();
         $look = $this->today->of($box, $day);
@@ -41,23 +51,35 @@ final readonly class FrameController
         $box->load('place.hive.stand.apiary');
         $hive = $box->place?->hive;
         if (! $request->expectsJson()) {
-            return Saved::at(BoxPage::url($box, min($fitted, $slot + 1), $day), __('Frame :n is saved.', ['n' => $slot]));
+            return Saved::at(
+                BoxPage::url($box, min($fitted, $slot + 1), $day),
+                __('Frame :n is saved.', ['n' => $slot]),
+            );
         }
 
-        return new JsonResponse(['frame' => $frame->id, 'version' => $frame->version, 'saved' => __('saved')] + ($hive === null ? [] : $this->verdict($hive->stand->apiary, $hive->code, $box)));
+        return new JsonResponse(
+            ['frame' => $frame->id, 'version' => $frame->version, 'saved' => __('saved')] +
+                ($hive === null ? [] : $this->verdict($hive->stand->apiary, $hive->code, $box)),
+        );
     }
 
     public function destroy(FrameLook $frame): RedirectResponse
     {
         $frame->load('assessment.box.place.hive.stand.apiary')->delete();
 
-        return Saved::at(BoxPage::url($frame->assessment->box, $frame->slot), __('Frame :n counts as not looked at again.', ['n' => $frame->slot]));
+        return Saved::at(
+            BoxPage::url($frame->assessment->box, $frame->slot),
+            __('Frame :n counts as not looked at again.', ['n' => $frame->slot]),
+        );
     }
 
     private function claim(FrameLook $frame, ?int $version): void
     {
         if ($version !== null && $version !== $frame->version) {
-            throw Conflict::changedMeanwhile(__('Frame :n', ['n' => $frame->slot]), ['version' => $frame->version] + PainterData::faces($frame));
+            throw Conflict::changedMeanwhile(
+                __('Frame :n', ['n' => $frame->slot]),
+                ['version' => $frame->version] + PainterData::faces($frame),
+            );
         }
     }
 
@@ -74,7 +96,12 @@ final readonly class FrameController
             return [];
         }
         $board = YardBoard::of($apiary, $this->yards, $this->kept, $this->format);
-        $with = ['box' => $state, 'apiary' => $apiary, 'code' => $code, 'next' => NextStop::after($apiary->slug, $board, $hive, $state)];
+        $with = [
+            'box' => $state,
+            'apiary' => $apiary,
+            'code' => $code,
+            'next' => NextStop::after($apiary->slug, $board, $hive, $state),
+        ];
 
         return ['html' => view('assess.why', $with)->render(), 'line' => view('assess.line', $with)->render()];
     }

@@ -35,15 +35,25 @@ final class FrameRequest extends MeasuredRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            foreach (['a', 'b'] as $side) {
-                $shares = $this->input($side);
-                $sum = is_array($shares) ? array_sum(array_filter($shares, is_numeric(...))) : 0.0;
-                if ($sum > 1.0001) {
-                    $validator->errors()->add($side, __('Face :side adds up to :sum %; at most 100 % is allowed.', ['side' => strtoupper($side), 'sum' => round(100 * $sum)]));
+        return [
+            function (Validator $validator): void {
+                foreach (['a', 'b'] as $side) {
+                    $shares = $this->input($side);
+                    $sum = is_array($shares) ? array_sum(array_filter($shares, is_numeric(...))) : 0.0;
+                    if ($sum > 1.0001) {
+                        $validator
+                            ->errors()
+                            ->add(
+                                $side,
+                                __('Face :side adds up to :sum %; at most 100 % is allowed.', [
+                                    'side' => strtoupper($side),
+                                    'sum' => round(100 * $sum),
+                                ]),
+                            );
+                    }
                 }
-            }
-        }];
+            },
+        ];
     }
 
     /** The day it was seen, where not today. */

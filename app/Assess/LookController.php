@@ -12,9 +12,12 @@ use Illuminate\Validation\Rule;
 
 final class LookController
 {
-    public function shake(Request $request, Box $box, TodaysLook $today): RedirectResponse
+    public function shake(Request $request, Box $box, LookOfDay $today): RedirectResponse
     {
-        $values = $request->validate(['shake' => ['nullable', Rule::in(['passed', 'failed'])], 'seen_on' => ['nullable', 'date_format:Y-m-d']]);
+        $values = $request->validate([
+            'shake' => ['nullable', Rule::in(['passed', 'failed'])],
+            'seen_on' => ['nullable', 'date_format:Y-m-d'],
+        ]);
         $today->of($box, $values['seen_on'] ?? null)->update(['shake' => $values['shake'] ?? null]);
 
         return Saved::at(BoxPage::url($box, null, $values['seen_on'] ?? null), __('The shake test is noted.'));

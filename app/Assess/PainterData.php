@@ -19,14 +19,22 @@ final readonly class PainterData
      * @param  array<string, array<string, float>>  $faces  as painted; a correction of the eye is not in them
      * @param  list<array{slot: int, seen: bool, glanced: bool}>  $slots
      */
-    private function __construct(public array $faces, public ?FrameLook $stored, public array $slots, public ?DateTimeImmutable $before, public bool $wasSeenBefore)
-    {
+    private function __construct(
+        public array $faces,
+        public ?FrameLook $stored,
+        public array $slots,
+        public ?DateTimeImmutable $before,
+        public bool $wasSeenBefore,
+    ) {
     }
 
-    public static function of(BoxState $box, int $slot, DateTimeImmutable $day): self
+    public static function of(\App\YardState\BoxState $box, int $slot, DateTimeImmutable $day): self
     {
         $looks = self::looks($box, $day);
-        $today = $looks->first(fn (Assessment $look): bool => $look->looked_at->setTimezone($day->getTimezone())->format('Y-m-d') === $day->format('Y-m-d'));
+        $today = $looks->first(
+            fn (Assessment $look): bool => $look->looked_at->setTimezone($day->getTimezone())->format('Y-m-d') ===
+                $day->format('Y-m-d'),
+        );
         $before = $looks->first(fn (Assessment $look): bool => $look->id !== $today?->id);
         $stored = $today === null ? null : $today->frames->firstWhere('slot', $slot);
         $slots = [];
@@ -35,20 +43,32 @@ final readonly class PainterData
             $slots[] = ['slot' => $n, 'seen' => $frame !== null, 'glanced' => $frame?->glanced === true];
         }
 
-        return new self($stored === null ? self::presumed($box, $slot) : self::faces($stored), $stored, $slots, $before?->looked_at->toDateTimeImmutable(),
-            $before !== null && $before->frames->contains('slot', $slot));
+        return new self(
+            $stored === null ? self::presumed($box, $slot) : self::faces($stored),
+            $stored,
+            $slots,
+            $before?->looked_at->toDateTimeImmutable(),
+            $before !== null && $before->frames->contains('slot', $slot),
+        );
     }
 
     /** @return Collection<int, Assessment> of the box on its hive up to this day, newest first */
-    private static function looks(BoxState $box, DateTimeImmutable $day): Collection
+    private static function looks(\App\YardState\BoxState $box, DateTimeImmutable $day): Collection
     {
-        return Assessment::query()->where('box_id', $box->box->id)->where('hive_id', $box->place->hive_id)
-            ->where('looked_at', '<', $day->modify('+1 day')->setTimezone(new DateTimeZone('UTC')))->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
-            ->orderByDesc('looked_at')->orderByDesc('id')->limit(2)->with('frames')->get();
+        return Assessment::query()
+            ->where('box_id', $box->box->id)
+            ->where('hive_id', $box->place->hive_id)
+            ->where('looked_at', '<', $day->modify('+1 day')->setTimezone(new DateTimeZone('UTC')))
+            ->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
+            ->orderByDesc('looked_at')
+            ->orderByDesc('id')
+            ->limit(2)
+            ->with('frames')
+            ->get();
     }
 
     /** @return array<string, array<string, float>> */
-    private static function presumed(BoxState $box, int $slot): array
+    private static function presumed(\App\YardState\BoxState $box, int $slot): array
     {
         $drawn = $box->slots()[$slot - 1];
         $faces = [];

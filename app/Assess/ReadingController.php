@@ -9,7 +9,7 @@ use App\Devices\Unreachable;
 use App\Models\Box;
 use App\Models\Instrument;
 use App\Models\MoistureReading;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
 use DateTimeZone;
@@ -21,7 +21,7 @@ use Marjoram\Core\Moisture\Refractometry;
 
 final readonly class ReadingController
 {
-    public function __construct(private TodaysLook $today, private CurrentOperation $current)
+    public function __construct(private LookOfDay $today, private CurrentOperation $current)
     {
     }
 
@@ -37,29 +37,59 @@ final readonly class ReadingController
     public function instrument(Request $request, Box $box): RedirectResponse
     {
         $values = $request->validate(['instrument' => ['required', 'string', 'max:26']]);
-        $instrument = Instrument::query()->whereKey($values['instrument'])->whereNotNull('address')->first() ?? throw ValidationException::withMessages(['instrument' => __('This instrument cannot be read by the application.')]);
+        $instrument =
+            Instrument::query()->whereKey($values['instrument'])->whereNotNull('address')->first() ??
+            throw ValidationException::withMessages([
+                'instrument' => __('This instrument cannot be read by the application.'),
+            ]);
         try {
             $given = (new HttpRefractometer((string) $instrument->address))->read();
         } catch (Unreachable $silence) {
             throw ValidationException::withMessages(['instrument' => $silence->getMessage()]);
         }
-        $reading = new Reading($given->scale, $given->value, $given->temperatureC, $given->compensated, $instrument->offset);
+        $reading = new Reading(
+            $given->scale,
+            $given->value,
+            $given->temperatureC,
+            $given->compensated,
+            $instrument->offset,
+        );
         (new Refractometry)->convert($reading);
         $this->note($box, $reading, $instrument, null);
 
-        return Saved::at(BoxPage::url($box), __(':name read :value at :temperature.', ['name' => $instrument->name, 'value' => $given->value, 'temperature' => app(Formatter::class)->celsius($given->temperatureC)]));
+        return Saved::at(
+            BoxPage::url($box),
+            __(':name read :value at :temperature.', [
+                'name' => $instrument->name,
+                'value' => $given->value,
+                'temperature' => app(Formatter::class)->celsius($given->temperatureC),
+            ]),
+        );
     }
 
     private function note(Box $box, Reading $reading, ?Instrument $instrument, ?string $day): void
     {
-        MoistureReading::query()->create(['assessment_id' => $this->today->of($box, $day)->id, 'instrument_id' => $instrument?->id, 'scale' => $reading->scale->value, 'value' => $reading->value,
-            'temperature_c' => $reading->temperatureC, 'compensated' => $reading->compensated, 'offset' => $reading->offset, 'read_at' => ($day === null ? $this->current->now() : $this->today->day($day)->setTime(12, 0))->setTimezone(new DateTimeZone('UTC'))]);
+        MoistureReading::query()->create([
+            'assessment_id' => $this->today->of($box, $day)->id,
+            'instrument_id' => $instrument?->id,
+            'scale' => $reading->scale->value,
+            'value' => $reading->value,
+            'temperature_c' => $reading->temperatureC,
+            'compensated' => $reading->compensated,
+            'offset' => $reading->offset,
+            'read_at' => ($day === null ? $this->current->now() : $this->today->day($day)->setTime(12, 0))->setTimezone(
+                new DateTimeZone('UTC'),
+            ),
+        ]);
     }
 
     public function destroy(MoistureReading $reading): RedirectResponse
     {
         $reading->load('assessment.box')->delete();
 
-        return Saved::at($reading->assessment === null ? route('assess.index') : BoxPage::url($reading->assessment->box), __('The reading is removed.'));
+        return Saved::at(
+            $reading->assessment === null ? route('assess.index') : BoxPage::url($reading->assessment->box),
+            __('The reading is removed.'),
+        );
     }
 }

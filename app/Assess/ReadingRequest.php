@@ -33,24 +33,34 @@ final class ReadingRequest extends MeasuredRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty()) {
-                return;
-            }
-            try {
-                (new Refractometry)->convert($this->reading());
-            } catch (InvalidInput $refusal) {
-                $field = ['/temperature_c' => 'temperature', '/offset' => 'offset'][$refusal->pointer] ?? 'value';
-                $validator->errors()->add($field, __($refusal->getMessage()).($field === 'value' ? $this->otherScale() : ''));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                try {
+                    (new Refractometry)->convert($this->reading());
+                } catch (InvalidInput $refusal) {
+                    $field = ['/temperature_c' => 'temperature', '/offset' => 'offset'][$refusal->pointer] ?? 'value';
+                    $validator
+                        ->errors()
+                        ->add($field, __($refusal->getMessage()).($field === 'value' ? $this->otherScale() : ''));
+                }
+            },
+        ];
     }
 
     /** A reading of another scale is the likeliest slip: say so. */
     private function otherScale(): string
     {
         $value = (float) $this->string('value')->toString();
-        foreach (['nd' => __('It looks like a refractive index: choose nD.'), 'brix' => __('It looks like degrees Brix: choose °Brix.'), 'water' => __('It looks like water: choose water %.')] as $scale => $words) {
+        foreach (
+            [
+                'nd' => __('It looks like a refractive index: choose nD.'),
+                'brix' => __('It looks like degrees Brix: choose °Brix.'),
+                'water' => __('It looks like water: choose water %.'),
+            ] as $scale => $words
+        ) {
             [$lo, $hi] = Scale::from($scale)->range();
             if ($value >= $lo && $value <= $hi && $scale !== $this->scale()->value) {
                 return ' '.$words;
@@ -84,9 +94,16 @@ final class ReadingRequest extends MeasuredRequest
     {
         $instrument = $this->instrument();
         $atc = $instrument === null ? $this->string('atc')->toString() : ($instrument->compensated ? 'yes' : 'no');
-        $temperature = is_numeric($this->input('temperature')) ? round(app(\App\Support\Units\Formatter::class)->temperatureToC((float) $this->input('temperature')), 2) : 20.0;
+        $temperature = is_numeric($this->input('temperature'))
+            ? round(app(\App\Support\Units\Formatter::class)->temperatureToC((float) $this->input('temperature')), 2)
+            : 20.0;
 
-        return new Reading($this->scale(), (float) $this->string('value')->toString(), $temperature,
-            $atc === 'yes' ? true : ($atc === 'no' ? false : null), $instrument->offset ?? (float) ($this->string('offset')->toString() ?: 0));
+        return new Reading(
+            $this->scale(),
+            (float) $this->string('value')->toString(),
+            $temperature,
+            $atc === 'yes' ? true : ($atc === 'no' ? false : null),
+            $instrument->offset ?? (float) ($this->string('offset')->toString() ?: 0),
+        );
     }
 }

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 /** The same door over HTTP. */
 final readonly class CalcController
 {
-    public function __construct(private Door $door, private Registry $registry)
+    public function __construct(private CalculationRunner $door, private Registry $registry)
     {
     }
 
@@ -21,7 +21,12 @@ final readonly class CalcController
 
     public function show(string $name): JsonResponse
     {
-        return $this->registry->get($name) === null ? $this->refused(new Refusal("There is no computation \"$name\".", '', implode(', ', $this->registry->names())), 404) : new JsonResponse($this->registry->schema($name));
+        return $this->registry->get($name) === null
+            ? $this->refused(
+                new Refusal("There is no computation \"$name\".", '', implode(', ', $this->registry->names())),
+                404,
+            )
+            : new JsonResponse($this->registry->schema($name));
     }
 
     public function store(Request $request, string $name): JsonResponse

@@ -101,14 +101,23 @@ final readonly class Input
     {
         $items = $this->values[$key] ?? [];
 
-        return array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, is_array($items) ? array_values($items) : []);
+        return array_map(
+            static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0,
+            is_array($items) ? array_values($items) : [],
+        );
     }
 
     public function fittedBox(): FittedBox
     {
         try {
-            $kind = $this->has('kind') ? BoxKinds::get($this->text('kind'))
-                : BoxKind::ofMeasures((int) $this->number('frames'), $this->number('comb_area_dm2'), $this->number('inside_width_mm'), $this->number('empty_mass_kg'));
+            $kind = $this->has('kind')
+                ? BoxKinds::get($this->text('kind'))
+                : BoxKind::ofMeasures(
+                    (int) $this->number('frames'),
+                    $this->number('comb_area_dm2'),
+                    $this->number('inside_width_mm'),
+                    $this->number('empty_mass_kg'),
+                );
         } catch (InvalidInput $refusal) {
             throw $refusal->under('/box');
         }
@@ -123,17 +132,35 @@ final readonly class Input
 
     public function reading(): Reading
     {
-        return new Reading(Scale::from($this->text('scale')), $this->number('value'), $this->number('temperature_c', 20.0), $this->has('atc') ? $this->flag('atc') : null,
-            $this->number('offset'), $this->optional('mass_kg'));
+        return new Reading(
+            Scale::from($this->text('scale')),
+            $this->number('value'),
+            $this->number('temperature_c', 20.0),
+            $this->has('atc') ? $this->flag('atc') : null,
+            $this->number('offset'),
+            $this->optional('mass_kg'),
+        );
     }
 
     private function face(string $side): Face
     {
         $face = $this->part($side);
         try {
-            $made = new Face($face->number('capped'), $face->number('open'), $face->number('brood'), $face->number('pollen'));
-            if ($face->has('empty') && $made->capped + $made->open + $made->brood + $made->pollen + $face->number('empty') > 1.0001) {
-                throw InvalidInput::outOfRange('The sum of the shares of a face', $made->capped + $made->open + $made->brood + $made->pollen + $face->number('empty'), '0 to 1');
+            $made = new Face(
+                $face->number('capped'),
+                $face->number('open'),
+                $face->number('brood'),
+                $face->number('pollen'),
+            );
+            if (
+                $face->has('empty') &&
+                $made->capped + $made->open + $made->brood + $made->pollen + $face->number('empty') > 1.0001
+            ) {
+                throw InvalidInput::outOfRange(
+                    'The sum of the shares of a face',
+                    $made->capped + $made->open + $made->brood + $made->pollen + $face->number('empty'),
+                    '0 to 1',
+                );
             }
 
             return $made;

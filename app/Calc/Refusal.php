@@ -17,6 +17,8 @@ final class Refusal extends RuntimeException
     /** @return array{error: array{message: string, pointer: string, allowed: string}} */
     public function toArray(): array
     {
-        return ['error' => ['message' => $this->getMessage(), 'pointer' => $this->pointer, 'allowed' => $this->allowed]];
+        return [
+            'error' => ['message' => $this->getMessage(), 'pointer' => $this->pointer, 'allowed' => $this->allowed],
+        ];
     }
 }

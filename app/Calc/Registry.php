@@ -38,6 +38,10 @@ final class Registry
     public function schema(string $name): array
     {
         /** @var array<string, mixed> */
-        return json_decode((string) file_get_contents(__DIR__."/schemas/$name.json"), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__."/schemas/$name.json"),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -7,9 +7,9 @@ namespace App\Calibrate;
 use App\Models\Box;
 use App\Models\BoxWeighing;
 use App\Models\Instrument;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
 use App\Support\Http\Saved;
-use App\Support\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,17 +24,33 @@ final readonly class CalibrateController
 
     public function show(PastWinter $past): View
     {
-        return view('calibrate.show', ['winter' => $past->read(), 'factor' => (new PolicyBook($this->current->get()))->number('winter_factor'), 'fills' => $this->fills->read(), 'weighings' => BoxWeighing::query()->with('box')->orderByDesc('weighed_on')->limit(40)->get(), 'instruments' => Instrument::query()->orderBy('name')->get()]);
+        return view('calibrate.show', [
+            'winter' => $past->read(),
+            'factor' => (new Policy($this->current->get()))->number('winter_factor'),
+            'fills' => $this->fills->read(),
+            'weighings' => BoxWeighing::query()->with('box')->orderByDesc('weighed_on')->limit(40)->get(),
+            'instruments' => Instrument::query()->orderBy('name')->get(),
+        ]);
     }
 
     public function weigh(WeighingRequest $request, WeighedEstimate $estimate): RedirectResponse
     {
         $mark = $request->text('mark');
-        $box = Box::query()->where('mark', $mark)->first() ?? throw ValidationException::withMessages(['mark' => __('No box has the mark ":mark".', ['mark' => $mark])]);
+        $box =
+            Box::query()->where('mark', $mark)->first() ??
+            throw ValidationException::withMessages(['mark' => __('No box has the mark ":mark".', ['mark' => $mark])]);
         $slots = $request->slots();
         [$kg, $sd] = $estimate->of($box, $slots);
-        BoxWeighing::query()->create(['box_id' => $box->id, 'kind' => $box->kind, 'slots' => $slots, 'before_kg' => $request->kg('before'), 'after_kg' => $request->kg('after'),
-            'estimate_kg' => round($kg, 3), 'own_sd_kg' => round($sd, 3), 'weighed_on' => $this->current->today()->format('Y-m-d')]);
+        BoxWeighing::query()->create([
+            'box_id' => $box->id,
+            'kind' => $box->kind,
+            'slots' => $slots,
+            'before_kg' => $request->kg('before'),
+            'after_kg' => $request->kg('after'),
+            'estimate_kg' => round($kg, 3),
+            'own_sd_kg' => round($sd, 3),
+            'weighed_on' => $this->current->today()->format('Y-m-d'),
+        ]);
 
         return Saved::at(route('calibrate.show'), __('The weighing is noted.'));
     }
@@ -54,14 +70,23 @@ final readonly class CalibrateController
         $operation = $this->current->get();
         $factors = is_array($operation->policy['fill_factors'] ?? null) ? $operation->policy['fill_factors'] : [];
         if ((bool) $values['take']) {
-            $fill = $this->fills->read()[$kind] ?? throw ValidationException::withMessages(['kind' => __('Nothing of this kind was weighed.')]);
-            $factors[$kind] = ['factor' => round($fill->learnt->factor, 4), 'sd' => round($fill->learnt->boxRelativeSd(), 4), 'count' => $fill->learnt->count];
+            $fill =
+                $this->fills->read()[$kind] ??
+                throw ValidationException::withMessages(['kind' => __('Nothing of this kind was weighed.')]);
+            $factors[$kind] = [
+                'factor' => round($fill->learnt->factor, 4),
+                'sd' => round($fill->learnt->boxRelativeSd(), 4),
+                'count' => $fill->learnt->count,
+            ];
         } else {
             unset($factors[$kind]);
         }
         $policy = ['fill_factors' => $factors] + $operation->policy;
         $operation->adopt($policy);
 
-        return Saved::at(route('calibrate.show'), __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
+        return Saved::at(
+            route('calibrate.show'),
+            __('The policy is saved as version :n.', ['n' => $operation->policy_version]),
+        );
     }
 }

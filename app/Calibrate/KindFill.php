@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
-use App\Support\PolicyBook;
+use App\Operation\Policy;
 use Marjoram\Core\Calibration\FillCalibration;
 use Marjoram\Core\Calibration\Weighing;
 use Marjoram\Core\Comb\BoxKind;
@@ -18,8 +18,12 @@ use Marjoram\Core\Comb\Frame;
 final readonly class KindFill
 {
     /** @param  list<Weighing>  $weighings */
-    public function __construct(public BoxKind $kind, public FillCalibration $learnt, public array $weighings, private PolicyBook $policy)
-    {
+    public function __construct(
+        public BoxKind $kind,
+        public FillCalibration $learnt,
+        public array $weighings,
+        private Policy $policy,
+    ) {
     }
 
     /** The factor in force. */
@@ -37,14 +41,26 @@ final readonly class KindFill
     public function fullKg(float $factor): float
     {
         $box = new FittedBox($this->kind);
-        $frames = array_map(static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)), range(1, $this->kind->frames));
+        $frames = array_map(
+            static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)),
+            range(1, $this->kind->frames),
+        );
 
-        return (new Comb(new CombAssumptions(fillCapped: min(1.0, $factor * $this->policy->number('fill_capped')))))->honeyIn($box, $frames)->honeyKg;
+        return (new Comb(
+            new CombAssumptions(fillCapped: min(1.0, $factor * $this->policy->number('fill_capped'))),
+        ))->honeyIn($box, $frames)->honeyKg;
     }
 
     /** Root mean square of estimate less weighed over these weighings, kg. */
     public function errorKg(float $factor): float
     {
-        return sqrt(array_sum(array_map(static fn (Weighing $one): float => ($factor * $one->estimateKg - $one->weighedKg) ** 2, $this->weighings)) / max(1, count($this->weighings)));
+        return sqrt(
+            array_sum(
+                array_map(
+                    static fn (Weighing $one): float => ($factor * $one->estimateKg - $one->weighedKg) ** 2,
+                    $this->weighings,
+                ),
+            ) / max(1, count($this->weighings)),
+        );
     }
 }

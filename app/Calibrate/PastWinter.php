@@ -7,18 +7,18 @@ namespace App\Calibrate;
 use App\Models\Apiary;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
-use App\Support\CurrentOperation;
-use App\Support\PolicyBook;
-use App\Winter\HiveRecords;
-use App\Winter\UseReader;
-use App\Winter\WinterSeason;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\Winter\UseReader;
+use App\YardState\Winter\WinterNotesReader;
+use App\YardState\Winter\WinterSeason;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Reserve\UseCalibration;
 
 /** What was foretold of the last winter against what the scales found, hive by hive. */
 final readonly class PastWinter
 {
-    public function __construct(private CurrentOperation $current, private HiveRecords $records)
+    public function __construct(private CurrentOperation $current, private WinterNotesReader $records)
     {
     }
 
@@ -36,7 +36,16 @@ final readonly class PastWinter
                 $observed[$code] = $observations;
                 $reckoned = array_sum(array_column($observations, 'reckonedKg'));
                 $used = array_sum(array_column($observations, 'usedKg'));
-                $rows[] = ['code' => (string) $code, 'yard' => $apiary->name, 'reckonedKg' => $reckoned, 'usedKg' => $used, 'sdKg' => sqrt(array_sum(array_map(static fn (array $one): float => $one['usedSdKg'] ** 2, $observations))), 'ratio' => $used / $reckoned];
+                $rows[] = [
+                    'code' => (string) $code,
+                    'yard' => $apiary->name,
+                    'reckonedKg' => $reckoned,
+                    'usedKg' => $used,
+                    'sdKg' => sqrt(
+                        array_sum(array_map(static fn (array $one): float => $one['usedSdKg'] ** 2, $observations)),
+                    ),
+                    'ratio' => $used / $reckoned,
+                ];
             }
         }
 
@@ -45,12 +54,12 @@ final readonly class PastWinter
 
     /**
      * @param  Collection<int, Hive>  $hives
-     * @param  array<string, \App\Winter\HiveRecord>  $records
+     * @param  array<string, \App\YardState\Winter\WinterNotes>  $records
      * @return array<string, non-empty-list<array{usedKg: float, usedSdKg: float, reckonedKg: float}>> by code
      */
     private function yard(Apiary $apiary, Collection $hives, array $records): array
     {
-        $season = WinterSeason::of($apiary, PolicyBook::at($this->current, $apiary), $this->current->today());
+        $season = WinterSeason::of($apiary, Policy::at($this->current, $apiary), $this->current->today());
         $found = [];
         foreach ($hives as $hive) {
             foreach ($season->hasBegun() ? [$season->whole, $season->before()] : [$season->before()] as $winter) {

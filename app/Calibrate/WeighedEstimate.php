@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
-use App\Assess\Looks;
 use App\Models\Assessment;
 use App\Models\Box;
-use App\Support\CurrentOperation;
-use App\Support\PolicyBook;
-use App\Yards\Kinds;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\BoxKindReader;
+use App\YardState\Looks\LookReader;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\CombAssumptions;
@@ -20,8 +20,11 @@ use Marjoram\Core\Ripeness\UnseenFrames;
 /** What the last look at a box says of the frames that were weighed, without any correction of the fill. */
 final readonly class WeighedEstimate
 {
-    public function __construct(private Kinds $kinds, private Looks $looks, private CurrentOperation $current)
-    {
+    public function __construct(
+        private BoxKindReader $kinds,
+        private LookReader $looks,
+        private CurrentOperation $current,
+    ) {
     }
 
     /**
@@ -32,22 +35,45 @@ final readonly class WeighedEstimate
      */
     public function of(Box $box, ?array $slots): array
     {
-        $look = Assessment::query()->where('box_id', $box->id)->whereHas('frames')->latest('looked_at')->first() ?? throw ValidationException::withMessages(['mark' => __('Box :mark was never looked at; there is no estimate to compare the weights with.', ['mark' => $box->mark])]);
+        $look =
+            Assessment::query()->where('box_id', $box->id)->whereHas('frames')->latest('looked_at')->first() ??
+            throw ValidationException::withMessages([
+                'mark' => __('Box :mark was never looked at; there is no estimate to compare the weights with.', [
+                    'mark' => $box->mark,
+                ]),
+            ]);
         $fitted = $this->kinds->fitted($box);
-        $frames = array_values(array_filter($this->looks->frames([$look])[$look->id] ?? [], static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted));
-        $policy = new PolicyBook($this->current->get());
-        $assumptions = new CombAssumptions(fillCapped: $policy->number('fill_capped'), fillOpen: $policy->number('fill_open'));
+        $frames = array_values(
+            array_filter(
+                $this->looks->frames([$look])[$look->id] ?? [],
+                static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted,
+            ),
+        );
+        $policy = new Policy($this->current->get());
+        $assumptions = new CombAssumptions(
+            fillCapped: $policy->number('fill_capped'),
+            fillOpen: $policy->number('fill_open'),
+        );
         if ($slots === null) {
             $honey = BoxHoney::of($fitted, $frames, (new UnseenFrames)->estimate($fitted, $frames), $assumptions);
 
             return [$honey->honeyKg, $honey->ownSdKg];
         }
-        $weighed = array_values(array_filter($frames, static fn (Frame $frame): bool => in_array($frame->slot, $slots, true)));
+        $weighed = array_values(
+            array_filter($frames, static fn (Frame $frame): bool => in_array($frame->slot, $slots, true)),
+        );
         if (count($weighed) !== count($slots)) {
-            throw ValidationException::withMessages(['slots' => __('Frames :n were not all looked at; only frames that were can be compared.', ['n' => implode(', ', $slots)])]);
+            throw ValidationException::withMessages([
+                'slots' => __('Frames :n were not all looked at; only frames that were can be compared.', [
+                    'n' => implode(', ', $slots),
+                ]),
+            ]);
         }
         $honey = (new Comb($assumptions))->honeyIn($fitted, $weighed);
 
-        return [$honey->honeyKg, sqrt(max(0.0, $honey->sdKg ** 2 - ($assumptions->boxRelativeSd * $honey->honeyKg) ** 2))];
+        return [
+            $honey->honeyKg,
+            sqrt(max(0.0, $honey->sdKg ** 2 - ($assumptions->boxRelativeSd * $honey->honeyKg) ** 2)),
+        ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +21,14 @@ final class WinterUseController
         if ((bool) $values['take'] && $winter['hives'] === []) {
             throw ValidationException::withMessages(['take' => __('No hive was weighed twice last winter.')]);
         }
-        $policy = ['winter_factor' => (bool) $values['take'] ? round($winter['learnt']->factor, 3) : 1.0] + $operation->policy;
+        $policy =
+            ['winter_factor' => (bool) $values['take'] ? round($winter['learnt']->factor, 3) : 1.0] +
+            $operation->policy;
         $operation->adopt($policy);
 
-        return Saved::at(route('calibrate.show').'#winter', __('The policy is saved as version :n.', ['n' => $operation->policy_version]));
+        return Saved::at(
+            route('calibrate.show').'#winter',
+            __('The policy is saved as version :n.', ['n' => $operation->policy_version]),
+        );
     }
 }

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\YardReader;
-use App\Assess\YardState;
 use App\Models\Apiary;
 use App\Models\WeatherDay;
-use App\Support\CurrentOperation;
-use App\Support\PolicyBook;
-use App\Yards\YardPicture;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\YardPicture;
+use App\YardState\YardReader;
+use App\YardState\YardState;
 use Illuminate\Contracts\View\View;
 
 final readonly class ClearController
 {
-    public function __construct(private YardReader $yards, private ClearReader $clear, private CurrentOperation $current)
-    {
+    public function __construct(
+        private YardReader $yards,
+        private ClearReader $clear,
+        private CurrentOperation $current,
+    ) {
     }
 
     public function index(): View
@@ -25,12 +28,30 @@ final readonly class ClearController
             return view('yards.many', ['stage' => 'clear']);
         }
 
-        return view('clear.index', ['clearings' => array_map(fn (YardState $yard): YardClearing => $this->clear->read($yard), $this->yards->all()), 'chart' => new MethodChart]);
+        return view('clear.index', [
+            'clearings' => array_map(
+                fn (YardState $yard): YardClearing => $this->clear->read($yard),
+                $this->yards->all(),
+            ),
+            'chart' => new MethodChart,
+        ]);
     }
 
     public function show(Apiary $apiary): View
     {
-        return view('clear.show', ['clearing' => $this->clear->read($this->yards->one($apiary)), 'chart' => new MethodChart, 'picture' => new YardPicture(new \App\Support\Drawing\Elevation(0.11)),
-            'days' => WeatherDay::query()->where('apiary_id', $apiary->id)->where('date', '>=', $this->current->today()->format('Y-m-d'))->orderBy('date')->limit(21)->get(), 'today' => $this->current->today(), 'preferred' => PolicyBook::at($this->current, $apiary)->text('clearing'), 'crew' => $this->current->get()->crew]);
+        return view('clear.show', [
+            'clearing' => $this->clear->read($this->yards->one($apiary)),
+            'chart' => new MethodChart,
+            'picture' => new YardPicture(new \App\Drawing\Elevation(0.11)),
+            'days' => WeatherDay::query()
+                ->where('apiary_id', $apiary->id)
+                ->where('date', '>=', $this->current->today()->format('Y-m-d'))
+                ->orderBy('date')
+                ->limit(21)
+                ->get(),
+            'today' => $this->current->today(),
+            'preferred' => Policy::at($this->current, $apiary)->text('clearing'),
+            'crew' => $this->current->get()->crew,
+        ]);
     }
 }

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\BoxState;
-use App\Assess\HiveState;
-use App\Assess\YardState;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
 use App\Models\Treatment;
 use App\Models\WeatherDay;
-use App\Support\CurrentOperation;
-use App\Winter\HiveWinter;
-use App\Winter\WinterReader;
+use App\Operation\CurrentOperation;
+use App\YardState\BoxState;
+use App\YardState\HiveState;
+use App\YardState\Winter\HiveWinter;
+use App\YardState\Winter\WinterReader;
+use App\YardState\YardState;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Clearing\Clearing;
 use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\HiveToClear;
 use Marjoram\Core\Clearing\Kit;
+use Marjoram\Core\Clearing\MethodComparison;
 use Marjoram\Core\Lifting\Lift;
 use Marjoram\Core\Lifting\Lifting;
 use Marjoram\Core\Lifting\LiftResult;
-use Marjoram\Core\Ripeness\Flow;
+use Marjoram\Core\Ripeness\NectarFlow;
 
 /** Maps what is ripe and not needed for winter to the core's question about clearing. */
 final readonly class ClearReader
@@ -41,20 +41,46 @@ final readonly class ClearReader
     public function read(YardState $yard): YardClearing
     {
         $winter = $this->winter->read($yard);
-        $plans = ClearPlan::query()->where('apiary_id', $yard->apiary->id)->where('state', '!=', 'collected')->with(['items.hive', 'items.box'])->orderBy('first_on')->get();
-        $planned = $plans->flatMap(fn (ClearPlan $plan): Collection => $plan->items)->pluck('box_id')->all();
-        $free = static fn (array $boxes): array => array_values(array_filter($boxes, static fn (BoxState $box): bool => ! in_array($box->box->id, $planned, true)));
+        $plans = Clearing::query()
+            ->where('apiary_id', $yard->apiary->id)
+            ->where('state', '!=', 'collected')
+            ->with(['items.hive', 'items.box'])
+            ->orderBy('first_on')
+            ->get();
+        $planned = $plans->flatMap(fn (Clearing $plan): Collection => $plan->items)->pluck('box_id')->all();
+        $free = static fn (array $boxes): array => array_values(
+            array_filter($boxes, static fn (BoxState $box): bool => ! in_array($box->box->id, $planned, true)),
+        );
         $coming = array_filter(array_map(static fn (HiveWinter $hive): array => $free($hive->comingOff()), $winter));
         $later = array_filter(array_map(static fn (HiveWinter $hive): array => $free($hive->comingLater()), $winter));
         [$forecast, $presumed] = $this->forecast($yard);
-        $clearing = new Clearing;
+        $clearing = new MethodComparison;
         $kit = $this->current->get()->kit ?? [];
-        $dearth = $yard->flow->forRipeness() === Flow::Over;
-        $methods = $clearing->compare($this->hives($yard, $coming), $forecast, $this->current->get()->crew,
-            new Kit($kit['escape_boards'] ?? 0, $kit['fume_boards'] ?? 0, $kit['blower'] ?? false), $dearth);
+        $dearth = $yard->flow->forRipeness() === NectarFlow::Over;
+        $methods = $clearing->compare(
+            $this->hives($yard, $coming),
+            $forecast,
+            $this->current->get()->crew,
+            new Kit($kit['escape_boards'] ?? 0, $kit['fume_boards'] ?? 0, $kit['blower'] ?? false),
+            $dearth,
+        );
 
-        return new YardClearing($yard, $coming, $methods, $clearing->reasonOfRank($methods), $forecast, $presumed, $this->lifts($yard), array_values($plans->all()),
-            Treatment::query()->where('apiary_id', $yard->apiary->id)->where('supers_off_by', '>=', $this->current->today())->orderBy('supers_off_by')->first()?->supers_off_by, $later);
+        return new YardClearing(
+            $yard,
+            $coming,
+            $methods,
+            $clearing->reasonOfRank($methods),
+            $forecast,
+            $presumed,
+            $this->lifts($yard),
+            array_values($plans->all()),
+            Treatment::query()
+                ->where('apiary_id', $yard->apiary->id)
+                ->where('supers_off_by', '>=', $this->current->today())
+                ->orderBy('supers_off_by')
+                ->first()?->supers_off_by,
+            $later,
+        );
     }
 
     /**
@@ -67,7 +93,13 @@ final readonly class ClearReader
         foreach ($coming as $code => $boxes) {
             $state = $yard->hives[$code];
             $brood = array_filter($boxes, static fn (BoxState $box): bool => $box->hasBrood());
-            $hives[] = new HiveToClear((string) $code, count($boxes), $brood !== [], $state->hive->excluder, $this->toMoveBelow($state, $boxes));
+            $hives[] = new HiveToClear(
+                (string) $code,
+                count($boxes),
+                $brood !== [],
+                $state->hive->excluder,
+                $this->toMoveBelow($state, $boxes),
+            );
         }
 
         return $hives;
@@ -107,14 +139,34 @@ final readonly class ClearReader
     public function forecast(YardState $yard): array
     {
         $today = $this->current->firstDayAhead();
-        $days = WeatherDay::query()->where('apiary_id', $yard->apiary->id)->where('date', '>=', $today->format('Y-m-d'))->orderBy('date')->limit(self::DAYS)->get();
+        $days = WeatherDay::query()
+            ->where('apiary_id', $yard->apiary->id)
+            ->where('date', '>=', $today->format('Y-m-d'))
+            ->orderBy('date')
+            ->limit(self::DAYS)
+            ->get();
         if ($days->isNotEmpty()) {
-            return [array_values($days->map(fn (WeatherDay $day): DayForecast => new DayForecast(DateTimeImmutable::createFromInterface($day->date), $day->min_c, $day->max_c, $day->rain_p, $day->sun))->all()), false];
+            return [
+                array_values(
+                    $days
+                        ->map(
+                            fn (WeatherDay $day): DayForecast => new DayForecast(
+                                DateTimeImmutable::createFromInterface($day->date),
+                                $day->min_c,
+                                $day->max_c,
+                                $day->rain_p,
+                                $day->sun,
+                            ),
+                        )
+                        ->all(),
+                ),
+                false,
+            ];
         }
         $presumed = [];
         for ($i = 0; $i < self::DAYS; $i++) {
             $date = $today->modify("+$i days");
-            $sky = Skies::ofClimate($yard->apiary, $date);
+            $sky = \App\YardState\Weather\WeatherAhead::ofClimate($yard->apiary, $date);
             $presumed[] = new DayForecast($date, $sky['min_c'], $sky['max_c'], $sky['rain_p'], $sky['sun']);
         }
 
@@ -129,7 +181,14 @@ final readonly class ClearReader
         foreach ($yard->hives as $state) {
             $cm = self::STAND_CM;
             foreach ($state->boxes as $box) {
-                $lifts[$box->box->id] = $lifting->assess(new Lift($box->honey->grossKg, min(300.0, $cm + 0.05 * $box->fitted->kind->externalHeightMm), self::BED_CM, 35.0));
+                $lifts[$box->box->id] = $lifting->assess(
+                    new Lift(
+                        $box->honey->grossKg,
+                        min(300.0, $cm + 0.05 * $box->fitted->kind->externalHeightMm),
+                        self::BED_CM,
+                        35.0,
+                    ),
+                );
                 $cm += $box->fitted->kind->externalHeightMm / 10.0;
             }
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Assess\BoxState;
-use App\Assess\HiveState;
-use App\Assess\YardState;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
+use App\YardState\BoxState;
+use App\YardState\HiveState;
+use App\YardState\YardState;
 use Marjoram\Core\Clearing\DayForecast;
-use Marjoram\Core\Clearing\MethodPlan;
+use Marjoram\Core\Clearing\MethodOutcome;
 use Marjoram\Core\Lifting\LiftResult;
 use Marjoram\Core\Ripeness\BoxHoney;
 
@@ -18,10 +18,10 @@ final readonly class YardClearing
 {
     /**
      * @param  array<string, list<BoxState>>  $coming  supers coming off by hive code
-     * @param  list<MethodPlan>  $methods  best first
+     * @param  list<MethodOutcome>  $methods  best first
      * @param  list<DayForecast>  $forecast
      * @param  array<string, LiftResult>  $lifts  by box id
-     * @param  list<ClearPlan>  $plans  not yet collected
+     * @param  list<Clearing>  $plans  not yet collected
      * @param  array<string, list<BoxState>>  $later  supers that are to wait and may come off once they are ripe
      */
     public function __construct(
@@ -47,7 +47,12 @@ final readonly class YardClearing
     /** @return list<string> ids of the boxes that are on a plan already */
     public function planned(): array
     {
-        return array_values(array_merge([], ...array_map(static fn (ClearPlan $plan): array => $plan->items->pluck('box_id')->all(), $this->plans)));
+        return array_values(
+            array_merge(
+                [],
+                ...array_map(static fn (Clearing $plan): array => $plan->items->pluck('box_id')->all(), $this->plans),
+            ),
+        );
     }
 
     public function kg(): float
@@ -66,7 +71,17 @@ final readonly class YardClearing
     {
         $off = [...array_map(static fn (BoxState $box): string => $box->box->id, $this->supers()), ...$this->planned()];
 
-        return array_filter(array_map(static fn (HiveState $hive): array => array_values(array_filter($hive->supers(), static fn (BoxState $box): bool => ! in_array($box->box->id, $off, true))), $this->yard->hives));
+        return array_filter(
+            array_map(
+                static fn (HiveState $hive): array => array_values(
+                    array_filter(
+                        $hive->supers(),
+                        static fn (BoxState $box): bool => ! in_array($box->box->id, $off, true),
+                    ),
+                ),
+                $this->yard->hives,
+            ),
+        );
     }
 
     public function sdKg(): float
@@ -76,10 +91,14 @@ final readonly class YardClearing
 
     public function heaviestKg(): float
     {
-        return array_reduce($this->supers(), static fn (float $most, BoxState $box): float => max($most, $box->honey->grossKg), 0.0);
+        return array_reduce(
+            $this->supers(),
+            static fn (float $most, BoxState $box): float => max($most, $box->honey->grossKg),
+            0.0,
+        );
     }
 
-    public function method(string $key): ?MethodPlan
+    public function method(string $key): ?MethodOutcome
     {
         foreach ($this->methods as $method) {
             if ($method->method->value === $key) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Compare;
 
-use App\Support\CurrentOperation;
-use App\Support\Kept;
+use App\Operation\Computed;
+use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -19,8 +19,11 @@ final readonly class CompareController
 
     private const DRAWN_AT_ONCE = 6;
 
-    public function __construct(private YieldReader $yields, private CurrentOperation $current, private Kept $kept)
-    {
+    public function __construct(
+        private YieldReader $yields,
+        private CurrentOperation $current,
+        private Computed $kept,
+    ) {
     }
 
     public function index(Request $request): View
@@ -34,27 +37,66 @@ final readonly class CompareController
         $core = new Yields;
         $records = $this->yields->records($crops);
         $many = $yard === null && $crops->unique('slug')->count() > self::DRAWN_AT_ONCE;
-        $rows = $many ? HiveSeasons::ofYards($crops, $season) : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
-        $hive = is_string($request->query('hive')) ? $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive')) : null;
+        $rows = $many
+            ? HiveSeasons::ofYards($crops, $season)
+            : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
+        $hive = is_string($request->query('hive'))
+            ? $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive'))
+            : null;
 
-        return view('compare.index', ['rows' => $this->sorted($rows, $sort), 'yards' => (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'), 'season' => $season,
-            'seasons' => $seasons, 'sort' => $sort, 'yard' => $yard, 'open' => $hive, 'many' => $many, 'chart' => new CropChart,
-            'lines' => $scoped->whereNotNull('line')->groupBy('line')->map(fn (Collection $of): array => ['n' => $of->pluck('queen')->unique()->count(), 'kg' => $of->avg('kg')])->sortKeys()]);
+        return view('compare.index', [
+            'rows' => $this->sorted($rows, $sort),
+            'yards' => (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'),
+            'season' => $season,
+            'seasons' => $seasons,
+            'sort' => $sort,
+            'yard' => $yard,
+            'open' => $hive,
+            'many' => $many,
+            'chart' => new CropChart,
+            'lines' => $scoped
+                ->whereNotNull('line')
+                ->groupBy('line')
+                ->map(
+                    fn (Collection $of): array => [
+                        'n' => $of->pluck('queen')->unique()->count(),
+                        'kg' => $of->avg('kg'),
+                    ],
+                )
+                ->sortKeys(),
+        ]);
     }
 
     public function csv(Formatter $f): StreamedResponse
     {
         $crops = $this->yields->read();
 
-        return response()->streamDownload(function () use ($crops): void {
-            $out = fopen('php://output', 'w');
-            assert($out !== false);
-            fputcsv($out, ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'kg', 'sd_kg', 'how'], escape: '');
-            foreach ($crops as $crop) {
-                fputcsv($out, [self::plain($crop->yard), self::plain($crop->hive), $crop->season, self::plain((string) $crop->queen), self::plain((string) $crop->line), $crop->supers,
-                    round($crop->kg, 2), round($crop->sdKg, 2), $crop->weighed ? 'weighed and allotted' : 'estimated'], escape: '');
-            }
-        }, 'marjoram-yields.csv', ['Content-Type' => 'text/csv; charset=UTF-8']);
+        return response()->streamDownload(
+            function () use ($crops): void {
+                $out = fopen('php://output', 'w');
+                assert($out !== false);
+                fputcsv($out, ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'kg', 'sd_kg', 'how'], escape: '');
+                foreach ($crops as $crop) {
+                    fputcsv(
+                        $out,
+                        [
+                            self::plain($crop->yard),
+                            self::plain($crop->hive),
+                            $crop->season,
+                            self::plain((string) $crop->queen),
+                            self::plain((string) $crop->line),
+                            $crop->supers,
+                            round($crop->kg, 2),
+                            round($crop->sdKg, 2),
+                            $crop->weighed ? 'weighed and allotted' : 'estimated',
+                        ],
+                        escape: '',
+                    );
+                }
+            },
+            'marjoram-yields.csv',
+            ['Content-Type' => 'text/csv; charset=UTF-8'],
+        );
     }
 
     /** A spreadsheet must not take a name for a formula. */
@@ -72,7 +114,9 @@ final readonly class CompareController
         return match ($sort) {
             'kg' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->kg($row->season))->values(),
             'index' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->indexKg)->values(),
-            'change' => $rows->sortByDesc(fn (HiveSeasons $row): float => $row->kg($row->season) - $row->kg($row->season - 1))->values(),
+            'change' => $rows
+                ->sortByDesc(fn (HiveSeasons $row): float => $row->kg($row->season) - $row->kg($row->season - 1))
+                ->values(),
             default => $rows,
         };
     }

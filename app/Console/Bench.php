@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Calc\Door;
-use App\Clear\PlanRound;
-use App\Clear\RoundTasks;
+use App\Calc\CalculationRunner;
 use App\Models\Apiary;
 use App\Models\Operation;
 use App\Models\Role;
-use App\Models\Round;
-use App\Support\CurrentOperation;
+use App\Models\Schedule;
+use App\Operation\CurrentOperation;
+use App\Rounds\QuestionReader;
+use App\Rounds\SearchSchedule;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -25,8 +25,8 @@ use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
-use Marjoram\Core\Ripeness\Policy;
 use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
 
 /** Times pages and computations and prints ratios: figures of one run on one machine, no promise. */
@@ -43,14 +43,22 @@ final class Bench extends Command
 
     private bool $signedIn = false;
 
-    public function handle(Door $door): int
+    public function handle(CalculationRunner $door): int
     {
         $url = is_string($this->argument('url')) ? $this->argument('url') : '';
         $times = $this->argument('quick') === 'quick' ? 20 : 60;
         $this->cookies = tempnam(sys_get_temp_dir(), 'bench') ?: 'cookies';
         $bare = $this->measure($url.'/sign-in', $times);
-        $this->line(sprintf('bare page (/sign-in, no database): median %.1f ms, p95 %.1f ms; the ratios below are to it', $bare[0], $bare[1]));
-        foreach (['Marjoram demo' => 'demo, 27 hives, 5 seasons', 'Large demo' => '350 hives, 8 seasons'] as $name => $title) {
+        $this->line(
+            sprintf(
+                'bare page (/sign-in, no database): median %.1f ms, p95 %.1f ms; the ratios below are to it',
+                $bare[0],
+                $bare[1],
+            ),
+        );
+        foreach (
+            ['Marjoram demo' => 'demo, 27 hives, 5 seasons', 'Large demo' => '350 hives, 8 seasons'] as $name => $title
+        ) {
             $operation = Operation::query()->where('name', $name)->first();
             if ($operation !== null) {
                 $this->pages($url, $operation, $title, $bare, $times);
@@ -66,23 +74,43 @@ final class Bench extends Command
     private function pages(string $url, Operation $operation, string $title, array $bare, int $times): void
     {
         $this->signIn($url, $operation);
-        $slug = Apiary::query()->withoutGlobalScope('operation')->where('operation_id', $operation->id)->orderBy('position')->value('slug');
+        $slug = Apiary::query()
+            ->withoutGlobalScope('operation')
+            ->where('operation_id', $operation->id)
+            ->orderBy('position')
+            ->value('slug');
         $this->line("\n$title".str_repeat(' ', max(1, 34 - strlen($title))).'median   p95  (times the bare page)');
-        foreach (['/', "/watch/$slug", '/assess', "/assess/$slug", "/winter/$slug", "/clear/$slug", '/honey-room', '/compare', "/yards/$slug"] as $page) {
+        foreach (
+            [
+                '/',
+                "/watch/$slug",
+                '/assess',
+                "/assess/$slug",
+                "/winter/$slug",
+                "/clear/$slug",
+                '/honey-room',
+                '/compare',
+                "/yards/$slug",
+            ] as $page
+        ) {
             [$median, $p95] = $this->measure($url.$page, $times);
             $this->line(sprintf('  %-30s %8.1f %6.1f', $page, $median / $bare[0], $p95 / $bare[1]));
         }
         if ($title !== 'demo, 27 hives, 5 seasons') {
             foreach (['/assess/yard-bd', '/winter/yard-bd'] as $page) {
                 [$median, $p95] = $this->measure($url.$page, $times);
-                $this->line(sprintf('  %-30s %8.1f %6.1f   60 hives of 3 supers', $page, $median / $bare[0], $p95 / $bare[1]));
+                $this->line(
+                    sprintf('  %-30s %8.1f %6.1f   60 hives of 3 supers', $page, $median / $bare[0], $p95 / $bare[1]),
+                );
             }
         }
         if ($title !== 'demo, 27 hives, 5 seasons') {
             $this->roundsPage($url, $operation, $bare[0], $times);
         }
         [$median, $most] = $this->afterWrites($url, (string) $slug);
-        $this->line(sprintf('  %-30s %8.1f %6.1f', 'the desk, first after a write', $median / $bare[0], $most / $bare[1]));
+        $this->line(
+            sprintf('  %-30s %8.1f %6.1f', 'the desk, first after a write', $median / $bare[0], $most / $bare[1]),
+        );
     }
 
     /** A plan over twenty yards and three weeks, searched here and shown there. */
@@ -90,13 +118,30 @@ final class Bench extends Command
     {
         $current = app(CurrentOperation::class);
         $current->enter($operation, Role::Owner);
-        $settings = ['days' => 21, 'crew_min' => [480, 480, 480, 480, 480, 480, 0], 'truck_supers' => 90, 'hold_supers' => 150, 'held_supers' => 0, 'extract_supers' => 60, 'split' => false, 'seconds' => 2];
-        $task = app(RoundTasks::class)->ask($settings);
+        $settings = [
+            'days' => 21,
+            'crew_min' => [480, 480, 480, 480, 480, 480, 0],
+            'truck_supers' => 90,
+            'hold_supers' => 150,
+            'held_supers' => 0,
+            'extract_supers' => 60,
+            'split' => false,
+            'seconds' => 2,
+        ];
+        $task = app(QuestionReader::class)->ask($settings);
         $task['yards'] = array_slice($task['yards'], 0, 20);
-        $task['travel'] = array_map(static fn (array $row): array => array_slice($row, 0, 21), array_slice($task['travel'], 0, 21));
-        $round = Round::query()->create(['name' => 'Bench', 'starts_on' => $task['days'][0]['date'], 'settings' => $settings, 'task' => $task]);
+        $task['travel'] = array_map(
+            static fn (array $row): array => array_slice($row, 0, 21),
+            array_slice($task['travel'], 0, 21),
+        );
+        $round = Schedule::query()->create([
+            'name' => 'Bench',
+            'starts_on' => $task['days'][0]['date'],
+            'settings' => $settings,
+            'task' => $task,
+        ]);
         DB::table('round_searches')->insert(['round_id' => $round->id, 'state' => 'waiting']);
-        (new PlanRound($operation->id, $round->id, 2))->handle($current);
+        (new SearchSchedule($operation->id, $round->id, 2))->handle($current);
         [$median, $p95] = $this->measure("$url/clear/rounds/$round->id", $times);
         $this->line(sprintf('  %-30s %8.1f          20 yards, 21 days', '/clear/rounds/...', $median / $bare));
         [$median] = $this->measure("$url/clear/rounds/new?days=21", $times);
@@ -110,11 +155,23 @@ final class Bench extends Command
             $gap = $iterations = 0.0;
             foreach ($cases as $case) {
                 $start = hrtime(true);
-                $out = json_decode((string) json_encode((new \App\Calc\Calculations\Rounds)->run(['budget_ms' => 1000 * $seconds] + $case['input'])), true);
+                $out = json_decode(
+                    (string) json_encode(
+                        (new \App\Calc\Calculations\Rounds)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
+                    ),
+                    true,
+                );
                 $gap = max($gap, $out['cost']['total'] / $case['optimum'] - 1.0);
                 $iterations += $out['iterations'] / ((hrtime(true) - $start) / 1e9);
             }
-            $this->line(sprintf('rounds, six small cases with proven optima, %d s: at most %.2f %% above, %.0f iterations a second', $seconds, 100.0 * $gap, $iterations / count($cases)));
+            $this->line(
+                sprintf(
+                    'rounds, six small cases with proven optima, %d s: at most %.2f %% above, %.0f iterations a second',
+                    $seconds,
+                    100.0 * $gap,
+                    $iterations / count($cases),
+                ),
+            );
         }
     }
 
@@ -124,7 +181,15 @@ final class Bench extends Command
         $taken = [];
         for ($i = 0; $i < 5; $i++) {
             preg_match('/name="_token"[^>]*value="([^"]+)"/', $this->fetch("$url/account"), $token);
-            $this->fetch("$url/watch/$slug/signs", ['_token' => $token[1] ?? '', '_key' => (string) \Illuminate\Support\Str::ulid(), 'seen' => 'new-wax:seen'], false);
+            $this->fetch(
+                "$url/watch/$slug/signs",
+                [
+                    '_token' => $token[1] ?? '',
+                    '_key' => (string) \Illuminate\Support\Str::ulid(),
+                    'seen' => 'new-wax:seen',
+                ],
+                false,
+            );
             $start = hrtime(true);
             $this->fetch("$url/");
             $taken[] = (hrtime(true) - $start) / 1e6;
@@ -138,12 +203,21 @@ final class Bench extends Command
     {
         if (! $this->signedIn) {
             preg_match('/name="_token" value="([^"]+)"/', $this->fetch("$url/sign-in"), $token);
-            $this->fetch("$url/sign-in", ['_token' => $token[1] ?? '', 'email' => 'keeper@demo.example', 'password' => 'heather-and-lime']);
+            $this->fetch("$url/sign-in", [
+                '_token' => $token[1] ?? '',
+                'email' => 'keeper@demo.example',
+                'password' => 'heather-and-lime',
+            ]);
             $this->signedIn = true;
         }
         $page = $this->fetch("$url/account");
         preg_match('/name="_token"[^>]*value="([^"]+)"/', $page, $token);
-        $this->fetch("$url/account/operation", ['_token' => $token[1] ?? '', '_method' => 'PUT', '_key' => (string) \Illuminate\Support\Str::ulid(), 'operation' => $operation->id]);
+        $this->fetch("$url/account/operation", [
+            '_token' => $token[1] ?? '',
+            '_method' => 'PUT',
+            '_key' => (string) \Illuminate\Support\Str::ulid(),
+            'operation' => $operation->id,
+        ]);
     }
 
     /** @return array{float, float} median and 95th percentile in ms, two warm-ups aside */
@@ -166,8 +240,15 @@ final class Bench extends Command
     private function fetch(string $url, array $form = [], bool $follow = true): string
     {
         $curl = curl_init($url);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_FOLLOWLOCATION => $form !== [] && $follow]
-            + ($form === [] ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        curl_setopt_array(
+            $curl,
+            [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_COOKIEFILE => $this->cookies,
+                CURLOPT_COOKIEJAR => $this->cookies,
+                CURLOPT_FOLLOWLOCATION => $form !== [] && $follow,
+            ] + ($form === [] ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]),
+        );
         $body = (string) curl_exec($curl);
         $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
         curl_close($curl);
@@ -178,17 +259,28 @@ final class Bench extends Command
         return $body;
     }
 
-    private function computations(Door $door): void
+    private function computations(CalculationRunner $door): void
     {
-        $this->line(sprintf("\nripeness of 1,000 supers, three frames seen, one process: %.2f s", $this->thousandSupers()));
-        $this->line(sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()));
+        $this->line(
+            sprintf("\nripeness of 1,000 supers, three frames seen, one process: %.2f s", $this->thousandSupers()),
+        );
+        $this->line(
+            sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()),
+        );
         $this->rounds();
         $this->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
         $inputs = [
             'moisture' => ['readings' => [['scale' => 'brix', 'value' => 80.1], ['scale' => 'water', 'value' => 17.6]]],
-            'comb' => ['box' => ['kind' => 'langstroth-medium-10'], 'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, range(1, 10))],
-            'ripeness' => ['box' => ['kind' => 'langstroth-medium-10'], 'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, [3, 5, 8]), 'flow' => 'over'],
+            'comb' => [
+                'box' => ['kind' => 'langstroth-medium-10'],
+                'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, range(1, 10)),
+            ],
+            'ripeness' => [
+                'box' => ['kind' => 'langstroth-medium-10'],
+                'frames' => array_map(static fn (int $slot): array => ['slot' => $slot] + $frame, [3, 5, 8]),
+                'flow' => 'over',
+            ],
         ];
         foreach ($inputs as $name => $input) {
             $json = (string) json_encode($input);
@@ -213,7 +305,7 @@ final class Bench extends Command
                 $capped = $random->between(0.0, 0.9);
                 $frames[] = new Frame($slot, new Face($capped, 0.08), new Face($capped, 0.1));
             }
-            $ripeness->judge(new Super($box, $frames), new Policy);
+            $ripeness->judge(new Super($box, $frames), new RipenessPolicy);
         }
 
         return (hrtime(true) - $start) / 1e9;
@@ -222,7 +314,14 @@ final class Bench extends Command
     private function reserves(): float
     {
         $start = hrtime(true);
-        $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, Climate::preset('baltic-south')->monthlyMeanC));
+        $use = new WinterUse(
+            new Winter(
+                new DateTimeImmutable('2026-10-01'),
+                new DateTimeImmutable('2027-04-20'),
+                10.0,
+                Climate::preset('baltic-south')->monthlyMeanC,
+            ),
+        );
         $random = new SeededRandom(4);
         for ($n = 0; $n < 300; $n++) {
             $boxes = [new StoredBox('deep', $random->between(6.0, 15.0), 1.5, true)];

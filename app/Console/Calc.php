@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Calc\Door;
+use App\Calc\CalculationRunner;
 use App\Calc\Refusal;
 use App\Calc\Registry;
 use Illuminate\Console\Command;
@@ -16,7 +16,7 @@ final class Calc extends Command
 
     protected $description = 'Run one computation: JSON from standard input to standard output';
 
-    public function handle(Door $door, Registry $registry): int
+    public function handle(CalculationRunner $door, Registry $registry): int
     {
         if ($this->option('list') === true) {
             $this->output->writeln($registry->names(), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
@@ -28,7 +28,9 @@ final class Calc extends Command
             if (! is_string($name) || $registry->get($name) === null) {
                 throw new Refusal('There is no such computation.', '', implode(', ', $registry->names()));
             }
-            $this->print($this->option('schema') === true ? $registry->schema($name) : $door->run($name, $this->read()));
+            $this->print(
+                $this->option('schema') === true ? $registry->schema($name) : $door->run($name, $this->read()),
+            );
 
             return self::SUCCESS;
         } catch (Refusal $refusal) {
@@ -42,7 +44,9 @@ final class Calc extends Command
     {
         $file = $this->option('in');
         if (is_string($file) && $file !== '') {
-            return is_file($file) && is_readable($file) ? (string) file_get_contents($file) : throw new Refusal("The file $file cannot be read.", '', 'a readable file');
+            return is_file($file) && is_readable($file)
+                ? (string) file_get_contents($file)
+                : throw new Refusal("The file $file cannot be read.", '', 'a readable file');
         }
 
         return (string) stream_get_contents(STDIN);
@@ -51,6 +55,12 @@ final class Calc extends Command
     /** @param  array<string, mixed>  $out */
     private function print(array $out): void
     {
-        $this->output->writeln(json_encode($out, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                $out,
+                JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            ),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
     }
 }

@@ -20,16 +20,30 @@ final class DeviceRefractometer extends StandIn
         $sample = -1;
         $device = null;
 
-        return $this->serve((int) $this->option('port'), function (string $path) use (&$sample, &$device): ?array {
-            // Every ten minutes someone puts another drop on the glass.
-            if ($device === null || $sample !== intdiv(time(), self::SAMPLE_SECONDS)) {
-                $sample = intdiv(time(), self::SAMPLE_SECONDS);
-                $water = $this->option('water');
-                $device = new SimulatedRefractometer((int) $this->option('seed') + $sample, is_numeric($water) ? (float) $water : null);
-            }
-            $reading = $path === '/reading' ? $device->read() : null;
+        return $this->serve(
+            (int) $this->option('port'),
+            function (string $path) use (&$sample, &$device): ?array {
+                // Every ten minutes someone puts another drop on the glass.
+                if ($device === null || $sample !== intdiv(time(), self::SAMPLE_SECONDS)) {
+                    $sample = intdiv(time(), self::SAMPLE_SECONDS);
+                    $water = $this->option('water');
+                    $device = new SimulatedRefractometer(
+                        (int) $this->option('seed') + $sample,
+                        is_numeric($water) ? (float) $water : null,
+                    );
+                }
+                $reading = $path === '/reading' ? $device->read() : null;
 
-            return $reading === null ? null : ['scale' => $reading->scale->value, 'value' => $reading->value, 'temperature_c' => $reading->temperatureC, 'compensated' => $reading->compensated];
-        }, (int) $this->option('readings'));
+                return $reading === null
+                    ? null
+                    : [
+                        'scale' => $reading->scale->value,
+                        'value' => $reading->value,
+                        'temperature_c' => $reading->temperatureC,
+                        'compensated' => $reading->compensated,
+                    ];
+            },
+            (int) $this->option('readings'),
+        );
     }
 }

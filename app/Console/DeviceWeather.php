@@ -18,12 +18,24 @@ final class DeviceWeather extends StandIn
     {
         $weather = new SimulatedForecast((int) $this->option('seed'));
 
-        return $this->serve((int) $this->option('port'), static function (string $path, array $query) use ($weather): ?array {
-            if ($path !== '/forecast' || preg_match('/^\d{4}-\d\d-\d\d$/', $query['from'] ?? '') !== 1) {
-                return null;
-            }
+        return $this->serve(
+            (int) $this->option('port'),
+            static function (string $path, array $query) use ($weather): ?array {
+                if ($path !== '/forecast' || preg_match('/^\d{4}-\d\d-\d\d$/', $query['from'] ?? '') !== 1) {
+                    return null;
+                }
 
-            return ['days' => $weather->days((float) ($query['latitude'] ?? 0), (float) ($query['longitude'] ?? 0), array_map(floatval(...), explode(',', $query['climate'] ?? '')), new DateTimeImmutable($query['from']), max(1, min(21, (int) ($query['days'] ?? 14))))];
-        }, (int) $this->option('answers'));
+                return [
+                    'days' => $weather->days(
+                        (float) ($query['latitude'] ?? 0),
+                        (float) ($query['longitude'] ?? 0),
+                        array_map(floatval(...), explode(',', $query['climate'] ?? '')),
+                        new DateTimeImmutable($query['from']),
+                        max(1, min(21, (int) ($query['days'] ?? 14))),
+                    ),
+                ];
+            },
+            (int) $this->option('answers'),
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Account\Bin;
+use App\Records\Bin;
 use Illuminate\Console\Command;
 
 /** Takes out of the bin what has lain there for longer than 30 days. */

@@ -51,7 +51,15 @@ abstract class StandIn extends Command
         $given = array_filter($query, is_string(...));
         $said = $answer((string) parse_url($url, PHP_URL_PATH), $given);
         $body = json_encode($said ?? ['error' => 'not found'], JSON_THROW_ON_ERROR);
-        fwrite($client, 'HTTP/1.1 '.($said === null ? '404 Not Found' : '200 OK')."\r\nContent-Type: application/json\r\nContent-Length: ".strlen($body)."\r\nConnection: close\r\n\r\n".$body);
+        fwrite(
+            $client,
+            'HTTP/1.1 '.
+                ($said === null ? '404 Not Found' : '200 OK').
+                "\r\nContent-Type: application/json\r\nContent-Length: ".
+                strlen($body).
+                "\r\nConnection: close\r\n\r\n".
+                $body,
+        );
 
         return $said !== null;
     }

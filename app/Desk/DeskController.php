@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class DeskController
 {
-    public function __construct(private SummaryReader $summaries, private CurrentOperation $current, private DeskDrawing $drawing)
-    {
+    public function __construct(
+        private SummaryReader $summaries,
+        private CurrentOperation $current,
+        private DeskDrawing $drawing,
+    ) {
     }
 
     public function __invoke(): View|RedirectResponse
@@ -21,6 +24,10 @@ final readonly class DeskController
             return redirect()->route('yards.index');
         }
 
-        return view('desk.show', ['desk' => $summary, 'drawing' => $this->drawing->svg($summary), 'today' => $this->current->today()]);
+        return view('desk.show', [
+            'desk' => $summary,
+            'drawing' => $this->drawing->svg($summary),
+            'today' => $this->current->today(),
+        ]);
     }
 }

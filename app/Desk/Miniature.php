@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use App\Assess\BoxState;
-use App\Support\Drawing\BoxSection;
+use App\Drawing\BoxSection;
+use App\YardState\BoxState;
 
 /** A yard the size of a stamp: boxes as bands filled to their share of capped and open honey. */
 final class Miniature
@@ -30,12 +30,25 @@ final class Miniature
                 $class = $box->isSuper() ? ($box->seen() === 0 ? 'bxo dash' : 'bxo') : 'bxo';
                 $out .= BoxSection::rect($class, $x, $y, $wide, $height);
                 if ($box->isSuper()) {
-                    $out .= BoxSection::rect('cap', $x + 0.6, $y + 0.5, $wide - 1.2, max(0.0, ($height - 1.0) * $fill * $share));
+                    $out .= BoxSection::rect(
+                        'cap',
+                        $x + 0.6,
+                        $y + 0.5,
+                        $wide - 1.2,
+                        max(0.0, ($height - 1.0) * $fill * $share),
+                    );
                 } else {
                     $out .= BoxSection::rect('brd', $x + 0.6, $y + $height * 0.5, $wide - 1.2, $height * 0.45);
                 }
             }
-            $out .= '<path class="lid" d="M'.round($x - 1.5, 1).' '.round($y - 0.8, 1).'h'.round($wide + 3, 1).'"/>';
+            $out .=
+                '<path class="lid" d="M'.
+                round($x - 1.5, 1).
+                ' '.
+                round($y - 0.8, 1).
+                'h'.
+                round($wide + 3, 1).
+                '"/>';
             $x += $pitch;
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
 use DateTimeImmutable;
 use Illuminate\View\View;
@@ -12,16 +12,27 @@ use Illuminate\View\View;
 /** Gives the frame of every page its season ribbon, stage figures and yard strip. */
 final readonly class PageComposer
 {
-    public const STAGES = ['watch' => 'Watch', 'assess' => 'Assess', 'winter' => 'Winter share', 'clear' => 'Clear', 'honey-room' => 'Honey room', 'compare' => 'Compare'];
+    public const STAGES = [
+        'watch' => 'Watch',
+        'assess' => 'Assess',
+        'winter' => 'Winter share',
+        'clear' => 'Clear',
+        'honey-room' => 'Honey room',
+        'compare' => 'Compare',
+    ];
 
-    public function __construct(private CurrentOperation $current, private SummaryReader $summaries, private Formatter $format)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private SummaryReader $summaries,
+        private Formatter $format,
+    ) {
     }
 
     public function compose(View $view): void
     {
         $summary = $this->summaries->read();
-        $view->with('summary', $summary)
+        $view
+            ->with('summary', $summary)
             ->with('ribbon', (new Ribbon($this->current, $this->format))->svg($summary))
             ->with('figures', array_map($this->figure(...), $summary->figures))
             ->with('stages', self::STAGES);

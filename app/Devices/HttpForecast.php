@@ -15,10 +15,20 @@ final readonly class HttpForecast implements Forecast
     {
         $address = config('devices.weather');
         try {
-            $answer = Http::timeout(5)->connectTimeout(2)->acceptJson()->get(rtrim(is_string($address) ? $address : '', '/').'/forecast',
-                ['latitude' => $latitude, 'longitude' => $longitude, 'climate' => implode(',', $climate), 'from' => $from->format('Y-m-d'), 'days' => $days]);
+            $answer = Http::timeout(5)
+                ->connectTimeout(2)
+                ->acceptJson()
+                ->get(rtrim(is_string($address) ? $address : '', '/').'/forecast', [
+                    'latitude' => $latitude,
+                    'longitude' => $longitude,
+                    'climate' => implode(',', $climate),
+                    'from' => $from->format('Y-m-d'),
+                    'days' => $days,
+                ]);
         } catch (ConnectionException) {
-            throw new Unreachable(__('The weather service did not answer. What was known stays; days can be entered by hand.'));
+            throw new Unreachable(
+                __('The weather service did not answer. What was known stays; days can be entered by hand.'),
+            );
         }
         $given = $answer->json('days');
         $rows = [];
@@ -26,7 +36,9 @@ final readonly class HttpForecast implements Forecast
             $rows[] = self::day($day);
         }
         if (! $answer->ok() || $rows === []) {
-            throw new Unreachable(__('The weather service gave no days. What was known stays; days can be entered by hand.'));
+            throw new Unreachable(
+                __('The weather service gave no days. What was known stays; days can be entered by hand.'),
+            );
         }
 
         return $rows;
@@ -40,15 +52,31 @@ final readonly class HttpForecast implements Forecast
     private static function day(mixed $day): array
     {
         $number = static function (string $key, float $lo, float $hi) use ($day): float {
-            $value = is_array($day) ? ($day[$key] ?? null) : null;
+            $value = is_array($day) ? $day[$key] ?? null : null;
             if (! is_numeric($value) || (float) $value < $lo || (float) $value > $hi) {
-                throw new Unreachable(__('The weather service gave :key = :value; allowed are :lo to :hi. Nothing of it was taken.', ['key' => $key, 'value' => is_scalar($value) ? (string) $value : '?', 'lo' => $lo, 'hi' => $hi]));
+                throw new Unreachable(
+                    __('The weather service gave :key = :value; allowed are :lo to :hi. Nothing of it was taken.', [
+                        'key' => $key,
+                        'value' => is_scalar($value) ? (string) $value : '?',
+                        'lo' => $lo,
+                        'hi' => $hi,
+                    ]),
+                );
             }
 
             return (float) $value;
         };
-        $date = is_array($day) && is_string($day['date'] ?? null) && preg_match('/^\d{4}-\d\d-\d\d$/', $day['date']) === 1 ? $day['date'] : throw new Unreachable(__('The weather service gave a day without a date. Nothing of it was taken.'));
+        $date =
+            is_array($day) && is_string($day['date'] ?? null) && preg_match('/^\d{4}-\d\d-\d\d$/', $day['date']) === 1
+                ? $day['date']
+                : throw new Unreachable(__('The weather service gave a day without a date. Nothing of it was taken.'));
 
-        return ['date' => $date, 'min_c' => $number('min_c', -40.0, 55.0), 'max_c' => $number('max_c', -40.0, 55.0), 'rain_p' => $number('rain_p', 0.0, 1.0), 'sun' => $number('sun', 0.0, 1.0)];
+        return [
+            'date' => $date,
+            'min_c' => $number('min_c', -40.0, 55.0),
+            'max_c' => $number('max_c', -40.0, 55.0),
+            'rain_p' => $number('rain_p', 0.0, 1.0),
+            'sun' => $number('sun', 0.0, 1.0),
+        ];
     }
 }

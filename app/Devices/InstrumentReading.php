@@ -9,7 +9,11 @@ use Marjoram\Core\Moisture\Scale;
 /** One value as an instrument gives it: nothing is corrected yet. */
 final readonly class InstrumentReading
 {
-    public function __construct(public Scale $scale, public float $value, public float $temperatureC, public bool $compensated)
-    {
+    public function __construct(
+        public Scale $scale,
+        public float $value,
+        public float $temperatureC,
+        public bool $compensated,
+    ) {
     }
 }

@@ -6,7 +6,7 @@ namespace App\HoneyRoom;
 
 use App\Models\Bucket;
 use App\Models\Lot;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +20,12 @@ final readonly class BucketController
     public function store(BucketRequest $request, Lot $lot): RedirectResponse
     {
         $number = (int) Bucket::withBinned()->where('lot_id', $lot->id)->max('number') + 1;
-        $lot->buckets()->create(['number' => $number, 'gross_kg' => $request->kg('gross'), 'tare_kg' => $request->kg('tare'), 'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
+        $lot->buckets()->create([
+            'number' => $number,
+            'gross_kg' => $request->kg('gross'),
+            'tare_kg' => $request->kg('tare'),
+            'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+        ]);
         KeepAllotment::of($lot);
 
         return Saved::at(route('honey-room.lot', $lot->id), __('Bucket :n is weighed.', ['n' => $number]));
@@ -28,10 +33,15 @@ final readonly class BucketController
 
     public function update(BucketRequest $request, Bucket $bucket): RedirectResponse
     {
-        $bucket->claim($request->input('version'))->update(['gross_kg' => $request->kg('gross'), 'tare_kg' => $request->kg('tare')]);
+        $bucket
+            ->claim($request->input('version'))
+            ->update(['gross_kg' => $request->kg('gross'), 'tare_kg' => $request->kg('tare')]);
         KeepAllotment::of($bucket->load('lot')->lot);
 
-        return Saved::at(route('honey-room.lot', $bucket->lot_id), __('Bucket :n is corrected.', ['n' => $bucket->number]));
+        return Saved::at(
+            route('honey-room.lot', $bucket->lot_id),
+            __('Bucket :n is corrected.', ['n' => $bucket->number]),
+        );
     }
 
     public function destroy(Bucket $bucket): RedirectResponse
@@ -39,6 +49,9 @@ final readonly class BucketController
         $bucket->load('lot')->delete();
         KeepAllotment::of($bucket->lot);
 
-        return Saved::at(route('honey-room.lot', $bucket->lot_id), __('Bucket :n is in the bin.', ['n' => $bucket->number]));
+        return Saved::at(
+            route('honey-room.lot', $bucket->lot_id),
+            __('Bucket :n is in the bin.', ['n' => $bucket->number]),
+        );
     }
 }

@@ -12,7 +12,11 @@ final class BucketRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['gross' => ['required', 'numeric', 'gte:tare', $this->massMax(200.0)], 'tare' => ['required', 'numeric', 'min:0', $this->massMax(20.0)], 'version' => ['nullable', 'integer']];
+        return [
+            'gross' => ['required', 'numeric', 'gte:tare', $this->massMax(200.0)],
+            'tare' => ['required', 'numeric', 'min:0', $this->massMax(20.0)],
+            'version' => ['nullable', 'integer'],
+        ];
     }
 
     /** @return array<string, string> */

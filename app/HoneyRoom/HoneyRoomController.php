@@ -16,9 +16,24 @@ final readonly class HoneyRoomController
     public function index(Request $request): View
     {
         $yard = $request->query('yard');
-        $lots = Lot::query()->whereHas('harvest', fn ($harvest) => $harvest->when(is_string($yard), fn ($query) => $query->whereHas('apiary', fn ($apiary) => $apiary->where('slug', $yard))))
-            ->with(['buckets', 'harvest.apiary'])->with(['harvest' => fn ($harvest) => $harvest->withCount('supers')->withSum('supers as judged_kg', 'estimate_kg')])
-            ->orderByDesc(Harvest::query()->select('taken_on')->whereColumn('harvests.id', 'lots.harvest_id')->limit(1))->orderBy('code')->simplePaginate(8)->withQueryString();
+        $lots = Lot::query()
+            ->whereHas(
+                'harvest',
+                fn ($harvest) => $harvest->when(
+                    is_string($yard),
+                    fn ($query) => $query->whereHas('apiary', fn ($apiary) => $apiary->where('slug', $yard)),
+                ),
+            )
+            ->with(['buckets', 'harvest.apiary'])
+            ->with([
+                'harvest' => fn ($harvest) => $harvest
+                    ->withCount('supers')
+                    ->withSum('supers as judged_kg', 'estimate_kg'),
+            ])
+            ->orderByDesc(Harvest::query()->select('taken_on')->whereColumn('harvests.id', 'lots.harvest_id')->limit(1))
+            ->orderBy('code')
+            ->simplePaginate(8)
+            ->withQueryString();
 
         return view('honey-room.index', ['lots' => $lots, 'yard' => is_string($yard) ? $yard : null]);
     }

@@ -16,7 +16,10 @@ final class KeepAllotment
         $state = LotState::of($lot);
         foreach ($lot->harvest->supers as $super) {
             $got = $state->allotted->supers[$super->id] ?? null;
-            $super->update(['allotted_kg' => $got === null ? null : round($got['kg'], 3), 'allotted_sd_kg' => $got === null ? null : round($got['sdKg'], 3)]);
+            $super->update([
+                'allotted_kg' => $got === null ? null : round($got['kg'], 3),
+                'allotted_sd_kg' => $got === null ? null : round($got['sdKg'], 3),
+            ]);
         }
 
         return $state;

@@ -27,7 +27,11 @@ final readonly class LotState
             return new self($lot, null, __('Weigh the first bucket, and the honey is allotted to the hives.'));
         }
         try {
-            return new self($lot, (new Allotting)->allot(self::shares($lot), self::buckets($lot), $lot->loss_kg), null);
+            return new self(
+                $lot,
+                (new Allotting)->allot(self::shares($lot), self::buckets($lot), $lot->loss_kg),
+                null,
+            );
         } catch (InvalidInput $refusal) {
             return new self($lot, null, $refusal->getMessage());
         }
@@ -40,7 +44,10 @@ final readonly class LotState
 
     public function estimatedSdKg(): float
     {
-        return (new CombAssumptions)->sdOfSumKg($this->estimatedKg(), (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2));
+        return (new CombAssumptions)->sdOfSumKg(
+            $this->estimatedKg(),
+            (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2),
+        );
     }
 
     public function measuredKg(): float
@@ -51,14 +58,24 @@ final readonly class LotState
     /** @return list<SuperShare> */
     private static function shares(Lot $lot): array
     {
-        return array_values($lot->harvest->supers->map(fn (TakenSuper $super): SuperShare => $super->before_kg !== null && $super->after_kg !== null
-            ? SuperShare::weighed($super->id, $super->hive->code, $super->before_kg, $super->after_kg)
-            : SuperShare::estimated($super->id, $super->hive->code, $super->estimate_kg, $super->own_sd_kg))->all());
+        return array_values(
+            $lot->harvest->supers
+                ->map(
+                    fn (TakenSuper $super): SuperShare => $super->before_kg !== null && $super->after_kg !== null
+                        ? SuperShare::weighed($super->id, $super->hive->code, $super->before_kg, $super->after_kg)
+                        : SuperShare::estimated($super->id, $super->hive->code, $super->estimate_kg, $super->own_sd_kg),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<WeighedBucket> */
     private static function buckets(Lot $lot): array
     {
-        return array_values($lot->buckets->map(fn (Bucket $bucket): WeighedBucket => new WeighedBucket($bucket->gross_kg, $bucket->tare_kg))->all());
+        return array_values(
+            $lot->buckets
+                ->map(fn (Bucket $bucket): WeighedBucket => new WeighedBucket($bucket->gross_kg, $bucket->tare_kg))
+                ->all(),
+        );
     }
 }

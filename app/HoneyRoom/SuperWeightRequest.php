@@ -12,7 +12,10 @@ final class SuperWeightRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['before' => ['nullable', 'required_with:after', 'numeric', 'min:0', $this->massMax(80.0)], 'after' => ['nullable', 'required_with:before', 'numeric', 'min:0', 'lte:before']];
+        return [
+            'before' => ['nullable', 'required_with:after', 'numeric', 'min:0', $this->massMax(80.0)],
+            'after' => ['nullable', 'required_with:before', 'numeric', 'min:0', 'lte:before'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -13,13 +13,18 @@ final class TakenSuperController
 {
     public function update(SuperWeightRequest $request, TakenSuper $super): RedirectResponse
     {
-        $super->load(['harvest.lot', 'box'])->update(['before_kg' => $request->kg('before'), 'after_kg' => $request->kg('after')]);
+        $super
+            ->load(['harvest.lot', 'box'])
+            ->update(['before_kg' => $request->kg('before'), 'after_kg' => $request->kg('after')]);
         $lot = $super->harvest->lot;
         if ($lot === null) {
             abort(404);
         }
         KeepAllotment::of($lot);
 
-        return Saved::at(route('honey-room.lot', $lot->id), __('Super :mark is weighed.', ['mark' => $super->box->mark]));
+        return Saved::at(
+            route('honey-room.lot', $lot->id),
+            __('Super :mark is weighed.', ['mark' => $super->box->mark]),
+        );
     }
 }

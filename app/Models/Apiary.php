@@ -21,15 +21,29 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, mixed>|null $policy
  * @property string|null $notes
  * @property int $position
- * @property int $revision  counts writes that bear on this yard
  * @property \Illuminate\Database\Eloquent\Collection<int, Stand> $stands
- * @property \Illuminate\Database\Eloquent\Collection<int, HarvestPlan> $harvestPlans
+ * @property \Illuminate\Database\Eloquent\Collection<int, HarvestPolicy> $harvestPlans
  */
-final class Apiary extends Record
+final class Apiary extends \App\Records\Record
 {
-    protected $attributes = ['version' => 1, 'revision' => 1, 'position' => 0, 'heather' => false, 'policy' => null, 'notes' => null, 'climate_sd' => 2.0, 'climate_source' => null];
+    protected $attributes = [
+        'version' => 1,
+        'position' => 0,
+        'heather' => false,
+        'policy' => null,
+        'notes' => null,
+        'climate_sd' => 2.0,
+        'climate_source' => null,
+    ];
 
-    protected $casts = ['latitude' => 'float', 'longitude' => 'float', 'climate' => 'array', 'climate_sd' => 'float', 'heather' => 'boolean', 'policy' => 'array'];
+    protected $casts = [
+        'latitude' => 'float',
+        'longitude' => 'float',
+        'climate' => 'array',
+        'climate_sd' => 'float',
+        'heather' => 'boolean',
+        'policy' => 'array',
+    ];
 
     /** @return HasMany<Stand, $this> */
     public function stands(): HasMany
@@ -37,10 +51,10 @@ final class Apiary extends Record
         return $this->hasMany(Stand::class)->orderBy('number');
     }
 
-    /** @return HasMany<HarvestPlan, $this> */
+    /** @return HasMany<HarvestPolicy, $this> */
     public function harvestPlans(): HasMany
     {
-        return $this->hasMany(HarvestPlan::class)->orderBy('starts_on');
+        return $this->hasMany(HarvestPolicy::class)->orderBy('starts_on');
     }
 
     public function label(): string

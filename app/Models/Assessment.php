@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -22,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Box $box
  * @property Hive $hive
  */
-final class Assessment extends Record
+final class Assessment extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'shake' => null, 'note' => null, 'eye' => null];
 
@@ -57,8 +58,8 @@ final class Assessment extends Record
         return __('look at a box');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $mark
  * @property BoxPlace|null $place
  */
-final class Box extends Record
+final class Box extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'frames_fitted' => null];
 
@@ -42,8 +43,8 @@ final class Box extends Record
         return __('box :mark', ['mark' => $this->mark]);
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive(BoxPlace::query()->where('box_id', $this->id)->whereNull('until')->value('hive_id'));
+        return Scope::bearingOfHive(BoxPlace::query()->where('box_id', $this->id)->whereNull('until')->value('hive_id'));
     }
 }

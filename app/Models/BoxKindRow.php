@@ -17,9 +17,16 @@ namespace App\Models;
  * @property float $external_width_mm
  * @property float $empty_mass_kg
  */
-final class BoxKindRow extends Record
+final class BoxKindRow extends \App\Records\Record
 {
-    protected $casts = ['comb_area_dm2' => 'float', 'inside_width_mm' => 'float', 'external_height_mm' => 'float', 'external_length_mm' => 'float', 'external_width_mm' => 'float', 'empty_mass_kg' => 'float'];
+    protected $casts = [
+        'comb_area_dm2' => 'float',
+        'inside_width_mm' => 'float',
+        'external_height_mm' => 'float',
+        'external_length_mm' => 'float',
+        'external_width_mm' => 'float',
+        'empty_mass_kg' => 'float',
+    ];
 
     public function label(): string
     {

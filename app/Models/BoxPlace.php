@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Box $box
  * @property Hive $hive
  */
-final class BoxPlace extends Record
+final class BoxPlace extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'until' => null];
 
@@ -41,8 +42,8 @@ final class BoxPlace extends Record
         return __('place of a box');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

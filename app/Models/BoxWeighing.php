@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,11 +20,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon $weighed_on
  * @property Box $box
  */
-final class BoxWeighing extends Record
+final class BoxWeighing extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'slots' => null];
 
-    protected $casts = ['slots' => 'array', 'before_kg' => 'float', 'after_kg' => 'float', 'estimate_kg' => 'float', 'own_sd_kg' => 'float', 'weighed_on' => 'date'];
+    protected $casts = [
+        'slots' => 'array',
+        'before_kg' => 'float',
+        'after_kg' => 'float',
+        'estimate_kg' => 'float',
+        'own_sd_kg' => 'float',
+        'weighed_on' => 'date',
+    ];
 
     /** @return BelongsTo<Box, $this> */
     public function box(): BelongsTo
@@ -36,8 +44,8 @@ final class BoxWeighing extends Record
         return __('weighing');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

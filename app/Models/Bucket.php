@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon $weighed_at
  * @property Lot $lot
  */
-final class Bucket extends Record
+final class Bucket extends \App\Records\Record
 {
     protected $casts = ['gross_kg' => 'float', 'tare_kg' => 'float', 'weighed_at' => 'immutable_datetime'];
 
@@ -31,8 +32,8 @@ final class Bucket extends Record
         return __('bucket :n', ['n' => $this->number]);
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * A private address under which a calendar reads the plans; only the hash of its secret is kept.
  *
@@ -11,7 +13,7 @@ namespace App\Models;
  * @property string $name
  * @property string $token_hash
  */
-final class CalendarLink extends Record
+final class CalendarLink extends \App\Records\Record
 {
     protected $hidden = ['token_hash'];
 
@@ -20,8 +22,8 @@ final class CalendarLink extends Record
         return __('calendar address :name', ['name' => $this->name]);
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Queen|null $queen
  * @property Hive|null $hive
  */
-final class Colony extends Record
+final class Colony extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'ended_on' => null, 'queen_id' => null];
 
@@ -46,8 +47,8 @@ final class Colony extends Record
         return __('colony');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Colony $colony
  * @property Queen|null $queen
  */
-final class ColonyFact extends Record
+final class ColonyFact extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'hive_id' => null, 'queen_id' => null, 'note' => null];
 
@@ -49,8 +50,8 @@ final class ColonyFact extends Record
 
     public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died'];
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon $decided_at
  * @property Box $box
  */
-final class Decision extends Record
+final class Decision extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'note' => null];
 
@@ -39,8 +40,8 @@ final class Decision extends Record
     /** take: comes off; stay: stays on the hive. */
     public const CHOICES = ['take', 'stay'];
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $minutes
  * @property Apiary $apiary
  */
-final class Drive extends Record
+final class Drive extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'other_id' => null];
 
@@ -39,8 +40,8 @@ final class Drive extends Record
         return __('drive');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

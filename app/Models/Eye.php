@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * The correction that a person has put on their own estimates of capped area; looks made while it stands carry it.
  *
@@ -12,7 +14,7 @@ namespace App\Models;
  * @property float $slope
  * @property int $tries
  */
-final class Eye extends Record
+final class Eye extends \App\Records\Record
 {
     protected $attributes = ['version' => 1];
 
@@ -23,8 +25,8 @@ final class Eye extends Record
         return __('correction of the eye');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,10 +18,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $stores_kg
  * @property Hive $hive
  */
-final class Feeding extends Record
+final class Feeding extends \App\Records\Record
 {
     /** kg of sugar in a kg of it, or in a litre of syrup: 1 kg of sugar in 0.5 l of water makes 1.12 l, in 1 l 1.62 l. */
-    public const SUGAR = ['syrup-2-1' => 0.893, 'syrup-1-1' => 0.617, 'fondant' => 0.85, 'dry-sugar' => 1.0, 'honey-combs' => 0.0];
+    public const SUGAR = [
+        'syrup-2-1' => 0.893,
+        'syrup-1-1' => 0.617,
+        'fondant' => 0.85,
+        'dry-sugar' => 1.0,
+        'honey-combs' => 0.0,
+    ];
 
     protected $attributes = ['version' => 1];
 
@@ -37,8 +44,8 @@ final class Feeding extends Record
         return __('feed');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $note
  * @property Apiary $apiary
  */
-final class FlowSign extends Record
+final class FlowSign extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'note' => null];
 
@@ -33,8 +34,8 @@ final class FlowSign extends Record
         return __('sign of the flow');
     }
 
-    public function bearsOn(): string
+    public function bearsOn(): Bearing
     {
-        return $this->apiary_id;
+        return Bearing::on(Scope::FLOW);
     }
 }

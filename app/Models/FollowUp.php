@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Carbon\CarbonImmutable|null $done_at
  * @property Apiary $apiary
  */
-final class FollowUp extends Record
+final class FollowUp extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'done_at' => null, 'harvest_id' => null];
 
@@ -32,8 +33,8 @@ final class FollowUp extends Record
         return __('follow-up');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

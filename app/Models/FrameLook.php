@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -22,11 +23,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $glanced  taken as like another frame of its box, not pulled
  * @property Assessment $assessment
  */
-final class FrameLook extends Record
+final class FrameLook extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'glanced' => false];
 
-    protected $casts = ['glanced' => 'boolean', 'a_capped' => 'float', 'a_open' => 'float', 'a_brood' => 'float', 'a_pollen' => 'float', 'b_capped' => 'float', 'b_open' => 'float', 'b_brood' => 'float', 'b_pollen' => 'float'];
+    protected $casts = [
+        'glanced' => 'boolean',
+        'a_capped' => 'float',
+        'a_open' => 'float',
+        'a_brood' => 'float',
+        'a_pollen' => 'float',
+        'b_capped' => 'float',
+        'b_open' => 'float',
+        'b_brood' => 'float',
+        'b_pollen' => 'float',
+    ];
 
     /** @return BelongsTo<Assessment, $this> */
     public function assessment(): BelongsTo
@@ -39,8 +50,8 @@ final class FrameLook extends Record
         return __('frame :n', ['n' => $this->slot]);
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
+        return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
     }
 }

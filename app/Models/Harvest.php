@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \Illuminate\Database\Eloquent\Collection<int, TakenSuper> $supers
  * @property Lot|null $lot
  */
-final class Harvest extends Record
+final class Harvest extends \App\Records\Record
 {
     protected $casts = ['taken_on' => 'date'];
 
@@ -46,8 +47,8 @@ final class Harvest extends Record
         return $this->name;
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

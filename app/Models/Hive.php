@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Colony|null $colony
  * @property \Illuminate\Database\Eloquent\Collection<int, BoxPlace> $places
  */
-final class Hive extends Record
+final class Hive extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'excluder' => true, 'notes' => null];
 
@@ -54,8 +55,11 @@ final class Hive extends Record
         return __('hive :code', ['code' => $this->code]);
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->id);
+        $now = Scope::bearingOfHive($this->id);
+        $before = $this->getOriginal('stand_id');
+
+        return $before === null || $before === $this->stand_id ? $now : $now->with(Scope::bearingOfStand($before));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,13 +21,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $reading_sd_kg
  * @property Hive $hive
  */
-final class HiveWeighing extends Record
+final class HiveWeighing extends \App\Records\Record
 {
     public const HOW = ['whole', 'both-sides', 'one-side'];
 
     protected $attributes = ['version' => 1];
 
-    protected $casts = ['weighed_on' => 'date', 'readings' => 'array', 'frames_of_bees' => 'float', 'tare_kg' => 'float', 'stores_kg' => 'float', 'stores_sd_kg' => 'float', 'reading_sd_kg' => 'float'];
+    protected $casts = [
+        'weighed_on' => 'date',
+        'readings' => 'array',
+        'frames_of_bees' => 'float',
+        'tare_kg' => 'float',
+        'stores_kg' => 'float',
+        'stores_sd_kg' => 'float',
+        'reading_sd_kg' => 'float',
+    ];
 
     /** @return BelongsTo<Hive, $this> */
     public function hive(): BelongsTo
@@ -39,8 +48,8 @@ final class HiveWeighing extends Record
         return __('weighing of a hive');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * A refractometer, with the offset that its last check found.
  *
@@ -15,19 +17,30 @@ namespace App\Models;
  * @property \Illuminate\Support\Carbon|null $checked_on
  * @property string|null $address  of an instrument that can be read by the application
  */
-final class Instrument extends Record
+final class Instrument extends \App\Records\Record
 {
-    protected $attributes = ['version' => 1, 'offset' => 0, 'offset_sd' => null, 'checked_on' => null, 'address' => null];
+    protected $attributes = [
+        'version' => 1,
+        'offset' => 0,
+        'offset_sd' => null,
+        'checked_on' => null,
+        'address' => null,
+    ];
 
-    protected $casts = ['compensated' => 'boolean', 'offset' => 'float', 'offset_sd' => 'float', 'checked_on' => 'date'];
+    protected $casts = [
+        'compensated' => 'boolean',
+        'offset' => 'float',
+        'offset_sd' => 'float',
+        'checked_on' => 'date',
+    ];
 
     public function label(): string
     {
         return $this->name;
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * Something is on the truck for a day's drive.
  *
  * @property \Illuminate\Support\Carbon $day
  * @property string $thing
  */
-final class LoadingTick extends Record
+final class LoadingTick extends \App\Records\Record
 {
     protected $casts = ['day' => 'date'];
 
@@ -19,8 +21,8 @@ final class LoadingTick extends Record
         return __('loading');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Harvest $harvest
  * @property \Illuminate\Database\Eloquent\Collection<int, Bucket> $buckets
  */
-final class Lot extends Record
+final class Lot extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'loss_kg' => 0];
 
@@ -39,8 +40,8 @@ final class Lot extends Record
         return __('lot :code', ['code' => $this->code]);
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,11 +22,24 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Assessment|null $assessment
  * @property Instrument|null $instrument
  */
-final class MoistureReading extends Record
+final class MoistureReading extends \App\Records\Record
 {
-    protected $attributes = ['version' => 1, 'assessment_id' => null, 'lot_id' => null, 'instrument_id' => null, 'offset' => 0, 'temperature_c' => 20];
+    protected $attributes = [
+        'version' => 1,
+        'assessment_id' => null,
+        'lot_id' => null,
+        'instrument_id' => null,
+        'offset' => 0,
+        'temperature_c' => 20,
+    ];
 
-    protected $casts = ['value' => 'float', 'temperature_c' => 'float', 'compensated' => 'boolean', 'offset' => 'float', 'read_at' => 'immutable_datetime'];
+    protected $casts = [
+        'value' => 'float',
+        'temperature_c' => 'float',
+        'compensated' => 'boolean',
+        'offset' => 'float',
+        'read_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Assessment, $this> */
     public function assessment(): BelongsTo
@@ -44,8 +58,8 @@ final class MoistureReading extends Record
         return __('moisture reading');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
+        return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
     }
 }

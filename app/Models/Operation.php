@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\Touched;
+use App\Records\Bearing;
+use App\Records\Change;
+use App\Records\Revisions;
+use App\Records\TakesBack;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,23 +25,37 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array{escape_boards?: int, fume_boards?: int, blower?: bool, truck_supers?: int, hold_supers?: int, extract_supers?: int}|null $kit
  * @property int $crew
  * @property bool $dry_room
- * @property int $revision counts writes; what is computed is cached by it
  * @property \Illuminate\Support\Carbon|null $demo_today
  */
-final class Operation extends Model
+final class Operation extends Model implements TakesBack
 {
     use HasUlids;
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['revision' => 1, 'policy_version' => 1, 'policy' => '{}', 'kit' => '{}', 'crew' => 1, 'dry_room' => false, 'longitude' => null, 'demo_today' => null];
+    protected $attributes = [
+        'policy_version' => 1,
+        'policy' => '{}',
+        'kit' => '{}',
+        'crew' => 1,
+        'dry_room' => false,
+        'longitude' => null,
+        'demo_today' => null,
+    ];
 
-    protected $casts = ['policy' => 'array', 'kit' => 'array', 'demo_today' => 'date', 'latitude' => 'float', 'longitude' => 'float', 'dry_room' => 'boolean'];
+    protected $casts = [
+        'policy' => 'array',
+        'kit' => 'array',
+        'demo_today' => 'date',
+        'latitude' => 'float',
+        'longitude' => 'float',
+        'dry_room' => 'boolean',
+    ];
 
     protected static function booted(): void
     {
         // Policy, kit and the demo's day bear on every yard.
-        self::saved(fn () => app(Touched::class)->add(true));
+        self::saved(fn () => app(Revisions::class)->touch(Bearing::everywhere()));
     }
 
     /**
@@ -48,7 +65,11 @@ final class Operation extends Model
      */
     public function adopt(array $policy): void
     {
-        activity()->event('policy')->performedOn($this)->withProperties(['old' => $this->policy, 'attributes' => $policy])->log('policy');
+        activity()
+            ->event('policy')
+            ->performedOn($this)
+            ->withProperties(['old' => $this->policy, 'attributes' => $policy])
+            ->log('policy');
         $this->update(['policy' => $policy, 'policy_version' => $this->policy_version + 1]);
     }
 
@@ -63,9 +84,26 @@ final class Operation extends Model
         $changed = array_keys($this->getDirty());
         if ($changed !== []) {
             $old = (new self)->forceFill($this->getOriginal());
-            activity()->event('settings')->performedOn($this)->withProperties(['old' => array_intersect_key($old->attributesToArray(), array_flip($changed)), 'attributes' => array_intersect_key($this->attributesToArray(), array_flip($changed))])->log('settings');
+            activity()
+                ->event('settings')
+                ->performedOn($this)
+                ->withProperties([
+                    'old' => array_intersect_key($old->attributesToArray(), array_flip($changed)),
+                    'attributes' => array_intersect_key($this->attributesToArray(), array_flip($changed)),
+                ])
+                ->log('settings');
         }
         $this->save();
+    }
+
+    /** A policy goes back as a newer version, so that verdicts keep naming the one they were made by. */
+    public function takeBack(Change $change): void
+    {
+        if ($change->event === 'policy' && $this->policy == $change->new) {
+            $this->update(['policy' => $change->old, 'policy_version' => $this->policy_version + 1]);
+        } elseif ($change->event === 'settings') {
+            $this->update($change->stillStanding($this));
+        }
     }
 
     /** @return HasMany<Membership, $this> */

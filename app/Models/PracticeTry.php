@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * One face or scale that a person estimated for practice: its truth and the guess.
  *
@@ -13,7 +15,7 @@ namespace App\Models;
  * @property float $truth
  * @property float $guess
  */
-final class PracticeTry extends Record
+final class PracticeTry extends \App\Records\Record
 {
     protected $attributes = ['version' => 1];
 
@@ -24,8 +26,8 @@ final class PracticeTry extends Record
         return __('practice');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

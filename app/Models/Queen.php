@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $mother_id
  * @property string|null $notes
  */
-final class Queen extends Record
+final class Queen extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'mother_id' => null, 'notes' => null];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $kg
  * @property Apiary $apiary
  */
-final class ScaleWeight extends Record
+final class ScaleWeight extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'hive_id' => null];
 
@@ -30,5 +31,10 @@ final class ScaleWeight extends Record
     public function label(): string
     {
         return __('scale weight');
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::on(Scope::FLOW);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Apiary $apiary
  * @property Hive|null $hive
  */
-final class Stand extends Record
+final class Stand extends \App\Records\Record
 {
     /** @return BelongsTo<Apiary, $this> */
     public function apiary(): BelongsTo
@@ -34,8 +35,8 @@ final class Stand extends Record
         return __('stand :n', ['n' => $this->number]);
     }
 
-    public function bearsOn(): string
+    public function bearsOn(): Bearing
     {
-        return $this->apiary_id;
+        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

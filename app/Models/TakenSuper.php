@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -25,11 +26,28 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Hive $hive
  * @property Harvest $harvest
  */
-final class TakenSuper extends Record
+final class TakenSuper extends \App\Records\Record
 {
-    protected $attributes = ['version' => 1, 'before_kg' => null, 'after_kg' => null, 'allotted_kg' => null, 'allotted_sd_kg' => null, 'frozen' => null, 'colony_id' => null, 'queen_id' => null];
+    protected $attributes = [
+        'version' => 1,
+        'before_kg' => null,
+        'after_kg' => null,
+        'allotted_kg' => null,
+        'allotted_sd_kg' => null,
+        'frozen' => null,
+        'colony_id' => null,
+        'queen_id' => null,
+    ];
 
-    protected $casts = ['estimate_kg' => 'float', 'own_sd_kg' => 'float', 'before_kg' => 'float', 'after_kg' => 'float', 'allotted_kg' => 'float', 'allotted_sd_kg' => 'float', 'frozen' => 'array'];
+    protected $casts = [
+        'estimate_kg' => 'float',
+        'own_sd_kg' => 'float',
+        'before_kg' => 'float',
+        'after_kg' => 'float',
+        'allotted_kg' => 'float',
+        'allotted_sd_kg' => 'float',
+        'frozen' => 'array',
+    ];
 
     /** @return BelongsTo<Harvest, $this> */
     public function harvest(): BelongsTo
@@ -60,8 +78,8 @@ final class TakenSuper extends Record
         return __('super taken');
     }
 
-    public function bearsOn(): bool
+    public function bearsOn(): Bearing
     {
-        return false;
+        return Bearing::elsewhere();
     }
 }

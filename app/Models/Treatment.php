@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon|null $may_return
  * @property Apiary $apiary
  */
-final class Treatment extends Record
+final class Treatment extends \App\Records\Record
 {
     protected $attributes = ['version' => 1, 'may_return' => null];
 
@@ -32,8 +33,8 @@ final class Treatment extends Record
         return __('treatment');
     }
 
-    public function bearsOn(): string
+    public function bearsOn(): Bearing
     {
-        return $this->apiary_id;
+        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
+
 /**
  * The weather expected at a yard on a day.
  *
@@ -15,17 +17,23 @@ namespace App\Models;
  * @property float $sun
  * @property string $source
  */
-final class WeatherDay extends Record
+final class WeatherDay extends \App\Records\Record
 {
-    protected $casts = ['date' => 'immutable_date', 'min_c' => 'float', 'max_c' => 'float', 'rain_p' => 'float', 'sun' => 'float'];
+    protected $casts = [
+        'date' => 'immutable_date',
+        'min_c' => 'float',
+        'max_c' => 'float',
+        'rain_p' => 'float',
+        'sun' => 'float',
+    ];
 
     public function label(): string
     {
         return __('forecast');
     }
 
-    public function bearsOn(): string
+    public function bearsOn(): Bearing
     {
-        return $this->apiary_id;
+        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

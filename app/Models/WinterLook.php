@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Bearing;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,11 +18,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $how
  * @property Hive $hive
  */
-final class WinterLook extends Record
+final class WinterLook extends \App\Records\Record
 {
-    protected $attributes = ['version' => 1, 'brood_honey_kg' => null, 'brood_honey_sd_kg' => null, 'how' => 'estimated'];
+    protected $attributes = [
+        'version' => 1,
+        'brood_honey_kg' => null,
+        'brood_honey_sd_kg' => null,
+        'how' => 'estimated',
+    ];
 
-    protected $casts = ['looked_on' => 'date', 'frames_of_bees' => 'float', 'brood_honey_kg' => 'float', 'brood_honey_sd_kg' => 'float'];
+    protected $casts = [
+        'looked_on' => 'date',
+        'frames_of_bees' => 'float',
+        'brood_honey_kg' => 'float',
+        'brood_honey_sd_kg' => 'float',
+    ];
 
     /** @return BelongsTo<Hive, $this> */
     public function hive(): BelongsTo
@@ -34,8 +45,8 @@ final class WinterLook extends Record
         return __('winter look');
     }
 
-    public function bearsOn(): string|bool
+    public function bearsOn(): Bearing
     {
-        return self::yardOfHive($this->hive_id);
+        return Scope::bearingOfHive($this->hive_id);
     }
 }

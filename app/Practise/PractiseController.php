@@ -24,8 +24,14 @@ final class PractiseController
         $told = $this->told($user, 'face', $request);
         $number = $told->number ?? Tries::next($user, 'face');
 
-        return view('practise.face', ['number' => $number, 'told' => $told, 'face' => PractiseFace::draw(Tries::seed($user, 'face', $number)), 'test' => Tries::test($user), 'pairs' => Tries::pairs($user, 'face'),
-            'eye' => Eye::query()->where('user_id', $user->id)->first()]);
+        return view('practise.face', [
+            'number' => $number,
+            'told' => $told,
+            'face' => PractiseFace::draw(Tries::seed($user, 'face', $number)),
+            'test' => Tries::test($user),
+            'pairs' => Tries::pairs($user, 'face'),
+            'eye' => Eye::query()->where('user_id', $user->id)->first(),
+        ]);
     }
 
     public function scale(Request $request): View
@@ -35,25 +41,48 @@ final class PractiseController
         $number = $told->number ?? Tries::next($user, 'scale');
         $pairs = Tries::pairs($user, 'scale');
 
-        return view('practise.scale', ['number' => $number, 'told' => $told, 'scale' => PractiseScale::draw(Tries::seed($user, 'scale', $number)), 'pairs' => $pairs]);
+        return view('practise.scale', [
+            'number' => $number,
+            'told' => $told,
+            'scale' => PractiseScale::draw(Tries::seed($user, 'scale', $number)),
+            'pairs' => $pairs,
+        ]);
     }
 
     public function guessFace(Request $request): RedirectResponse
     {
-        $values = $request->validate(['number' => ['required', 'integer', 'min:1'], 'guess' => ['required', 'numeric', 'between:0,100']], ['guess.between' => __('A share of a face is 0 to 100 %.')]);
+        $values = $request->validate(
+            ['number' => ['required', 'integer', 'min:1'], 'guess' => ['required', 'numeric', 'between:0,100']],
+            ['guess.between' => __('A share of a face is 0 to 100 %.')],
+        );
         $user = self::user($request);
         $number = $this->number($user, 'face', (int) $values['number']);
 
-        return $this->note($user, 'face', $number, PractiseFace::draw(Tries::seed($user, 'face', $number))->cappedShare, (float) $values['guess'] / 100.0);
+        return $this->note(
+            $user,
+            'face',
+            $number,
+            PractiseFace::draw(Tries::seed($user, 'face', $number))->cappedShare,
+            (float) $values['guess'] / 100.0,
+        );
     }
 
     public function guessScale(Request $request): RedirectResponse
     {
-        $values = $request->validate(['number' => ['required', 'integer', 'min:1'], 'guess' => ['required', 'numeric', 'between:10,30']], ['guess.between' => __('This scale shows water from 13 to 25 %.')]);
+        $values = $request->validate(
+            ['number' => ['required', 'integer', 'min:1'], 'guess' => ['required', 'numeric', 'between:10,30']],
+            ['guess.between' => __('This scale shows water from 13 to 25 %.')],
+        );
         $user = self::user($request);
         $number = $this->number($user, 'scale', (int) $values['number']);
 
-        return $this->note($user, 'scale', $number, PractiseScale::draw(Tries::seed($user, 'scale', $number))->shownPct, (float) $values['guess']);
+        return $this->note(
+            $user,
+            'scale',
+            $number,
+            PractiseScale::draw(Tries::seed($user, 'scale', $number))->shownPct,
+            (float) $values['guess'],
+        );
     }
 
     public function apply(Request $request): RedirectResponse
@@ -61,13 +90,22 @@ final class PractiseController
         $user = self::user($request);
         $test = Tries::test($user);
         if ($test === null || $test->count < Tries::ENOUGH) {
-            throw ValidationException::withMessages(['eye' => __('Estimate :n faces first; fewer say too little of an eye.', ['n' => Tries::ENOUGH])]);
+            throw ValidationException::withMessages([
+                'eye' => __('Estimate :n faces first; fewer say too little of an eye.', ['n' => Tries::ENOUGH]),
+            ]);
         }
-        $values = ['offset' => round($test->correction->offset, 4), 'slope' => round($test->correction->slope, 4), 'tries' => $test->count];
+        $values = [
+            'offset' => round($test->correction->offset, 4),
+            'slope' => round($test->correction->slope, 4),
+            'tries' => $test->count,
+        ];
         $eye = Eye::query()->where('user_id', $user->id)->first();
         $eye === null ? Eye::query()->create(['user_id' => $user->id] + $values) : $eye->update($values);
 
-        return Saved::at(route('practise.face'), __('From now on your looks carry this correction; it is shown with each of them.'));
+        return Saved::at(
+            route('practise.face'),
+            __('From now on your looks carry this correction; it is shown with each of them.'),
+        );
     }
 
     public function drop(Request $request): RedirectResponse
@@ -79,7 +117,13 @@ final class PractiseController
 
     private function note(User $user, string $task, int $number, float $truth, float $guess): RedirectResponse
     {
-        PracticeTry::query()->create(['user_id' => $user->id, 'task' => $task, 'number' => $number, 'truth' => round($truth, 4), 'guess' => round($guess, 4)]);
+        PracticeTry::query()->create([
+            'user_id' => $user->id,
+            'task' => $task,
+            'number' => $number,
+            'truth' => round($truth, 4),
+            'guess' => round($guess, 4),
+        ]);
 
         return redirect()->to(route("practise.$task", ['told' => $number]), 303);
     }
@@ -88,7 +132,9 @@ final class PractiseController
     private function number(User $user, string $task, int $shown): int
     {
         if ($shown !== Tries::next($user, $task)) {
-            throw ValidationException::withMessages(['guess' => __('This one was answered already, in another window perhaps. The next one is shown.')]);
+            throw ValidationException::withMessages([
+                'guess' => __('This one was answered already, in another window perhaps. The next one is shown.'),
+            ]);
         }
 
         return $shown;
@@ -98,7 +144,13 @@ final class PractiseController
     {
         $told = $request->query('told');
 
-        return is_numeric($told) ? PracticeTry::query()->where('user_id', $user->id)->where('task', $task)->where('number', (int) $told)->first() : null;
+        return is_numeric($told)
+            ? PracticeTry::query()
+                ->where('user_id', $user->id)
+                ->where('task', $task)
+                ->where('number', (int) $told)
+                ->first()
+            : null;
     }
 
     private static function user(Request $request): User

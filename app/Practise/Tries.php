@@ -32,8 +32,17 @@ final class Tries
     /** @return list<array{float, float}> truth and guess of the newest tries, oldest first */
     public static function pairs(User $user, string $task): array
     {
-        return array_values(PracticeTry::query()->where('user_id', $user->id)->where('task', $task)->orderByDesc('number')->limit(self::LAST)->get()->reverse()
-            ->map(fn (PracticeTry $try): array => [$try->truth, $try->guess])->all());
+        return array_values(
+            PracticeTry::query()
+                ->where('user_id', $user->id)
+                ->where('task', $task)
+                ->orderByDesc('number')
+                ->limit(self::LAST)
+                ->get()
+                ->reverse()
+                ->map(fn (PracticeTry $try): array => [$try->truth, $try->guess])
+                ->all(),
+        );
     }
 
     public static function test(User $user): ?EyeTest

@@ -20,7 +20,7 @@ final class SeasonCalendar
     /** First day of the season's ribbon: March in the north, September of the year before in the south. */
     public static function firstDay(int $season, bool $south): DateTimeImmutable
     {
-        return new DateTimeImmutable($south ? ($season - 1).'-09-01' : $season.'-03-01');
+        return new DateTimeImmutable($south ? $season - 1 .'-09-01' : $season.'-03-01');
     }
 
     /** Last day: October in the north, April in the south. */

@@ -13,7 +13,11 @@ final class WeightController
 {
     public function store(WeightRequest $request, Apiary $apiary): RedirectResponse
     {
-        ScaleWeight::query()->create(['apiary_id' => $apiary->id, 'at' => $request->at(), 'kg' => $request->kg('weight')]);
+        ScaleWeight::query()->create([
+            'apiary_id' => $apiary->id,
+            'at' => $request->at(),
+            'kg' => $request->kg('weight'),
+        ]);
 
         return Saved::at(route('watch.yard', $apiary->slug), __('The weight is noted.'));
     }

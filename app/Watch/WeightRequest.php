@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Watch;
 
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\MeasuredRequest;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -16,21 +16,32 @@ final class WeightRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['weight' => ['required', 'numeric', 'min:5', $this->massMax(400.0)], 'at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01']];
+        return [
+            'weight' => ['required', 'numeric', 'min:5', $this->massMax(400.0)],
+            'at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
+        ];
     }
 
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && $this->at() > app(CurrentOperation::class)->now()->modify('+1 hour')) {
-                $validator->errors()->add('at', __('This moment is still to come.'));
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                if (
+                    $validator->errors()->isEmpty() &&
+                    $this->at() > app(CurrentOperation::class)->now()->modify('+1 hour')
+                ) {
+                    $validator->errors()->add('at', __('This moment is still to come.'));
+                }
+            },
+        ];
     }
 
     public function at(): DateTimeImmutable
     {
-        return (new DateTimeImmutable($this->string('at')->toString(), new DateTimeZone(app(CurrentOperation::class)->get()->time_zone)))->setTimezone(new DateTimeZone('UTC'));
+        return (new DateTimeImmutable(
+            $this->string('at')->toString(),
+            new DateTimeZone(app(CurrentOperation::class)->get()->time_zone),
+        ))->setTimezone(new DateTimeZone('UTC'));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Winter;
 
-use App\Assess\YardReader;
 use App\Models\Box;
 use App\Models\Decision;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\YardState\YardReader;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,23 +19,49 @@ use Illuminate\Validation\ValidationException;
 /** A person says of a super that it stays for winter, or that it goes in spite of the reckoning. */
 final readonly class KeepController
 {
-    public function __construct(private YardReader $yards, private WinterReader $winter, private CurrentOperation $current)
-    {
+    public function __construct(
+        private YardReader $yards,
+        private \App\YardState\Winter\WinterReader $winter,
+        private CurrentOperation $current,
+    ) {
     }
 
     public function store(Request $request, Box $box): RedirectResponse
     {
-        $hive = $box->load('place.hive.stand.apiary')->place->hive ?? throw ValidationException::withMessages(['box' => __('This box is in store.')]);
+        $hive =
+            $box->load('place.hive.stand.apiary')->place->hive ??
+            throw ValidationException::withMessages(['box' => __('This box is in store.')]);
         $winter = $this->winter->read($this->yards->one($hive->stand->apiary))[$hive->code];
         $needed = in_array($box->id, $winter->reserve->keep, true);
-        $values = $request->validate(['choice' => ['required', Rule::in(Decision::CHOICES)], 'note' => [$needed ? 'required_if:choice,take' : 'nullable', 'nullable', 'string', 'max:500']],
-            ['note.required_if' => __('This super is needed for winter: say why it goes all the same.')]);
+        $values = $request->validate(
+            [
+                'choice' => ['required', Rule::in(Decision::CHOICES)],
+                'note' => [$needed ? 'required_if:choice,take' : 'nullable', 'nullable', 'string', 'max:500'],
+            ],
+            ['note.required_if' => __('This super is needed for winter: say why it goes all the same.')],
+        );
         $reserve = $winter->reserve;
-        Decision::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'stage' => 'winter', 'user_id' => Auth::id(), 'choice' => $values['choice'], 'note' => $values['note'] ?? null,
-            'frozen' => ['need_kg' => round($reserve->needQuantileKg, 2), 'stores_kg' => round($reserve->storesKg, 2), 'p_enough' => round($reserve->pEnough, 4), 'needed' => $needed,
-                'policy' => 'v'.$this->current->get()->policy_version], 'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC'))]);
+        Decision::query()->create([
+            'box_id' => $box->id,
+            'hive_id' => $hive->id,
+            'stage' => 'winter',
+            'user_id' => Auth::id(),
+            'choice' => $values['choice'],
+            'note' => $values['note'] ?? null,
+            'frozen' => [
+                'need_kg' => round($reserve->needQuantileKg, 2),
+                'stores_kg' => round($reserve->storesKg, 2),
+                'p_enough' => round($reserve->pEnough, 4),
+                'needed' => $needed,
+                'policy' => 'v'.$this->current->get()->policy_version,
+            ],
+            'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+        ]);
 
-        return Saved::at(route('winter.hive', [$hive->stand->apiary->slug, $hive->code]), $values['choice'] === 'stay' ? __('It stays for winter.') : __('It may go.'));
+        return Saved::at(
+            route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
+            $values['choice'] === 'stay' ? __('It stays for winter.') : __('It may go.'),
+        );
     }
 
     public function destroy(Decision $decision): RedirectResponse
@@ -43,6 +69,9 @@ final readonly class KeepController
         $decision->load('box.place.hive.stand.apiary')->delete();
         $hive = $decision->box->place?->hive;
 
-        return Saved::at($hive === null ? route('winter.index') : route('winter.hive', [$hive->stand->apiary->slug, $hive->code]), __('The reckoning stands again.'));
+        return Saved::at(
+            $hive === null ? route('winter.index') : route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
+            __('The reckoning stands again.'),
+        );
     }
 }

@@ -14,14 +14,23 @@ final class WeighRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['how' => ['required', Rule::in(HiveWeighing::HOW)], 'first' => ['required', 'numeric', 'gt:0', $this->massMax(300.0)], 'second' => ['nullable', 'required_unless:how,whole', 'numeric', 'gt:0', $this->massMax(300.0)],
-            'frames_of_bees' => ['required', 'numeric', 'between:0.5,40'], 'weighed_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01']];
+        return [
+            'how' => ['required', Rule::in(HiveWeighing::HOW)],
+            'first' => ['required', 'numeric', 'gt:0', $this->massMax(300.0)],
+            'second' => ['nullable', 'required_unless:how,whole', 'numeric', 'gt:0', $this->massMax(300.0)],
+            'frames_of_bees' => ['required', 'numeric', 'between:0.5,40'],
+            'weighed_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['first.gt' => __('A weight is above zero.'), 'second.gt' => __('A weight is above zero.'), 'second.required_unless' => __('This way of weighing takes two readings.')];
+        return [
+            'first.gt' => __('A weight is above zero.'),
+            'second.gt' => __('A weight is above zero.'),
+            'second.required_unless' => __('This way of weighing takes two readings.'),
+        ];
     }
 
     /** @return 'whole'|'both-sides'|'one-side' */

@@ -13,6 +13,10 @@ final class WinterLookRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['frames_of_bees' => ['required', 'numeric', 'between:1,40'], 'brood_honey' => ['nullable', 'numeric', 'min:0', $this->massMax(120.0)], 'how' => ['required', Rule::in(['measured', 'estimated'])]];
+        return [
+            'frames_of_bees' => ['required', 'numeric', 'between:1,40'],
+            'brood_honey' => ['nullable', 'numeric', 'min:0', $this->massMax(120.0)],
+            'how' => ['required', Rule::in(['measured', 'estimated'])],
+        ];
     }
 }

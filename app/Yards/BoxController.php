@@ -7,7 +7,7 @@ namespace App\Yards;
 use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Hive;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,8 +21,12 @@ final readonly class BoxController
     {
     }
 
-    public function store(Request $request, Hive $hive, NewHive $maker, Kinds $kinds): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Hive $hive,
+        NewHive $maker,
+        \App\YardState\BoxKindReader $kinds,
+    ): RedirectResponse {
         $values = $request->validate([
             'box' => ['nullable', 'string', 'max:26'],
             'kind' => ['required_without:box', 'nullable', Rule::in(array_keys($kinds->all()))],
@@ -32,14 +36,24 @@ final readonly class BoxController
         ]);
         $position = $this->makeRoom($hive, $values['role']);
         if (($values['box'] ?? '') !== '') {
-            $box = Box::query()->with('place')->whereKey($values['box'])->first() ?? throw ValidationException::withMessages(['box' => __('There is no such box.')]);
+            $box =
+                Box::query()->with('place')->whereKey($values['box'])->first() ??
+                throw ValidationException::withMessages(['box' => __('There is no such box.')]);
             $this->place($box, $hive, $position, $values['role'], $this->day($values['since'] ?? null));
         } else {
             $kind = $kinds->get((string) $values['kind']);
             if (isset($values['frames_fitted']) && (int) $values['frames_fitted'] > $kind->frames) {
-                throw ValidationException::withMessages(['frames_fitted' => __('This box has room for :n frames.', ['n' => $kind->frames])]);
+                throw ValidationException::withMessages([
+                    'frames_fitted' => __('This box has room for :n frames.', ['n' => $kind->frames]),
+                ]);
             }
-            $box = $maker->box($hive, $kind->key, $position, $values['role'], isset($values['frames_fitted']) ? (int) $values['frames_fitted'] : null);
+            $box = $maker->box(
+                $hive,
+                $kind->key,
+                $position,
+                $values['role'],
+                isset($values['frames_fitted']) ? (int) $values['frames_fitted'] : null,
+            );
         }
 
         return $this->done($hive, __(':box is on :hive.', ['box' => $box->mark, 'hive' => $hive->code]));
@@ -47,15 +61,22 @@ final readonly class BoxController
 
     public function move(Request $request, Box $box): RedirectResponse
     {
-        $values = $request->validate(['hive' => ['required', 'string', 'max:12'], 'role' => ['nullable', Rule::in(['brood', 'super'])], 'step' => ['nullable', Rule::in(['up', 'down'])], 'since' => ['nullable', 'date_format:Y-m-d']]);
-        $hive = Hive::query()->where('code', mb_strtoupper($values['hive']))->with('places')->first() ?? throw ValidationException::withMessages(['hive' => __('No hive has this code.')]);
+        $values = $request->validate([
+            'hive' => ['required', 'string', 'max:12'],
+            'role' => ['nullable', Rule::in(['brood', 'super'])],
+            'step' => ['nullable', Rule::in(['up', 'down'])],
+            'since' => ['nullable', 'date_format:Y-m-d'],
+        ]);
+        $hive =
+            Hive::query()->where('code', mb_strtoupper($values['hive']))->with('places')->first() ??
+            throw ValidationException::withMessages(['hive' => __('No hive has this code.')]);
         $box->load('place');
         if (isset($values['step']) && $box->place?->hive_id === $hive->id) {
             $this->step($hive, $box->place, $values['step']);
 
             return $this->done($hive, __(':box has moved in the stack.', ['box' => $box->mark]));
         }
-        $role = $values['role'] ?? $box->place->role ?? 'super';
+        $role = $values['role'] ?? ($box->place->role ?? 'super');
         $day = $this->day($values['since'] ?? null);
         $box->place?->update(['until' => $day]);
         $box->unsetRelation('place');
@@ -71,7 +92,11 @@ final readonly class BoxController
         $place = $box->place ?? throw ValidationException::withMessages(['box' => __('This box is in store already.')]);
         $until = $this->day($values['until'] ?? null);
         if ($until < $place->since->format('Y-m-d')) {
-            throw ValidationException::withMessages(['until' => __('It was put on :day; it cannot come off before.', ['day' => $place->since->format('Y-m-d')])]);
+            throw ValidationException::withMessages([
+                'until' => __('It was put on :day; it cannot come off before.', [
+                    'day' => $place->since->format('Y-m-d'),
+                ]),
+            ]);
         }
         $place->update(['until' => $until]);
 
@@ -91,9 +116,20 @@ final readonly class BoxController
     private function place(Box $box, Hive $hive, int $position, string $role, string $since): void
     {
         if ($box->place !== null) {
-            throw ValidationException::withMessages(['box' => __('Box :mark stands on :hive. A box cannot be on two hives at once: take it off there, or move it.', ['mark' => $box->mark, 'hive' => $box->place->hive->code])]);
+            throw ValidationException::withMessages([
+                'box' => __(
+                    'Box :mark stands on :hive. A box cannot be on two hives at once: take it off there, or move it.',
+                    ['mark' => $box->mark, 'hive' => $box->place->hive->code],
+                ),
+            ]);
         }
-        BoxPlace::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'position' => $position, 'role' => $role, 'since' => $since]);
+        BoxPlace::query()->create([
+            'box_id' => $box->id,
+            'hive_id' => $hive->id,
+            'position' => $position,
+            'role' => $role,
+            'since' => $since,
+        ]);
     }
 
     /** A super goes on top, a brood box on top of the brood boxes. */
@@ -103,7 +139,9 @@ final readonly class BoxController
         if ($role === 'super') {
             return (int) $places->max('position') + ($places->isEmpty() ? 0 : 1);
         }
-        $position = $places->where('role', 'brood')->isEmpty() ? 0 : (int) $places->where('role', 'brood')->max('position') + 1;
+        $position = $places->where('role', 'brood')->isEmpty()
+            ? 0
+            : (int) $places->where('role', 'brood')->max('position') + 1;
         foreach ($places->where('role', 'super') as $super) {
             $super->update(['position' => $super->position + 1]);
         }
@@ -117,7 +155,9 @@ final readonly class BoxController
         $at = (int) $stack->search(fn (BoxPlace $one): bool => $one->id === $place->id);
         $other = $stack->get($at + ($step === 'up' ? 1 : -1));
         if ($other === null || $other->role !== $place->role) {
-            throw ValidationException::withMessages(['step' => __('It cannot go further: brood boxes stay below, supers above.')]);
+            throw ValidationException::withMessages([
+                'step' => __('It cannot go further: brood boxes stay below, supers above.'),
+            ]);
         }
         [$mine, $theirs] = [$place->position, $other->position];
         $place->update(['position' => $theirs]);
@@ -128,7 +168,9 @@ final readonly class BoxController
     {
         $today = $this->current->today()->format('Y-m-d');
         if ($given !== null && $given > $today) {
-            throw ValidationException::withMessages(['since' => __('This day is still to come; the latest allowed is :day.', ['day' => $today])]);
+            throw ValidationException::withMessages([
+                'since' => __('This day is still to come; the latest allowed is :day.', ['day' => $today]),
+            ]);
         }
 
         return $given ?? $today;

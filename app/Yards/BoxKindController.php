@@ -15,16 +15,21 @@ use Illuminate\Validation\ValidationException;
 /** Box kinds of the operation's own, beside the standard ones. */
 final readonly class BoxKindController
 {
-    public function __construct(private Kinds $kinds)
+    public function __construct(private \App\YardState\BoxKindReader $kinds)
     {
     }
 
     public function store(Request $request): RedirectResponse
     {
         $values = $request->validate([
-            'name' => ['required', 'string', 'max:80'], 'frames' => ['required', 'integer', 'between:1,30'], 'comb_area_dm2' => ['required', 'numeric', 'between:0.5,30'],
-            'inside_width_mm' => ['required', 'numeric', 'between:100,1000'], 'external_height_mm' => ['required', 'numeric', 'between:60,600'],
-            'external_length_mm' => ['required', 'numeric', 'between:100,1000'], 'external_width_mm' => ['required', 'numeric', 'gte:inside_width_mm', 'max:1000'], 'empty_mass_kg' => ['required', 'numeric', 'between:0,40'],
+            'name' => ['required', 'string', 'max:80'],
+            'frames' => ['required', 'integer', 'between:1,30'],
+            'comb_area_dm2' => ['required', 'numeric', 'between:0.5,30'],
+            'inside_width_mm' => ['required', 'numeric', 'between:100,1000'],
+            'external_height_mm' => ['required', 'numeric', 'between:60,600'],
+            'external_length_mm' => ['required', 'numeric', 'between:100,1000'],
+            'external_width_mm' => ['required', 'numeric', 'gte:inside_width_mm', 'max:1000'],
+            'empty_mass_kg' => ['required', 'numeric', 'between:0,40'],
         ]);
         $key = 'own-'.Str::slug($values['name']);
         if (isset($this->kinds->all()[$key])) {

@@ -8,7 +8,7 @@ use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Hive;
 use App\Models\Queen;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,12 +24,24 @@ final readonly class ColonyController
 
     public function fact(Request $request, Hive $hive): RedirectResponse
     {
-        $values = $request->validate(['kind' => ['required', Rule::in(array_diff(ColonyFact::KINDS, ['requeened', 'moved']))], 'happened_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'], 'note' => ['nullable', 'string', 'max:500']]);
+        $values = $request->validate([
+            'kind' => ['required', Rule::in(array_diff(ColonyFact::KINDS, ['requeened', 'moved']))],
+            'happened_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ]);
         if ($values['happened_on'] > $this->current->today()->format('Y-m-d')) {
             throw ValidationException::withMessages(['happened_on' => __('This day is still to come.')]);
         }
         $colony = $this->colony($hive, $values['happened_on']);
-        $colony->facts()->create(['kind' => $values['kind'], 'happened_on' => $values['happened_on'], 'hive_id' => $hive->id, 'queen_id' => $colony->queen_id, 'note' => $values['note'] ?? null]);
+        $colony
+            ->facts()
+            ->create([
+                'kind' => $values['kind'],
+                'happened_on' => $values['happened_on'],
+                'hive_id' => $hive->id,
+                'queen_id' => $colony->queen_id,
+                'note' => $values['note'] ?? null,
+            ]);
         if (in_array($values['kind'], ['died', 'united'], true)) {
             $colony->update(['ended_on' => $values['happened_on']]);
         }
@@ -42,7 +54,9 @@ final readonly class ColonyController
         $fact->load('colony.hive.stand.apiary')->delete();
         $hive = $fact->colony->hive;
 
-        return $hive === null ? Saved::at(route('yards.index'), __('The note is in the bin.')) : $this->done($hive, __('The note is in the bin.'));
+        return $hive === null
+            ? Saved::at(route('yards.index'), __('The note is in the bin.'))
+            : $this->done($hive, __('The note is in the bin.'));
     }
 
     public function requeen(Request $request, Hive $hive): RedirectResponse
@@ -54,12 +68,21 @@ final readonly class ColonyController
             'year' => ['required_without:queen', 'nullable', 'integer', 'between:2000,2100'],
             'mother' => ['nullable', 'string', 'max:26'],
         ]);
-        $queen = ($values['queen'] ?? '') !== ''
-            ? Queen::query()->whereKey($values['queen'])->first() ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
-            : $this->newQueen($values);
+        $queen =
+            ($values['queen'] ?? '') !== ''
+                ? Queen::query()->whereKey($values['queen'])->first() ??
+                    throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
+                : $this->newQueen($values);
         $colony = $this->colony($hive, NewYard::today());
         $colony->update(['queen_id' => $queen->id]);
-        $colony->facts()->create(['kind' => 'requeened', 'happened_on' => NewYard::today(), 'hive_id' => $hive->id, 'queen_id' => $queen->id]);
+        $colony
+            ->facts()
+            ->create([
+                'kind' => 'requeened',
+                'happened_on' => NewYard::today(),
+                'hive_id' => $hive->id,
+                'queen_id' => $queen->id,
+            ]);
 
         return $this->done($hive, __(':hive has queen :queen.', ['hive' => $hive->code, 'queen' => $queen->code]));
     }
@@ -68,16 +91,24 @@ final readonly class ColonyController
     private function newQueen(array $values): Queen
     {
         if (Queen::query()->where('code', $values['code'])->exists()) {
-            throw ValidationException::withMessages(['code' => __('There is a queen :code already.', ['code' => (string) $values['code']])]);
+            throw ValidationException::withMessages([
+                'code' => __('There is a queen :code already.', ['code' => (string) $values['code']]),
+            ]);
         }
         $mother = ($values['mother'] ?? '') === '' ? null : Queen::query()->whereKey($values['mother'])->first();
 
-        return Queen::query()->create(['code' => $values['code'], 'line' => $values['line'], 'year' => $values['year'], 'mother_id' => $mother?->id]);
+        return Queen::query()->create([
+            'code' => $values['code'],
+            'line' => $values['line'],
+            'year' => $values['year'],
+            'mother_id' => $mother?->id,
+        ]);
     }
 
     private function colony(Hive $hive, string $since): Colony
     {
-        return $hive->load('colony')->colony ?? Colony::query()->create(['hive_id' => $hive->id, 'started_on' => $since]);
+        return $hive->load('colony')->colony ??
+            Colony::query()->create(['hive_id' => $hive->id, 'started_on' => $since]);
     }
 
     private function done(Hive $hive, string $words): RedirectResponse

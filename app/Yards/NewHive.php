@@ -17,12 +17,21 @@ final class NewHive
 {
     private ?int $mark = null;
 
-    public function make(Apiary $apiary, int $broodBoxes, string $broodKind, int $supers, string $superKind, ?string $code = null, bool $excluder = true): Hive
-    {
+    public function make(
+        Apiary $apiary,
+        int $broodBoxes,
+        string $broodKind,
+        int $supers,
+        string $superKind,
+        ?string $code = null,
+        bool $excluder = true,
+    ): Hive {
         $number = (int) Stand::query()->where('apiary_id', $apiary->id)->max('number') + 1;
         $code ??= $apiary->letter.$number;
         if (Hive::query()->where('code', $code)->exists()) {
-            throw ValidationException::withMessages(['code' => __('There is a hive :code already.', ['code' => $code])]);
+            throw ValidationException::withMessages([
+                'code' => __('There is a hive :code already.', ['code' => $code]),
+            ]);
         }
         $stand = Stand::query()->create(['apiary_id' => $apiary->id, 'number' => $number]);
         $hive = Hive::query()->create(['stand_id' => $stand->id, 'code' => $code, 'excluder' => $excluder]);
@@ -37,9 +46,21 @@ final class NewHive
 
     public function box(Hive $hive, string $kind, int $position, string $role, ?int $framesFitted = null): Box
     {
-        $this->mark ??= (int) Box::withBinned()->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")->value('n');
-        $box = Box::query()->create(['kind' => $kind, 'mark' => sprintf('%s%03d', $role === 'brood' ? 'B' : 'M', ++$this->mark), 'frames_fitted' => $framesFitted]);
-        BoxPlace::query()->create(['box_id' => $box->id, 'hive_id' => $hive->id, 'position' => $position, 'role' => $role, 'since' => NewYard::today()]);
+        $this->mark ??= (int) Box::withBinned()
+            ->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")
+            ->value('n');
+        $box = Box::query()->create([
+            'kind' => $kind,
+            'mark' => sprintf('%s%03d', $role === 'brood' ? 'B' : 'M', ++$this->mark),
+            'frames_fitted' => $framesFitted,
+        ]);
+        BoxPlace::query()->create([
+            'box_id' => $box->id,
+            'hive_id' => $hive->id,
+            'position' => $position,
+            'role' => $role,
+            'since' => NewYard::today(),
+        ]);
 
         return $box;
     }

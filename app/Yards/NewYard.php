@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Yards;
 
 use App\Models\Apiary;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -22,12 +22,27 @@ final readonly class NewYard
             throw ValidationException::withMessages(['name' => __('There is a yard of this name already.')]);
         }
         $south = (float) $request->text('latitude') < 0;
-        $apiary = Apiary::query()->create(['name' => $request->text('name'), 'slug' => $slug, 'letter' => mb_strtoupper($request->text('letter')),
-            'latitude' => (float) $request->text('latitude'), 'longitude' => (float) $request->text('longitude'), 'heather' => $request->boolean('heather'),
-            'climate' => $south ? [...array_slice(self::CLIMATE, 6), ...array_slice(self::CLIMATE, 0, 6)] : self::CLIMATE, 'position' => Apiary::query()->count()]);
+        $apiary = Apiary::query()->create([
+            'name' => $request->text('name'),
+            'slug' => $slug,
+            'letter' => mb_strtoupper($request->text('letter')),
+            'latitude' => (float) $request->text('latitude'),
+            'longitude' => (float) $request->text('longitude'),
+            'heather' => $request->boolean('heather'),
+            'climate' => $south
+                ? [...array_slice(self::CLIMATE, 6), ...array_slice(self::CLIMATE, 0, 6)]
+                : self::CLIMATE,
+            'position' => Apiary::query()->count(),
+        ]);
         $maker = app(NewHive::class);
         for ($i = 0; $i < (int) $request->text('hives'); $i++) {
-            $maker->make($apiary, (int) $request->text('brood_boxes'), $request->text('brood_kind'), (int) $request->text('supers'), $request->text('super_kind'));
+            $maker->make(
+                $apiary,
+                (int) $request->text('brood_boxes'),
+                $request->text('brood_kind'),
+                (int) $request->text('supers'),
+                $request->text('super_kind'),
+            );
         }
 
         return $apiary;

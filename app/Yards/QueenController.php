@@ -16,11 +16,20 @@ final class QueenController
 {
     public function update(Request $request, Queen $queen): RedirectResponse
     {
-        $values = $request->validate(['code' => ['required', 'string', 'max:30'], 'line' => ['required', 'string', 'max:30'], 'year' => ['required', 'integer', 'between:2000,2100'], 'version' => ['nullable', 'integer']]);
+        $values = $request->validate([
+            'code' => ['required', 'string', 'max:30'],
+            'line' => ['required', 'string', 'max:30'],
+            'year' => ['required', 'integer', 'between:2000,2100'],
+            'version' => ['nullable', 'integer'],
+        ]);
         if (Queen::query()->where('code', $values['code'])->whereKeyNot($queen->id)->exists()) {
-            throw ValidationException::withMessages(['code' => __('There is a queen :code already.', ['code' => $values['code']])]);
+            throw ValidationException::withMessages([
+                'code' => __('There is a queen :code already.', ['code' => $values['code']]),
+            ]);
         }
-        $queen->claim($values['version'] ?? null)->update(['code' => $values['code'], 'line' => $values['line'], 'year' => $values['year']]);
+        $queen
+            ->claim($values['version'] ?? null)
+            ->update(['code' => $values['code'], 'line' => $values['line'], 'year' => $values['year']]);
 
         return Saved::at(route('yards.index'), __('Queen :code is corrected.', ['code' => $queen->code]));
     }
@@ -28,7 +37,9 @@ final class QueenController
     public function destroy(Queen $queen): RedirectResponse
     {
         if (Colony::query()->where('queen_id', $queen->id)->whereNull('ended_on')->exists()) {
-            throw ValidationException::withMessages(['queen' => __('Queen :code heads a colony. Give it another queen first.', ['code' => $queen->code])]);
+            throw ValidationException::withMessages([
+                'queen' => __('Queen :code heads a colony. Give it another queen first.', ['code' => $queen->code]),
+            ]);
         }
         $queen->delete();
 

@@ -25,13 +25,28 @@ final class TemperatureFile
                 continue;
             }
             $semicolon = str_contains($line, ';');
-            $cells = array_map(trim(...), array_map(strval(...), str_getcsv($line, str_contains($line, "\t") ? "\t" : ($semicolon ? ';' : ','), '"', '')));
-            $row = self::row($semicolon ? array_map(static fn (string $cell): string => str_replace(',', '.', $cell), $cells) : $cells);
+            $cells = array_map(
+                trim(...),
+                array_map(
+                    strval(...),
+                    str_getcsv($line, str_contains($line, "\t") ? "\t" : ($semicolon ? ';' : ','), '"', ''),
+                ),
+            );
+            $row = self::row(
+                $semicolon
+                    ? array_map(static fn (string $cell): string => str_replace(',', '.', $cell), $cells)
+                    : $cells,
+            );
             if ($row === null && $rows === [] && preg_match('/\pL{3}/u', $line) === 1) {
                 continue;
             }
             if ($row === null) {
-                throw ValidationException::withMessages(['pasted' => __('Line :n cannot be read: ":line". A date and a temperature are wanted, such as 2024-01-31,-2.5.', ['n' => $n + 1, 'line' => mb_substr($line, 0, 60)])]);
+                throw ValidationException::withMessages([
+                    'pasted' => __(
+                        'Line :n cannot be read: ":line". A date and a temperature are wanted, such as 2024-01-31,-2.5.',
+                        ['n' => $n + 1, 'line' => mb_substr($line, 0, 60)],
+                    ),
+                ]);
             }
             $rows[] = [$row[0], $row[1], $fahrenheit ? ($row[2] - 32.0) / 1.8 : $row[2]];
         }
@@ -46,7 +61,13 @@ final class TemperatureFile
     private static function row(array $cells): ?array
     {
         $last = $cells[count($cells) - 1] ?? '';
-        if (count($cells) === 2 && preg_match('/^(\d{4})-(\d{1,2})(-\d{1,2})?$/', $cells[0], $date) === 1 && is_numeric($last) && (int) $date[2] >= 1 && (int) $date[2] <= 12) {
+        if (
+            count($cells) === 2 &&
+            preg_match('/^(\d{4})-(\d{1,2})(-\d{1,2})?$/', $cells[0], $date) === 1 &&
+            is_numeric($last) &&
+            (int) $date[2] >= 1 &&
+            (int) $date[2] <= 12
+        ) {
             return [(int) $date[1], (int) $date[2], (float) $last];
         }
         $month = $cells[count($cells) - 2] ?? '';
@@ -54,6 +75,10 @@ final class TemperatureFile
             return null;
         }
 
-        return count($cells) === 3 ? (is_numeric($cells[0]) ? [(int) $cells[0], (int) $month, (float) $last] : null) : [2000, (int) $month, (float) $last];
+        return count($cells) === 3
+            ? (is_numeric($cells[0])
+                ? [(int) $cells[0], (int) $month, (float) $last]
+                : null)
+            : [2000, (int) $month, (float) $last];
     }
 }

@@ -15,11 +15,17 @@ final class TreatmentController
 {
     public function store(Request $request, Apiary $apiary): RedirectResponse
     {
-        $values = $request->validate(['what' => ['required', 'string', 'max:120'], 'supers_off_by' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-            'may_return' => ['nullable', 'date_format:Y-m-d', 'after:supers_off_by', 'before:2100-01-01']]);
+        $values = $request->validate([
+            'what' => ['required', 'string', 'max:120'],
+            'supers_off_by' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'may_return' => ['nullable', 'date_format:Y-m-d', 'after:supers_off_by', 'before:2100-01-01'],
+        ]);
         Treatment::query()->create(['apiary_id' => $apiary->id] + $values);
 
-        return Saved::at(route('yards.yard', $apiary->slug), __('Supers are off :yard by this date.', ['yard' => $apiary->name]));
+        return Saved::at(
+            route('yards.yard', $apiary->slug),
+            __('Supers are off :yard by this date.', ['yard' => $apiary->name]),
+        );
     }
 
     public function destroy(Treatment $treatment): RedirectResponse

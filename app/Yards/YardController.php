@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
-use App\Assess\YardReader;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxKindRow;
@@ -13,9 +12,10 @@ use App\Models\ColonyFact;
 use App\Models\Hive;
 use App\Models\Queen;
 use App\Models\Treatment;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
 use App\Support\Http\Saved;
-use App\Support\PolicyBook;
+use App\YardState\YardReader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,27 +23,60 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class YardController
 {
-    public function __construct(private YardReader $yards, private Kinds $kinds, private CurrentOperation $current)
-    {
+    public function __construct(
+        private YardReader $yards,
+        private \App\YardState\BoxKindReader $kinds,
+        private CurrentOperation $current,
+    ) {
     }
 
     public function index(): View
     {
-        return view('yards.index', ['states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->all(), 'kinds' => $this->kinds->all(), 'picture' => new YardPicture, 'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(), 'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
-            'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get()]);
+        return view('yards.index', [
+            'states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->all(),
+            'kinds' => $this->kinds->all(),
+            'picture' => new \App\YardState\YardPicture,
+            'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(),
+            'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
+            'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get(),
+        ]);
     }
 
     public function show(Apiary $apiary, ?Hive $hive = null): View
     {
         $state = $this->yards->one($apiary);
-        $open = $hive === null ? null : ($state->hives[$hive->code] ?? abort(404));
+        $open = $hive === null ? null : $state->hives[$hive->code] ?? abort(404);
 
-        return view('yards.show', ['policy' => PolicyBook::at($this->current, $state->apiary), 'state' => $state, 'open' => $open, 'kinds' => $this->kinds->all(), 'picture' => new YardPicture,
-            'treatments' => Treatment::query()->where('apiary_id', $apiary->id)->orderByDesc('supers_off_by')->limit(5)->get(),
-            'facts' => $open?->hive->colony === null ? [] : ColonyFact::query()->where('colony_id', $open->hive->colony->id)->with('queen')->orderByDesc('happened_on')->limit(30)->get(),
-            'history' => $open === null ? [] : BoxPlace::query()->where('hive_id', $open->hive->id)->with('box')->orderByDesc('since')->limit(30)->get(),
+        return view('yards.show', [
+            'policy' => Policy::at($this->current, $state->apiary),
+            'state' => $state,
+            'open' => $open,
+            'kinds' => $this->kinds->all(),
+            'picture' => new \App\YardState\YardPicture,
+            'treatments' => Treatment::query()
+                ->where('apiary_id', $apiary->id)
+                ->orderByDesc('supers_off_by')
+                ->limit(5)
+                ->get(),
+            'facts' => $open?->hive->colony === null
+                    ? []
+                    : ColonyFact::query()
+                        ->where('colony_id', $open->hive->colony->id)
+                        ->with('queen')
+                        ->orderByDesc('happened_on')
+                        ->limit(30)
+                        ->get(),
+            'history' => $open === null
+                    ? []
+                    : BoxPlace::query()
+                        ->where('hive_id', $open->hive->id)
+                        ->with('box')
+                        ->orderByDesc('since')
+                        ->limit(30)
+                        ->get(),
             'store' => $open === null ? [] : Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get(),
-            'queens' => $open === null ? [] : Queen::query()->orderByDesc('year')->orderBy('code')->limit(200)->get()]);
+            'queens' => $open === null ? [] : Queen::query()->orderByDesc('year')->orderBy('code')->limit(200)->get(),
+        ]);
     }
 
     public function find(Request $request, CurrentOperation $current): RedirectResponse
@@ -53,7 +86,9 @@ final readonly class YardController
         $hive = Hive::query()->where('code', $code)->with('stand.apiary')->first();
 
         return $hive === null
-            ? redirect()->to(url()->previous(route('desk')))->with('undone', __('No hive has the code ":code".', ['code' => $code]))
+            ? redirect()
+                ->to(url()->previous(route('desk')))
+                ->with('undone', __('No hive has the code ":code".', ['code' => $code]))
             : redirect()->route('assess.hive', [$hive->stand->apiary->slug, $hive->code]);
     }
 
@@ -77,8 +112,17 @@ final readonly class YardController
             'version' => ['nullable', 'integer'],
         ]);
         $climate = array_map(floatval(...), array_values($values['climate']));
-        $apiary->claim($values['version'] ?? null)->update(['name' => $values['name'], 'latitude' => $values['latitude'], 'longitude' => $values['longitude'],
-            'heather' => $request->boolean('heather'), 'notes' => $values['notes'] ?? null, 'climate' => $climate, 'climate_source' => $climate == $apiary->climate ? $apiary->climate_source : null]);
+        $apiary
+            ->claim($values['version'] ?? null)
+            ->update([
+                'name' => $values['name'],
+                'latitude' => $values['latitude'],
+                'longitude' => $values['longitude'],
+                'heather' => $request->boolean('heather'),
+                'notes' => $values['notes'] ?? null,
+                'climate' => $climate,
+                'climate_source' => $climate == $apiary->climate ? $apiary->climate_source : null,
+            ]);
 
         return Saved::at(route('yards.yard', $apiary->slug), __(':name is saved.', ['name' => $apiary->name]));
     }
@@ -86,7 +130,9 @@ final readonly class YardController
     public function destroy(Apiary $apiary): RedirectResponse
     {
         if ($apiary->stands()->whereHas('hive')->exists()) {
-            throw ValidationException::withMessages(['yard' => __('Hives still stand here. Remove or move them first.')]);
+            throw ValidationException::withMessages([
+                'yard' => __('Hives still stand here. Remove or move them first.'),
+            ]);
         }
         $apiary->delete();
 

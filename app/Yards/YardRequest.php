@@ -13,7 +13,11 @@ final class YardRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $kinds = array_keys($this->routeIs('start.*') ? \Marjoram\Core\Comb\BoxKinds::standard() : app(Kinds::class)->all());
+        $kinds = array_keys(
+            $this->routeIs('start.*')
+                ? \Marjoram\Core\Comb\BoxKinds::standard()
+                : app(\App\YardState\BoxKindReader::class)->all(),
+        );
 
         return [
             'operation' => ['nullable', 'string', 'max:120'],

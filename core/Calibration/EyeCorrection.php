@@ -16,9 +16,9 @@ use Marjoram\Core\InvalidInput;
  */
 final readonly class EyeCorrection
 {
-    private const OFFSET_SD = 0.10;
+    private const OFFSET_SD = 0.1;
 
-    private const SLOPE_SD = 0.30;
+    private const SLOPE_SD = 0.3;
 
     private const ERROR_SD = 0.08;
 
@@ -56,13 +56,18 @@ final readonly class EyeCorrection
         }
         $det = $a11 * $a22 - $a12 * $a12;
 
-        return new self(min(1.0, max(-1.0, ($a22 * $b1 - $a12 * $b2) / $det)), min(3.0, max(0.0, 1.0 + ($a11 * $b2 - $a12 * $b1) / $det)));
+        return new self(
+            min(1.0, max(-1.0, ($a22 * $b1 - $a12 * $b2) / $det)),
+            min(3.0, max(0.0, 1.0 + ($a11 * $b2 - $a12 * $b1) / $det)),
+        );
     }
 
     /** A share of 0 or 1 stays: a face seen bare or sealed all over is no estimate. */
     public function share(float $guess): float
     {
-        return $guess <= 0.0 || $guess >= 1.0 ? $guess : min(1.0, max(0.0, 0.5 + $this->offset + $this->slope * ($guess - 0.5)));
+        return $guess <= 0.0 || $guess >= 1.0
+            ? $guess
+            : min(1.0, max(0.0, 0.5 + $this->offset + $this->slope * ($guess - 0.5)));
     }
 
     /** What was taken for capped and was not is open honey, and the other way round; then empty comb gives or takes. */

@@ -7,8 +7,14 @@ namespace Marjoram\Core\Calibration;
 /** How a person's eye did over a row of faces: bias, spread, and what a correction learnt from the others would have mended. */
 final readonly class EyeTest
 {
-    private function __construct(public int $count, public float $bias, public float $spread, public float $rmsBefore, public float $rmsAfter, public EyeCorrection $correction)
-    {
+    private function __construct(
+        public int $count,
+        public float $bias,
+        public float $spread,
+        public float $rmsBefore,
+        public float $rmsAfter,
+        public EyeCorrection $correction,
+    ) {
     }
 
     /**
@@ -21,7 +27,12 @@ final readonly class EyeTest
         $count = count($tries);
         $errors = array_map(static fn (array $try): float => $try[1] - $try[0], $tries);
         $bias = array_sum($errors) / $count;
-        $spread = $count > 1 ? sqrt(array_sum(array_map(static fn (float $one): float => ($one - $bias) ** 2, $errors)) / ($count - 1)) : 0.0;
+        $spread =
+            $count > 1
+                ? sqrt(
+                    array_sum(array_map(static fn (float $one): float => ($one - $bias) ** 2, $errors)) / ($count - 1),
+                )
+                : 0.0;
         $after = 0.0;
         foreach ($tries as $i => [$truth, $guess]) {
             $others = $tries;
@@ -29,6 +40,13 @@ final readonly class EyeTest
             $after += (EyeCorrection::learn($others)->share($guess) - $truth) ** 2;
         }
 
-        return new self($count, $bias, $spread, sqrt(array_sum(array_map(static fn (float $one): float => $one * $one, $errors)) / $count), sqrt($after / $count), EyeCorrection::learn($tries));
+        return new self(
+            $count,
+            $bias,
+            $spread,
+            sqrt(array_sum(array_map(static fn (float $one): float => $one * $one, $errors)) / $count),
+            sqrt($after / $count),
+            EyeCorrection::learn($tries),
+        );
     }
 }

@@ -33,7 +33,10 @@ final readonly class FillCalibration
         $precision = $priorSd ** -2;
         $sum = $precision;
         foreach ($weighings as $one) {
-            $variance = ($one->ownSdKg / $one->estimateKg) ** 2 + ($one->scaleSdKg / $one->estimateKg) ** 2 + self::BETWEEN_BOXES ** 2;
+            $variance =
+                ($one->ownSdKg / $one->estimateKg) ** 2 +
+                ($one->scaleSdKg / $one->estimateKg) ** 2 +
+                self::BETWEEN_BOXES ** 2;
             $precision += 1.0 / $variance;
             $sum += $one->ratio() / $variance;
         }

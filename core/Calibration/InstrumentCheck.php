@@ -54,7 +54,11 @@ final readonly class InstrumentCheck
         }
         $offset = 0.5 * ($lo + $hi);
         if ($reach - abs($offset) < 1e-6 * $reach) {
-            throw InvalidInput::because('This reading is too far from the known water for an offset to mend it.', "an offset of at most $reach", "/readings/$i/value");
+            throw InvalidInput::because(
+                'This reading is too far from the known water for an offset to mend it.',
+                "an offset of at most $reach",
+                "/readings/$i/value",
+            );
         }
 
         return $offset;
@@ -62,6 +66,8 @@ final readonly class InstrumentCheck
 
     private static function water(Refractometry $refractometry, Reading $reading, float $offset): float
     {
-        return $refractometry->waterUnchecked(new Reading($reading->scale, $reading->value, $reading->temperatureC, $reading->compensated, $offset));
+        return $refractometry->waterUnchecked(
+            new Reading($reading->scale, $reading->value, $reading->temperatureC, $reading->compensated, $offset),
+        );
     }
 }

@@ -17,8 +17,12 @@ final readonly class Weighing
      *
      * @throws InvalidInput when a mass is out of range
      */
-    public function __construct(public float $estimateKg, public float $ownSdKg, public float $weighedKg, public float $scaleSdKg = 0.1)
-    {
+    public function __construct(
+        public float $estimateKg,
+        public float $ownSdKg,
+        public float $weighedKg,
+        public float $scaleSdKg = 0.1,
+    ) {
         InvalidInput::unlessWithin($estimateKg, 0.1, 100.0, 'The estimate', '/estimate_kg');
         InvalidInput::unlessWithin($ownSdKg, 0.0, 100.0, 'The standard deviation of the estimate', '/own_sd_kg');
         InvalidInput::unlessWithin($weighedKg, 0.0, 100.0, 'The weighed honey', '/weighed_kg');

@@ -16,8 +16,13 @@ final readonly class DayForecast
      *
      * @throws InvalidInput when a value is out of range
      */
-    public function __construct(public DateTimeImmutable $date, public float $minC, public float $maxC, public float $rainP, public float $sun)
-    {
+    public function __construct(
+        public DateTimeImmutable $date,
+        public float $minC,
+        public float $maxC,
+        public float $rainP,
+        public float $sun,
+    ) {
         InvalidInput::unlessWithin($minC, -60.0, 60.0, 'The lowest temperature', '/min_c');
         InvalidInput::unlessWithin($maxC, -60.0, 60.0, 'The highest temperature', '/max_c');
         InvalidInput::unlessWithin($rainP, 0.0, 1.0, 'The probability of rain', '/rain_p');

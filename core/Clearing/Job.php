@@ -7,6 +7,9 @@ namespace Marjoram\Core\Clearing;
 /** The hives of one apiary that have supers to come off, and who comes to do it. */
 final readonly class Job
 {
+    /** Person-minutes that a second drive counts for in the rank, for each of the crew. */
+    private const SECOND_VISIT = 25.0;
+
     /** @param  list<HiveToClear>  $hives */
     public function __construct(public array $hives, public int $crew, public bool $dearth)
     {
@@ -25,7 +28,28 @@ final readonly class Job
     /** @return list<string> ids of the hives with brood in their supers */
     public function withBrood(): array
     {
-        return array_values(array_map(static fn (HiveToClear $hive): string => $hive->id,
-            array_filter($this->hives, static fn (HiveToClear $hive): bool => $hive->broodInSupers)));
+        $brood = array_filter($this->hives, static fn (HiveToClear $hive): bool => $hive->broodInSupers);
+
+        return array_values(array_map(static fn (HiveToClear $hive): string => $hive->id, $brood));
+    }
+
+    /** The first hive without an excluder; null where all have one. */
+    public function openHive(): ?string
+    {
+        foreach ($this->hives as $hive) {
+            if (! $hive->excluder) {
+                return $hive->id;
+            }
+        }
+
+        return null;
+    }
+
+    /** Person-minutes that a second drive, a hundred bees left and a risk of robbing count for in the rank. */
+    public function penalty(Method $method, int $visits, float $beesLeftPerSuper): float
+    {
+        return self::SECOND_VISIT * $this->crew * max(0, $visits - 1)
+            + ($this->dearth ? $method->robbingRisk()->minutes() : 0.0)
+            + $beesLeftPerSuper * $this->supers() / 100.0;
     }
 }

@@ -18,4 +18,26 @@ enum Method: string
 
     /** Air through the frame gaps. */
     case Blower = 'blower';
+
+    /** Boards go on at one visit, supers come in at another. */
+    public function takesTwoVisits(): bool
+    {
+        return $this === self::EscapeBoard;
+    }
+
+    /** Bees leave brood neither for a way out below nor for a smell above. */
+    public function isDefeatedByBrood(): bool
+    {
+        return $this === self::EscapeBoard || $this === self::FumeBoard;
+    }
+
+    /** How near robbers come while it is at work in a dearth (common practice). */
+    public function robbingRisk(): RobbingRisk
+    {
+        return match ($this) {
+            self::Brush => RobbingRisk::High,
+            self::Blower => RobbingRisk::Medium,
+            self::EscapeBoard, self::FumeBoard => RobbingRisk::Low,
+        };
+    }
 }

@@ -4,168 +4,147 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Clearing;
 
-use Marjoram\Core\Numerics\LinearTable;
+use DateTimeImmutable;
+use Marjoram\Core\Statement;
 
 /** Plans each method at its best over the days known. */
 final readonly class MethodPlanner
 {
-    private LinearTable $fumeMinutes;
-
-    public function __construct(private ClearingAssumptions $assumptions)
+    public function __construct(private MethodTable $table)
     {
-        $this->fumeMinutes = new LinearTable($assumptions->fumeMinutes);
-    }
-
-    /** Share of the bees left over the nights of these minima: cool nights empty a super sooner. */
-    public function shareLeft(float ...$nightMinimaC): float
-    {
-        $a = $this->assumptions;
-        $sum = 0.0;
-        foreach ($nightMinimaC as $minC) {
-            $warm = min(1.0, max(0.0, ($minC - 10.0) / 10.0));
-            $sum += $a->boardRateCool + $warm * ($a->boardRateWarm - $a->boardRateCool);
-        }
-
-        return exp(-$sum);
     }
 
     /** @param  list<DayForecast>  $forecast */
-    public function escapeBoards(Job $job, array $forecast, Kit $kit): MethodPlan
+    public function escapeBoards(Job $job, array $forecast, Kit $kit): MethodOutcome
     {
+        $refusal = $this->none($job) ?? $this->tooFewBoards($job, $kit) ?? $this->brood($job);
+        $refusal ??= count($forecast) < 2 ? new Statement(Refusal::TooFewDays) : null;
+        if ($refusal !== null) {
+            return MethodOutcome::refused(Method::EscapeBoard, $refusal);
+        }
+        $figures = $this->table->board;
+        $nights = (new BestNights($figures))->of($forecast);
+        $minutes = $figures->placePerHive * count($job->hives)
+            + ($figures->placePerSuper + $figures->collectPerSuper) * $job->supers()
+            + $this->table->moveBox * $job->boxesToMove();
+
+        return $this->planned(
+            Method::EscapeBoard,
+            [$forecast[$nights->from]->date, $forecast[$nights->to]->date],
+            $job,
+            $minutes / $job->crew,
+            $nights->shareLeft * $this->table->beesPerSuper,
+            Caution::RightSideUp,
+        );
+    }
+
+    /** @param  list<DayForecast>  $forecast */
+    public function fumeBoards(Job $job, array $forecast, Kit $kit): MethodOutcome
+    {
+        $figures = $this->table->fume;
+        $fit = static fn (DayForecast $day): bool => $day->maxC >= $figures->leastC && $day->rainP <= $figures->mostRain;
+        $days = array_values(array_filter($forecast, $fit));
         $refusal = $this->none($job) ?? match (true) {
-            $kit->escapeBoards < count($job->hives) => sprintf('%d boards for %d hives: %d short.', $kit->escapeBoards, count($job->hives), count($job->hives) - $kit->escapeBoards),
-            $job->withBrood() !== [] => 'Brood in the supers of '.implode(', ', $job->withBrood()).': bees do not leave it.',
-            count($forecast) < 2 => 'Two days are needed and fewer are known.',
+            $kit->fumeBoards < 1 => new Statement(Refusal::NoFumeBoard),
+            $job->withBrood() !== [] => $this->brood($job),
+            $days === [] => new Statement(Refusal::NoWarmDryDay, ['celsius' => $figures->leastC]),
             default => null,
         };
         if ($refusal !== null) {
-            return new MethodPlan(Method::EscapeBoard, $refusal);
+            return MethodOutcome::refused(Method::FumeBoard, $refusal);
         }
-        [$from, $to, $left] = $this->bestNights($forecast);
-        $a = $this->assumptions;
-        $minutes = $a->boardPlacePerHive * count($job->hives) + ($a->boardPlacePerSuper + $a->boardCollectPerSuper) * $job->supers() + $a->moveBox * $job->boxesToMove();
-        $cautions = ['Right side up, gaps taped, no upper entrance; no board longer than three nights.'];
+        $minutes = static fn (DayForecast $day): float => $figures->minutesASuper($day->maxC, $day->sun);
+        usort($days, static fn (DayForecast $a, DayForecast $b): int => $minutes($a) <=> $minutes($b));
+        $atOnce = FumeFigures::atOnce($kit->fumeBoards, count($job->hives));
+        $onSite = $job->supers() * ($minutes($days[0]) / $atOnce + $figures->handlingPerSuper / $job->crew);
+        $left = $this->table->beesLeftFume;
 
-        return new MethodPlan(Method::EscapeBoard, null, [$forecast[$from]->date, $forecast[$to]->date], $minutes, $minutes / $job->crew,
-            $left * $a->beesPerSuper, 'low', $this->withExcluderCaution($job, $cautions));
+        return $this->planned(Method::FumeBoard, [$days[0]->date], $job, $onSite, $left, Caution::FollowTheLabel);
     }
 
     /** @param  list<DayForecast>  $forecast */
-    public function fumeBoards(Job $job, array $forecast, Kit $kit): MethodPlan
+    public function blower(Job $job, array $forecast, Kit $kit): MethodOutcome
     {
-        $a = $this->assumptions;
-        $days = array_filter($forecast, static fn (DayForecast $day): bool => $day->maxC >= $a->fumeLeastC && $day->rainP <= $a->fumeMostRain);
-        $refusal = $this->none($job) ?? match (true) {
-            $kit->fumeBoards < 1 => 'There is no fume board.',
-            $job->withBrood() !== [] => 'Brood in the supers of '.implode(', ', $job->withBrood()).': bees do not leave it.',
-            $days === [] => sprintf('No day known is dry and at least %.0f C.', $a->fumeLeastC),
-            default => null,
-        };
-        if ($refusal !== null) {
-            return new MethodPlan(Method::FumeBoard, $refusal);
-        }
-        usort($days, fn (DayForecast $x, DayForecast $y): int => $this->fumeOn($x) <=> $this->fumeOn($y));
-        $onSite = $this->fumeOn($days[0]) * ceil($job->supers() / $kit->fumeBoards);
+        $refusal = $this->none($job) ?? ($kit->blower ? null : new Statement(Refusal::NoBlower));
 
-        return new MethodPlan(Method::FumeBoard, null, [$days[0]->date], $onSite * $job->crew, $onSite, $a->beesLeftFume, 'low',
-            $this->withExcluderCaution($job, ['Repellent: follow the label, gloves, open air; some taint whatever they touch.']));
+        return $this->open(Method::Blower, $this->table->blower, $job, $forecast, $refusal, Caution::NoiseAndDebris);
     }
 
     /** @param  list<DayForecast>  $forecast */
-    public function blower(Job $job, array $forecast, Kit $kit): MethodPlan
+    public function brush(Job $job, array $forecast): MethodOutcome
     {
-        $a = $this->assumptions;
-        $refusal = $this->none($job) ?? ($kit->blower ? $this->noDry($forecast) : 'There is no blower.');
-        if ($refusal !== null) {
-            return new MethodPlan(Method::Blower, $refusal);
-        }
-        $minutes = $a->blowerPerSuper * $job->supers();
+        $refusal = $this->none($job);
 
-        return new MethodPlan(Method::Blower, null, [$this->driest($forecast)->date], $minutes, $minutes / $job->crew, $a->beesLeftBlower, 'medium',
-            $this->withExcluderCaution($job, ['Noise and flying debris: ear and eye protection; people stand clear.']));
+        return $this->open(Method::Brush, $this->table->brush, $job, $forecast, $refusal, Caution::CoverAtOnce);
     }
 
     /** @param  list<DayForecast>  $forecast */
-    public function brush(Job $job, array $forecast): MethodPlan
-    {
-        $a = $this->assumptions;
-        $refusal = $this->none($job) ?? $this->noDry($forecast);
-        if ($refusal !== null) {
-            return new MethodPlan(Method::Brush, $refusal);
+    private function open(
+        Method $method,
+        OpenFigures $figures,
+        Job $job,
+        array $forecast,
+        ?Statement $refusal,
+        Caution $caution,
+    ): MethodOutcome {
+        $day = $this->driest($forecast);
+        if ($refusal !== null || $day === null || $day->rainP >= $this->table->mostRainOpen) {
+            return MethodOutcome::refused($method, $refusal ?? new Statement(Refusal::NoDryDay));
         }
-        $minutes = $a->brushPerSuper * $job->supers();
+        $onSite = $figures->perSuper * $job->supers() / $job->crew;
 
-        return new MethodPlan(Method::Brush, null, [$this->driest($forecast)->date], $minutes, $minutes / $job->crew, $a->beesLeftBrush, 'high',
-            $this->withExcluderCaution($job, ['Cover each box at once: robbing once begun is hard to stop.']));
+        return $this->planned($method, [$day->date], $job, $onSite, $figures->beesLeft, $caution);
+    }
+
+    /** @param  list<DateTimeImmutable>  $visits */
+    private function planned(
+        Method $method,
+        array $visits,
+        Job $job,
+        float $onSite,
+        float $beesLeft,
+        Caution $caution,
+    ): MethodOutcome {
+        $hive = $job->openHive();
+        $queen = $hive === null ? [] : [new Statement(Caution::LookForTheQueen, ['hive' => $hive])];
+
+        return MethodOutcome::planned($method, $visits, $job, $onSite, $beesLeft, new Statement($caution), ...$queen);
+    }
+
+    private function none(Job $job): ?Statement
+    {
+        return $job->supers() === 0 ? new Statement(Refusal::NoSuper) : null;
+    }
+
+    private function tooFewBoards(Job $job, Kit $kit): ?Statement
+    {
+        $short = count($job->hives) - $kit->escapeBoards;
+        $figures = ['boards' => $kit->escapeBoards, 'hives' => count($job->hives), 'short' => $short];
+
+        return $short > 0 ? new Statement(Refusal::TooFewBoards, $figures) : null;
+    }
+
+    private function brood(Job $job): ?Statement
+    {
+        $hives = $job->withBrood();
+
+        return $hives === [] ? null : new Statement(Refusal::BroodAbove, ['hives' => $hives]);
     }
 
     /**
-     * The earliest pair of days, up to three nights apart, that leaves fewest bees; a night more must
-     * halve what is left to be worth it.
+     * The driest day, an earlier one before a later that is hardly drier.
      *
      * @param  list<DayForecast>  $forecast
-     * @return array{int, int, float}
      */
-    private function bestNights(array $forecast): array
+    private function driest(array $forecast): ?DayForecast
     {
-        $best = [0, 1, INF];
-        $score = INF;
-        for ($from = 0; $from < count($forecast) - 1; $from++) {
-            for ($nights = 1; $nights <= 3 && $from + $nights < count($forecast); $nights++) {
-                $minima = array_map(static fn (DayForecast $day): float => $day->minC, array_slice($forecast, $from + 1, $nights));
-                $left = $this->shareLeft(...$minima);
-                $rain = $forecast[$from]->rainP + $forecast[$from + $nights]->rainP;
-                $try = max($left, 0.02) * 2.0 ** ($nights - 1) * (1.0 + $rain) * 1.08 ** $from;
-                if ($try < $score) {
-                    [$best, $score] = [[$from, $from + $nights, $left], $try];
-                }
-            }
-        }
-
-        return $best;
-    }
-
-    private function fumeOn(DayForecast $day): float
-    {
-        return $this->fumeMinutes->at(min(30.0, $day->maxC)) * ($day->sun < 0.5 ? $this->assumptions->withoutSun : 1.0);
-    }
-
-    private function none(Job $job): ?string
-    {
-        return $job->supers() === 0 ? 'No super is to come off.' : null;
-    }
-
-    /** @param  list<DayForecast>  $forecast */
-    private function noDry(array $forecast): ?string
-    {
-        return $forecast === [] || $this->driest($forecast)->rainP >= 0.6 ? 'No day known is dry enough.' : null;
-    }
-
-    /** @param  list<DayForecast>  $forecast  not empty */
-    private function driest(array $forecast): DayForecast
-    {
-        $best = $forecast[0];
+        $best = $forecast[0] ?? null;
         foreach ($forecast as $i => $day) {
-            if ($day->rainP + 0.02 * $i < $best->rainP) {
+            if ($best !== null && $day->rainP + 0.02 * $i < $best->rainP) {
                 $best = $day;
             }
         }
 
         return $best;
-    }
-
-    /**
-     * @param  list<string>  $cautions
-     * @return list<string>
-     */
-    private function withExcluderCaution(Job $job, array $cautions): array
-    {
-        foreach ($job->hives as $hive) {
-            if (! $hive->excluder) {
-                return [...$cautions, "No excluder on $hive->id: look for brood and the queen first."];
-            }
-        }
-
-        return $cautions;
     }
 }

@@ -27,6 +27,7 @@ final class BoxKinds
     {
         $kinds = self::standard();
 
-        return $kinds[$key] ?? throw InvalidInput::unknown('The box kind', $key, implode(', ', array_keys($kinds)), '/kind');
+        return $kinds[$key] ??
+            throw InvalidInput::unknown('The box kind', $key, implode(', ', array_keys($kinds)), '/kind');
     }
 }

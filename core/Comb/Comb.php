@@ -28,22 +28,37 @@ final readonly class Comb
      *
      * @throws InvalidInput when a frame is not of this box or the water is out of range
      */
-    public function honeyIn(FittedBox $box, array $frames, float $waterCappedPct = 17.5, float $waterOpenPct = 20.0): CombResult
-    {
+    public function honeyIn(
+        FittedBox $box,
+        array $frames,
+        float $waterCappedPct = 17.5,
+        float $waterOpenPct = 20.0,
+    ): CombResult {
         $box->assertHolds($frames);
         $perCapped = $this->kgOfFullFace($box, $this->assumptions->fillCapped, $waterCappedPct, '/water_pct/capped');
         $perOpen = $this->kgOfFullFace($box, $this->assumptions->fillOpen, $waterOpenPct, '/water_pct/open');
         $masses = [];
         $faceVariance = 0.0;
         foreach ($frames as $frame) {
-            $masses[] = new FrameHoney($frame->slot, ($frame->a->capped + $frame->b->capped) * $perCapped,
-                ($frame->a->open + $frame->b->open) * $perOpen, $frame->cappedShareOfHoney(0.0));
+            $masses[] = new FrameHoney(
+                $frame->slot,
+                ($frame->a->capped + $frame->b->capped) * $perCapped,
+                ($frame->a->open + $frame->b->open) * $perOpen,
+                $frame->cappedShareOfHoney(0.0),
+            );
             foreach ([$frame->a, $frame->b] as $face) {
-                $faceVariance += ($this->assumptions->faceRelativeSd * ($face->capped * $perCapped + $face->open * $perOpen)) ** 2;
+                $faceVariance +=
+                    ($this->assumptions->faceRelativeSd * ($face->capped * $perCapped + $face->open * $perOpen)) ** 2;
             }
         }
 
-        return new CombResult($masses, $faceVariance, $this->assumptions->boxRelativeSd, self::cappedShare($frames), $box->kind->emptyMassKg);
+        return new CombResult(
+            $masses,
+            $faceVariance,
+            $this->assumptions->boxRelativeSd,
+            self::cappedShare($frames),
+            $box->kind->emptyMassKg,
+        );
     }
 
     /** kg on one face filled from edge to edge. */
@@ -52,7 +67,7 @@ final readonly class Comb
         InvalidInput::unlessWithin($waterPct, 10.0, 30.0, 'The water', $pointer);
         $thicknessMm = max(0.0, $box->kind->insideWidthMm / $box->framesFitted - $this->assumptions->passageMm);
 
-        return $box->kind->combAreaDm2 * $thicknessMm / 200.0 * $fill * $this->density->kgPerLitre($waterPct);
+        return (($box->kind->combAreaDm2 * $thicknessMm) / 200.0) * $fill * $this->density->kgPerLitre($waterPct);
     }
 
     /** @param  list<Frame>  $frames */

@@ -20,10 +20,10 @@ final readonly class CombAssumptions
      */
     public function __construct(
         public float $passageMm = 6.5,
-        public float $fillCapped = 0.70,
+        public float $fillCapped = 0.7,
         public float $fillOpen = 0.35,
         public float $boxRelativeSd = 0.12,
-        public float $faceRelativeSd = 0.10,
+        public float $faceRelativeSd = 0.1,
     ) {
         InvalidInput::unlessWithin($passageMm, 0.0, 20.0, 'The passage', '/passage_mm');
         InvalidInput::unlessWithin($fillCapped, 0.05, 1.0, 'The fill of capped comb', '/fill_capped');

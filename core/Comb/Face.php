@@ -20,7 +20,7 @@ final readonly class Face
     ) {
         foreach (['capped' => $capped, 'open' => $open, 'brood' => $brood, 'pollen' => $pollen] as $name => $share) {
             if (! is_finite($share) || $share < 0.0 || $share > self::SLACK) {
-                throw InvalidInput::outOfRange("The $name share", $share, '0 to 1', "/$name");
+                throw InvalidInput::outOfRange("The share of $name", $share, '0 to 1', "/$name");
             }
         }
         $sum = $capped + $open + $brood + $pollen;
@@ -37,5 +37,32 @@ final readonly class Face
     public function honey(): float
     {
         return $this->capped + $this->open;
+    }
+
+    /** @param  callable(Content): float  $share */
+    public static function of(callable $share): self
+    {
+        return new self(
+            $share(Content::Capped),
+            $share(Content::Open),
+            $share(Content::Brood),
+            $share(Content::Pollen),
+        );
+    }
+
+    public function share(Content $content): float
+    {
+        return match ($content) {
+            Content::Capped => $this->capped,
+            Content::Open => $this->open,
+            Content::Pollen => $this->pollen,
+            Content::Brood => $this->brood,
+        };
+    }
+
+    /** The mean of two faces, as one. */
+    public function meanWith(self $other): self
+    {
+        return self::of(fn (Content $content): float => 0.5 * ($this->share($content) + $other->share($content)));
     }
 }

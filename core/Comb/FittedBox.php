@@ -22,7 +22,9 @@ final readonly class FittedBox
     /** Distance of a slot from the middle of the box, 0 in the centre and 1 at the outermost slots. */
     public function distanceFromCentre(int $slot): float
     {
-        return $this->framesFitted === 1 ? 0.0 : abs(2.0 * $slot - $this->framesFitted - 1.0) / ($this->framesFitted - 1.0);
+        return $this->framesFitted === 1
+            ? 0.0
+            : abs(2.0 * $slot - $this->framesFitted - 1.0) / ($this->framesFitted - 1.0);
     }
 
     /**
@@ -38,7 +40,12 @@ final readonly class FittedBox
                 throw InvalidInput::outOfRange('The slot', $frame->slot, "1 to $this->framesFitted", "/frames/$i/slot");
             }
             if (isset($seen[$frame->slot])) {
-                throw InvalidInput::because("Slot $frame->slot is given twice.", 'each slot once', "/frames/$i/slot");
+                throw InvalidInput::because(
+                    'Slot :slot is given twice.',
+                    'each slot once',
+                    "/frames/$i/slot",
+                    ['slot' => $frame->slot],
+                );
             }
             $seen[$frame->slot] = true;
         }

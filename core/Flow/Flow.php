@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marjoram\Core\Flow;
 
 use DateTimeImmutable;
+use Marjoram\Core\Statement;
 
 /**
  * Is the flow on, slowing or over? Entry point of the module.
@@ -33,13 +34,21 @@ final readonly class Flow
         $mean = $this->mean($gains);
         $phase = Phase::of($mean);
         $odds = $phase->priorOdds();
-        $reasons = [$mean === null ? 'Fewer than 3 full days of scale readings: the scale says nothing.'
-            : sprintf('The scale hive changed by %+.2f kg a day over its last full days: %s.', $mean, $phase->value)];
+        $reasons = [
+            $mean === null
+                ? new Statement(FlowReason::TooFewDays)
+                : new Statement(FlowReason::ScaleChange, ['kg' => $mean, 'phase' => $phase]),
+        ];
         foreach ($evidence as $seen) {
             $age = $now->getTimestamp() - $seen->at->getTimestamp();
             if ($age >= 0 && $age <= self::DAYS_OF_EVIDENCE * 86400) {
                 $odds *= $seen->likelihoodRatio;
-                $reasons[] = sprintf('%s: %s (%s), odds times %s.', $seen->sign->value, $seen->result, $seen->at->format('Y-m-d'), $seen->likelihoodRatio);
+                $reasons[] = new Statement(FlowReason::SignSeen, [
+                    'sign' => $seen->sign,
+                    'result' => $seen->result,
+                    'on' => $seen->at,
+                    'ratio' => $seen->likelihoodRatio,
+                ]);
             }
         }
 
@@ -50,7 +59,7 @@ final readonly class Flow
      * Steps of the keeper's own (a box on, a box off) are taken out and everything after is shifted back.
      *
      * @param  list<ScaleReading>  $readings  in order
-     * @return array{list<ScaleReading>, list<array{at: DateTimeImmutable, stepKg: float}>}
+     * @return array{list<ScaleReading>, list<ScaleStep>}
      */
     private function withoutHandling(array $readings): array
     {
@@ -64,7 +73,7 @@ final readonly class Flow
                 $seconds = $reading->at->getTimestamp() - $before->at->getTimestamp();
                 if (($seconds < 3 * 3600 && abs($step) > 2.5) || ($seconds <= 86400 && abs($step) > 8.0)) {
                     $shift += $step;
-                    $steps[] = ['at' => $reading->at, 'stepKg' => $step];
+                    $steps[] = new ScaleStep($reading->at, $step);
                 }
             }
             $clean[] = new ScaleReading($reading->at, max(0.0, min(500.0, $reading->kg - $shift)));
@@ -109,7 +118,7 @@ final readonly class Flow
         }
         while ($hi - $lo > 1) {
             $mid = intdiv($lo + $hi, 2);
-            $readings[$mid]->at <= $instant ? $lo = $mid : $hi = $mid;
+            $readings[$mid]->at <= $instant ? ($lo = $mid) : ($hi = $mid);
         }
         $span = $readings[$hi]->at->getTimestamp() - $readings[$lo]->at->getTimestamp();
         $share = $span > 0 ? ($instant->getTimestamp() - $readings[$lo]->at->getTimestamp()) / $span : 0.0;

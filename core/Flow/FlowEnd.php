@@ -20,7 +20,7 @@ final readonly class FlowEnd
      */
     public static function of(FlowResult $flow, array $evidence, float $sure = 0.8): ?DateTimeImmutable
     {
-        return $flow->pOver < $sure ? null : (self::byScale($flow->gainKgByDate) ?? self::bySigns($evidence));
+        return $flow->pOver < $sure ? null : self::byScale($flow->gainKgByDate) ?? self::bySigns($evidence);
     }
 
     /** @param  array<string, ?float>  $gains  by local date */

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Flow;
 
+use Marjoram\Core\Statement;
+
 /** The scale's daily gains, the phase they show, and how likely the flow is over with the signs seen. */
 final readonly class FlowResult
 {
     /**
      * @param  array<string, ?float>  $gainKgByDate  local date => kg, null where it cannot be told
-     * @param  list<array{at: \DateTimeImmutable, stepKg: float}>  $manipulations  boxes put on or taken off
-     * @param  list<string>  $reasons
+     * @param  list<ScaleStep>  $manipulations  boxes put on or taken off
+     * @param  list<Statement>  $reasons  of FlowReasons
      */
     public function __construct(
         public array $gainKgByDate,

@@ -30,7 +30,7 @@ enum Sign: string
     /** @throws InvalidInput when the sign has no such result */
     public function likelihoodRatio(string $result): float
     {
-        return $this->results()[$result]
-            ?? throw InvalidInput::unknown('The result', $result, implode(', ', array_keys($this->results())), '/result');
+        return $this->results()[$result] ??
+            throw InvalidInput::unknown('The result', $result, implode(', ', array_keys($this->results())), '/result');
     }
 }

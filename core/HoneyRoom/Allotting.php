@@ -22,19 +22,31 @@ final class Allotting
      *
      * @throws InvalidInput when there is nothing to allot, or the measured rest is not positive
      */
-    public function allot(array $supers, array $buckets, float $lossKg = 0.0, float $commonRelativeSd = 0.12): AllotResult
-    {
+    public function allot(
+        array $supers,
+        array $buckets,
+        float $lossKg = 0.0,
+        float $commonRelativeSd = 0.12,
+    ): AllotResult {
         InvalidInput::unlessWithin($lossKg, 0.0, 1000.0, 'The loss', '/loss_kg');
         $total = array_sum(array_map(static fn (Bucket $bucket): float => $bucket->netKg(), $buckets)) + $lossKg;
         if ($supers === [] || $total <= 0.0) {
-            throw InvalidInput::because('There is nothing to allot.', 'supers, and buckets with honey', $supers === [] ? '/supers' : '/buckets');
+            throw InvalidInput::because(
+                'There is nothing to allot.',
+                'supers, and buckets with honey',
+                $supers === [] ? '/supers' : '/buckets',
+            );
         }
         $weighedKg = self::sum(array_filter($supers, static fn (SuperShare $super): bool => $super->weighed));
         $estimated = array_filter($supers, static fn (SuperShare $super): bool => ! $super->weighed);
         $sum = self::sum($estimated);
         $rest = $total - $weighedKg;
         if ($estimated !== [] && ($rest <= 0.0 || $sum <= 0.0)) {
-            throw InvalidInput::because('The weighed supers alone hold as much as the buckets: nothing is left for the others.', 'buckets heavier than '.round($weighedKg, 2).' kg', '/buckets');
+            throw InvalidInput::because(
+                'The weighed supers alone hold as much as the buckets: nothing is left for the others.',
+                'buckets heavier than '.round($weighedKg, 2).' kg',
+                '/buckets',
+            );
         }
 
         return $this->condition($supers, $rest, $sum, $commonRelativeSd, $total);
@@ -43,7 +55,9 @@ final class Allotting
     /** @param  list<SuperShare>  $supers */
     private function condition(array $supers, float $rest, float $sum, float $c, float $total): AllotResult
     {
-        $own = array_sum(array_map(static fn (SuperShare $super): float => $super->weighed ? 0.0 : $super->ownSdKg ** 2, $supers));
+        $own = array_sum(
+            array_map(static fn (SuperShare $super): float => $super->weighed ? 0.0 : $super->ownSdKg ** 2, $supers),
+        );
         $variance = ($c * $sum) ** 2 + $own;
         $gains = [];
         $bySuper = [];
@@ -52,12 +66,19 @@ final class Allotting
             $gains[$super->id] = $row;
             $share = $variance > 0.0 ? $row / $variance : ($sum > 0.0 ? $super->kg / $sum : 0.0);
             $kg = $super->weighed ? $super->kg : $super->kg + $share * ($rest - $sum);
-            $left = ($c * $super->kg) ** 2 + $super->ownSdKg ** 2 - ($variance > 0.0 ? $row * $row / $variance : 0.0);
+            $left = ($c * $super->kg) ** 2 + $super->ownSdKg ** 2 - ($variance > 0.0 ? ($row * $row) / $variance : 0.0);
             $bySuper[$super->id] = ['kg' => $kg, 'sdKg' => $super->weighed ? 0.0 : sqrt(max(0.0, $left))];
         }
         [$factor, $factorSd] = $this->fillUpdate($rest, $sum, $own, $c);
 
-        return new AllotResult($this->byHive($supers, $bySuper, $gains, $variance, $c, $total), $bySuper, $total, $sum > 0.0 ? $rest / $sum : null, $factor, $factorSd);
+        return new AllotResult(
+            $this->byHive($supers, $bySuper, $gains, $variance, $c, $total),
+            $bySuper,
+            $total,
+            $sum > 0.0 ? $rest / $sum : null,
+            $factor,
+            $factorSd,
+        );
     }
 
     /**
@@ -79,7 +100,7 @@ final class Allotting
 
         return array_map(static function (array $hive) use ($variance, $c, $total): array {
             [$kg, $estimate, $own, $gain] = $hive;
-            $left = ($c * $estimate) ** 2 + $own - ($variance > 0.0 ? $gain * $gain / $variance : 0.0);
+            $left = ($c * $estimate) ** 2 + $own - ($variance > 0.0 ? ($gain * $gain) / $variance : 0.0);
 
             return ['kg' => $kg, 'sdKg' => sqrt(max(0.0, $left)), 'share' => $kg / $total];
         }, $sums);

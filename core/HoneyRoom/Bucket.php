@@ -14,7 +14,12 @@ final readonly class Bucket
     {
         InvalidInput::unlessWithin($tareKg, 0.0, 100.0, 'The tare', '/tare_kg');
         if (! is_finite($grossKg) || $grossKg < $tareKg || $grossKg > 1000.0) {
-            throw InvalidInput::outOfRange('The gross weight', $grossKg, sprintf('%s (the tare) to 1000', $tareKg), '/gross_kg');
+            throw InvalidInput::outOfRange(
+                'The gross weight',
+                $grossKg,
+                sprintf('%s (the tare) to 1000', $tareKg),
+                '/gross_kg',
+            );
         }
     }
 

@@ -9,8 +9,13 @@ use Marjoram\Core\InvalidInput;
 /** A super in the honey room: weighed before and after spinning, or only estimated in the yard. */
 final readonly class SuperShare
 {
-    private function __construct(public string $id, public string $hive, public float $kg, public float $ownSdKg, public bool $weighed)
-    {
+    private function __construct(
+        public string $id,
+        public string $hive,
+        public float $kg,
+        public float $ownSdKg,
+        public bool $weighed,
+    ) {
     }
 
     /** @throws InvalidInput when a mass is negative */

@@ -22,7 +22,7 @@ enum Coupling: string
         return match ($this) {
             self::Good => 1.0,
             self::Fair => $lowV ? 0.95 : 1.0,
-            self::Poor => 0.90,
+            self::Poor => 0.9,
         };
     }
 }

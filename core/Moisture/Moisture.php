@@ -35,7 +35,10 @@ final readonly class Moisture
         $water = array_map(static fn (ConvertedReading $reading): float => $reading->waterPct, $converted);
         $mean = self::mean($water, self::masses($readings));
         $freedom = $this->assumptions->priorWeight + count($water) - 1;
-        $sd = sqrt(($this->assumptions->priorWeight * $this->assumptions->priorSdPct ** 2 + self::scatter($water, $mean)) / $freedom);
+        $sd = sqrt(
+            ($this->assumptions->priorWeight * $this->assumptions->priorSdPct ** 2 + self::scatter($water, $mean)) /
+                $freedom,
+        );
 
         return new MoistureResult($converted, $mean, $sd, $freedom, $limitPct, $heather);
     }
@@ -67,7 +70,11 @@ final readonly class Moisture
         $masses = array_map(static fn (Reading $reading): ?float => $reading->massKg, $readings);
         $known = array_values(array_filter($masses, static fn (?float $mass): bool => $mass !== null));
         if ($known !== [] && count($known) < count($masses)) {
-            throw InvalidInput::because('Some readings have a mass and some have none.', 'a mass for all or for none', '/readings');
+            throw InvalidInput::because(
+                'Some readings have a mass and some have none.',
+                'a mass for all or for none',
+                '/readings',
+            );
         }
 
         return $known;

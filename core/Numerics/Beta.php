@@ -13,8 +13,15 @@ namespace Marjoram\Core\Numerics;
 final class Beta
 {
     private const LANCZOS = [
-        0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313,
-        -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+        0.99999999999980993,
+        676.5203681218851,
+        -1259.1392167224028,
+        771.32342877765313,
+        -176.61502916214059,
+        12.507343278686905,
+        -0.13857109526572012,
+        9.9843695780195716e-6,
+        1.5056327351493116e-7,
     ];
 
     /** P(X <= x) for X ~ Beta(a, b). */
@@ -23,11 +30,13 @@ final class Beta
         if ($x <= 0.0 || $x >= 1.0) {
             return $x <= 0.0 ? 0.0 : 1.0;
         }
-        $front = exp(self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1.0 - $x));
+        $front = exp(
+            self::logGamma($a + $b) - self::logGamma($a) - self::logGamma($b) + $a * log($x) + $b * log(1.0 - $x),
+        );
 
         return $x < ($a + 1.0) / ($a + $b + 2.0)
-            ? $front * self::fraction($x, $a, $b) / $a
-            : 1.0 - $front * self::fraction(1.0 - $x, $b, $a) / $b;
+            ? ($front * self::fraction($x, $a, $b)) / $a
+            : 1.0 - ($front * self::fraction(1.0 - $x, $b, $a)) / $b;
     }
 
     /**
@@ -65,12 +74,12 @@ final class Beta
     {
         $tiny = 1e-300;
         $c = 1.0;
-        $d = 1.0 - ($a + $b) * $x / ($a + 1.0);
+        $d = 1.0 - (($a + $b) * $x) / ($a + 1.0);
         $d = 1.0 / (abs($d) < $tiny ? $tiny : $d);
         $h = $d;
         for ($m = 1; $m <= 500; $m++) {
-            $h *= self::step($m * ($b - $m) * $x / (($a + 2 * $m - 1) * ($a + 2 * $m)), $c, $d);
-            $delta = self::step(-($a + $m) * ($a + $b + $m) * $x / (($a + 2 * $m) * ($a + 2 * $m + 1)), $c, $d);
+            $h *= self::step(($m * ($b - $m) * $x) / (($a + 2 * $m - 1) * ($a + 2 * $m)), $c, $d);
+            $delta = self::step((-($a + $m) * ($a + $b + $m) * $x) / (($a + 2 * $m) * ($a + 2 * $m + 1)), $c, $d);
             $h *= $delta;
             if (abs($delta - 1.0) < 1e-15) {
                 break;

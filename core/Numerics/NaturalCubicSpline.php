@@ -59,8 +59,9 @@ final readonly class NaturalCubicSpline
         $a = ($this->x[$i] - $x) / $h;
         $b = 1.0 - $a;
 
-        return $a * $this->y[$i - 1] + $b * $this->y[$i]
-            + (($a ** 3 - $a) * $this->curvature[$i - 1] + ($b ** 3 - $b) * $this->curvature[$i]) * $h * $h / 6.0;
+        return $a * $this->y[$i - 1] +
+            $b * $this->y[$i] +
+            ((($a ** 3 - $a) * $this->curvature[$i - 1] + ($b ** 3 - $b) * $this->curvature[$i]) * $h * $h) / 6.0;
     }
 
     private function endSlope(int $i, int $j, float $side): float
@@ -68,7 +69,7 @@ final readonly class NaturalCubicSpline
         $h = $this->x[$j] - $this->x[$i];
         $inner = $side > 0.0 ? $this->curvature[$i] : $this->curvature[$j];
 
-        return ($this->y[$j] - $this->y[$i]) / $h + $side * $h * $inner / 6.0;
+        return ($this->y[$j] - $this->y[$i]) / $h + ($side * $h * $inner) / 6.0;
     }
 
     /** @return array<int, float> */

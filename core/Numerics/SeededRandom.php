@@ -59,7 +59,7 @@ final class SeededRandom
             $v = 2.0 * $this->uniform() - 1.0;
             $q = $u * $u + $v * $v;
         } while ($q >= 1.0 || $q === 0.0);
-        $scale = sqrt(-2.0 * log($q) / $q);
+        $scale = sqrt((-2.0 * log($q)) / $q);
         $this->kept = $v * $scale;
 
         return $mean + $sd * $u * $scale;

@@ -36,7 +36,7 @@ final readonly class PractiseFace
         $capped = $random->between(0.05, 0.98);
         $filled = min(1.0, $capped + $random->between(0.0, 0.45));
         $wave = self::wave($random, 0.16);
-        $edge = self::wave($random, 0.10);
+        $edge = self::wave($random, 0.1);
         $islands = self::islands($random);
         // Each cell's height is the order in which bees come to it; the arch makes the middle lower than the corners.
         $arch = $random->between(-0.15, 0.45);
@@ -45,7 +45,8 @@ final readonly class PractiseFace
             for ($column = 0; $column < self::COLUMNS; $column++) {
                 $x = ($column + 0.5) / self::COLUMNS;
                 $y = ($row + 0.5) / self::ROWS;
-                $height[] = $y + $wave($x) + $arch * (0.25 - ($x - 0.5) ** 2) + $islands($x, $y) + $random->normal(0.0, 0.012);
+                $height[] =
+                    $y + $wave($x) + $arch * (0.25 - ($x - 0.5) ** 2) + $islands($x, $y) + $random->normal(0.0, 0.012);
                 $bottom[] = $y + $edge($x) + 0.4 * ($x - 0.5) ** 2;
             }
         }
@@ -102,14 +103,19 @@ final readonly class PractiseFace
     {
         $bumps = [];
         for ($i = $random->integer(2, 9); $i > 0; $i--) {
-            $bumps[] = [$random->uniform(), $random->uniform(), $random->between(0.02, 0.07), $random->between(-0.5, 0.5)];
+            $bumps[] = [
+                $random->uniform(),
+                $random->uniform(),
+                $random->between(0.02, 0.07),
+                $random->between(-0.5, 0.5),
+            ];
         }
 
         return static function (float $x, float $y) use ($bumps): float {
             $sum = 0.0;
             foreach ($bumps as [$u, $v, $radius, $size]) {
                 // A face is about two and a half times as long as it is deep.
-                $sum += $size * exp(-0.5 * (($x - $u) ** 2 + (($y - $v) / 2.5) ** 2) / $radius ** 2);
+                $sum += $size * exp((-0.5 * (($x - $u) ** 2 + (($y - $v) / 2.5) ** 2)) / $radius ** 2);
             }
 
             return $sum;

@@ -35,12 +35,16 @@ final readonly class PractiseScale
     /** What a water scale made for 20 C shows of honey at another temperature. */
     public static function shown(float $waterPct, float $temperatureC): float
     {
-        return Refractometry::waterOfIndex(Refractometry::indexOfWater($waterPct) - Refractometry::INDEX_PER_DEGREE * ($temperatureC - 20.0));
+        return Refractometry::waterOfIndex(
+            Refractometry::indexOfWater($waterPct) - Refractometry::INDEX_PER_DEGREE * ($temperatureC - 20.0),
+        );
     }
 
     /** What a reading of this scale comes to at 20 C. */
     public function corrected(float $readPct): float
     {
-        return (new Refractometry)->convert(new Reading(Scale::Water, $readPct, $this->temperatureC, false))->waterPct;
+        return (new Refractometry)->convert(
+            new Reading(Scale::Water, $readPct, $this->temperatureC, false),
+        )->waterPct;
     }
 }

@@ -25,7 +25,9 @@ final class BoxChoice
         $best = null;
         $bestKey = [INF, INF];
         for ($set = 0; $set < 1 << count($ripe); $set++) {
-            $chosen = array_values(array_filter($ripe, static fn (int $i): bool => ($set >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $chosen = array_values(
+                array_filter($ripe, static fn (int $i): bool => (($set >> $i) & 1) === 1, ARRAY_FILTER_USE_KEY),
+            );
             $honey = array_sum(array_map(static fn (StoredBox $box): float => $box->honeyKg, $chosen));
             $key = [round($honey, 9), count($chosen)];
             if ($honey >= $missing && $key < $bestKey) {
@@ -33,6 +35,6 @@ final class BoxChoice
             }
         }
 
-        return [...$kept, ...($best ?? $ripe)];
+        return [...$kept, ...$best ?? $ripe];
     }
 }

@@ -10,8 +10,12 @@ use Marjoram\Core\InvalidInput;
 final readonly class Climate
 {
     /** @param  list<float>  $monthlyMeanC  January first */
-    private function __construct(public string $key, public string $name, public array $monthlyMeanC, public float $sdC)
-    {
+    private function __construct(
+        public string $key,
+        public string $name,
+        public array $monthlyMeanC,
+        public float $sdC,
+    ) {
     }
 
     /** @return array<string, self> by key */
@@ -30,6 +34,7 @@ final readonly class Climate
     /** @throws InvalidInput when there is no preset of this key */
     public static function preset(string $key): self
     {
-        return self::presets()[$key] ?? throw InvalidInput::unknown('The climate', $key, implode(', ', array_keys(self::presets())), '/climate');
+        return self::presets()[$key] ??
+            throw InvalidInput::unknown('The climate', $key, implode(', ', array_keys(self::presets())), '/climate');
     }
 }

@@ -32,7 +32,9 @@ final readonly class ClimateSeries
         sort($temperatures);
         $n = count($temperatures);
 
-        return $n > 0 && ($temperatures[(int) floor(0.9 * ($n - 1))] > self::WARMEST_C || ($temperatures[intdiv($n, 2)] > 35.0 && $temperatures[0] > -10.0));
+        return $n > 0 &&
+            ($temperatures[(int) floor(0.9 * ($n - 1))] > self::WARMEST_C ||
+                ($temperatures[intdiv($n, 2)] > 35.0 && $temperatures[0] > -10.0));
     }
 
     /**
@@ -43,7 +45,11 @@ final readonly class ClimateSeries
     public static function of(array $rows): self
     {
         if (self::looksLikeFahrenheit(...array_map(static fn (array $row): float => $row[2], $rows))) {
-            throw InvalidInput::because('These temperatures look like degrees Fahrenheit in a column of Celsius.', 'degrees Celsius', '/temperatures');
+            throw InvalidInput::because(
+                'These temperatures look like degrees Fahrenheit in a column of Celsius.',
+                'degrees Celsius',
+                '/temperatures',
+            );
         }
         $months = [];
         foreach ($rows as $i => [$year, $month, $c]) {
@@ -57,9 +63,17 @@ final readonly class ClimateSeries
         $years = 0;
         for ($month = 1; $month <= 12; $month++) {
             if (! isset($months[$month])) {
-                throw InvalidInput::because("There is no temperature for month $month.", 'all twelve months', '/temperatures');
+                throw InvalidInput::because(
+                    'There is no temperature for month :month.',
+                    'all twelve months',
+                    '/temperatures',
+                    ['month' => $month],
+                );
             }
-            $byYear = array_map(static fn (array $of): float => array_sum($of) / count($of), array_values($months[$month]));
+            $byYear = array_map(
+                static fn (array $of): float => array_sum($of) / count($of),
+                array_values($months[$month]),
+            );
             $mean = array_sum($byYear) / count($byYear);
             $means[] = $mean;
             $years = max($years, count($byYear));
@@ -69,6 +83,10 @@ final readonly class ClimateSeries
             }
         }
 
-        return new self($means, sqrt((self::SD_WEIGHT * 12.0 * self::SD_C ** 2 + $squares) / (self::SD_WEIGHT * 12.0 + $degrees)), $years);
+        return new self(
+            $means,
+            sqrt((self::SD_WEIGHT * 12.0 * self::SD_C ** 2 + $squares) / (self::SD_WEIGHT * 12.0 + $degrees)),
+            $years,
+        );
     }
 }

@@ -24,8 +24,13 @@ final readonly class HiveWeight
 
     private const RELATIVE_SD = ['whole' => 0.005, 'both-sides' => 0.03, 'one-side' => 0.08];
 
-    private function __construct(public float $grossKg, public float $tareKg, public float $storesKg, public float $sdKg, public float $readingSdKg)
-    {
+    private function __construct(
+        public float $grossKg,
+        public float $tareKg,
+        public float $storesKg,
+        public float $sdKg,
+        public float $readingSdKg,
+    ) {
     }
 
     /**
@@ -42,19 +47,38 @@ final readonly class HiveWeight
         }
         $wanted = $how === 'whole' ? 1 : 2;
         if (count($readingsKg) !== $wanted) {
-            throw InvalidInput::because("This way of weighing takes $wanted reading".($wanted === 1 ? '.' : 's.'), (string) $wanted, '/readings');
+            throw InvalidInput::because(
+                $wanted === 1 ? 'This way of weighing takes one reading.' : 'This way of weighing takes two readings.',
+                (string) $wanted,
+                '/readings',
+            );
         }
         foreach ($readingsKg as $i => $reading) {
             InvalidInput::unlessWithin($reading, 0.5, 300.0, 'The weight', "/readings/$i");
         }
         InvalidInput::unlessWithin($framesOfBees, 0.5, 40.0, 'The frames of bees', '/frames_of_bees');
         $gross = array_sum($readingsKg);
-        $tare = array_sum($emptyBoxesKg) + self::FLOOR_AND_ROOF_KG + self::BEES_KG_PER_FRAME * $framesOfBees + self::POLLEN_KG;
+        $tare =
+            array_sum($emptyBoxesKg) +
+            self::FLOOR_AND_ROOF_KG +
+            self::BEES_KG_PER_FRAME * $framesOfBees +
+            self::POLLEN_KG;
         if ($gross < 0.6 * $tare) {
-            throw InvalidInput::because(sprintf('A hive of these boxes weighs about %.0f kg without any stores; %.0f kg cannot be.', $tare, $gross), sprintf('%.0f kg and more', 0.6 * $tare), '/readings');
+            throw InvalidInput::because(
+                'A hive of these boxes weighs about :tare_kg without any stores; :gross_kg cannot be.',
+                sprintf('%.0f kg and more', 0.6 * $tare),
+                '/readings',
+                ['tare_kg' => round($tare), 'gross_kg' => round($gross)],
+            );
         }
         $tareSd = sqrt(count($emptyBoxesKg) * 0.5 ** 2 + 1.0 ** 2 + (0.08 * $framesOfBees) ** 2 + 0.6 ** 2);
 
-        return new self($gross, $tare, max(0.0, $gross - $tare), sqrt((self::RELATIVE_SD[$how] * $gross) ** 2 + $tareSd ** 2), self::RELATIVE_SD[$how] * $gross);
+        return new self(
+            $gross,
+            $tare,
+            max(0.0, $gross - $tare),
+            sqrt((self::RELATIVE_SD[$how] * $gross) ** 2 + $tareSd ** 2),
+            self::RELATIVE_SD[$how] * $gross,
+        );
     }
 }

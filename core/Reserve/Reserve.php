@@ -26,8 +26,16 @@ final readonly class Reserve
      *
      * @throws InvalidInput when a value is out of range or the hive has no box
      */
-    public function assess(WinterUse $use, float $framesOfBees, array $boxes, float $factor = 1.0, float $confidence = 0.95, float $storesPerSugar = 1.0, School $school = School::Computed, int $boxRule = 2): ReserveResult
-    {
+    public function assess(
+        WinterUse $use,
+        float $framesOfBees,
+        array $boxes,
+        float $factor = 1.0,
+        float $confidence = 0.95,
+        float $storesPerSugar = 1.0,
+        WinterSchool $school = WinterSchool::Computed,
+        int $boxRule = 2,
+    ): ReserveResult {
         InvalidInput::unlessWithin($framesOfBees, 1.0, 40.0, 'The frames of bees', '/colony/frames_of_bees');
         InvalidInput::unlessWithin($factor, 0.2, 5.0, 'The factor', '/factor');
         InvalidInput::unlessWithin($confidence, 0.5, 0.999, 'The confidence', '/confidence');
@@ -50,8 +58,15 @@ final readonly class Reserve
      *
      * @throws InvalidInput when a value is out of range
      */
-    public function ofKept(WinterUse $use, float $framesOfBees, array $boxes, array $keep, float $factor = 1.0, float $confidence = 0.95, float $storesPerSugar = 1.0): ReserveResult
-    {
+    public function ofKept(
+        WinterUse $use,
+        float $framesOfBees,
+        array $boxes,
+        array $keep,
+        float $factor = 1.0,
+        float $confidence = 0.95,
+        float $storesPerSugar = 1.0,
+    ): ReserveResult {
         InvalidInput::unlessWithin($framesOfBees, 1.0, 40.0, 'The frames of bees', '/colony/frames_of_bees');
         $scale = WinterUse::scale($framesOfBees, $factor, $this->assumptions);
         $kept = array_values(array_filter($boxes, static fn (StoredBox $box): bool => in_array($box->id, $keep, true)));
@@ -63,19 +78,38 @@ final readonly class Reserve
      * @param  list<StoredBox>  $kept
      * @param  list<StoredBox>  $boxes
      */
-    private function result(WinterUse $use, float $scale, float $need, array $kept, array $boxes, float $storesPerSugar): ReserveResult
-    {
+    private function result(
+        WinterUse $use,
+        float $scale,
+        float $need,
+        array $kept,
+        array $boxes,
+        float $storesPerSugar,
+    ): ReserveResult {
         $stores = array_sum(array_map(static fn (StoredBox $box): float => $box->honeyKg, $kept));
         $sd = sqrt(array_sum(array_map(static fn (StoredBox $box): float => $box->sdKg ** 2, $kept)));
         $keep = array_map(static fn (StoredBox $box): string => $box->id, $kept);
-        $others = array_values(array_filter($boxes, static fn (StoredBox $box): bool => ! in_array($box->id, $keep, true)));
+        $others = array_values(
+            array_filter($boxes, static fn (StoredBox $box): bool => ! in_array($box->id, $keep, true)),
+        );
         $short = max(0.0, $need - $stores);
         $sugar = $short / $storesPerSugar;
 
-        return new ReserveResult($scale * $use->meanKg, $scale * $use->sdKg, $need, array_map(static fn (float $kg): float => $kg * $scale, $use->kgByMonth),
-            $stores, $sd, $this->pEnough($use, $scale, $stores, $sd), $keep,
+        return new ReserveResult(
+            $scale * $use->meanKg,
+            $scale * $use->sdKg,
+            $need,
+            array_map(static fn (float $kg): float => $kg * $scale, $use->kgByMonth),
+            $stores,
+            $sd,
+            $this->pEnough($use, $scale, $stores, $sd),
+            $keep,
             array_map(static fn (StoredBox $box): string => $box->id, $others),
-            max(0.0, $stores - $need), $short, $sugar, $sugar * self::LITRES_PER_KG_SUGAR);
+            max(0.0, $stores - $need),
+            $short,
+            $sugar,
+            $sugar * self::LITRES_PER_KG_SUGAR,
+        );
     }
 
     /** Probability that stores of this mean and standard deviation outlast the winter. */

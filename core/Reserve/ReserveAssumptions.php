@@ -13,7 +13,7 @@ final readonly class ReserveAssumptions
     /** @param  array{float, float, float}  $broodKgPerMonth in the third-last, second-last and last 30 days before the first flow */
     public function __construct(
         public float $baseKgPerMonth = 1.2,
-        public float $kgPerDegreeMonth = 0.10,
+        public float $kgPerDegreeMonth = 0.1,
         public float $thresholdC = 8.0,
         public float $strengthExponent = 0.75,
         public array $broodKgPerMonth = [1.0, 3.0, 5.0],
@@ -33,6 +33,9 @@ final readonly class ReserveAssumptions
             default => $this->broodKgPerMonth[2],
         };
 
-        return ($this->baseKgPerMonth + $this->kgPerDegreeMonth * max(0.0, $this->thresholdC - $temperatureC) + $brood) / 30.0;
+        return ($this->baseKgPerMonth +
+            $this->kgPerDegreeMonth * max(0.0, $this->thresholdC - $temperatureC) +
+            $brood) /
+            30.0;
     }
 }

@@ -15,8 +15,13 @@ final readonly class StoredBox
      *
      * @throws InvalidInput when a mass is negative
      */
-    public function __construct(public string $id, public float $honeyKg, public float $sdKg, public bool $brood, public bool $ripe = true)
-    {
+    public function __construct(
+        public string $id,
+        public float $honeyKg,
+        public float $sdKg,
+        public bool $brood,
+        public bool $ripe = true,
+    ) {
         InvalidInput::unlessWithin($honeyKg, 0.0, 200.0, 'The honey', '/honey_kg');
         InvalidInput::unlessWithin($sdKg, 0.0, 100.0, 'The spread of the honey', '/sd_kg');
     }

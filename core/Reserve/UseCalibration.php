@@ -17,7 +17,7 @@ final readonly class UseCalibration
 {
     public const YARD_SD = 0.15;
 
-    public const HIVE_SD = 0.10;
+    public const HIVE_SD = 0.1;
 
     /** Temperatures of a stretch of winter are known to within this share of its use. */
     private const WEATHER_SD = 0.06;
@@ -58,7 +58,11 @@ final readonly class UseCalibration
         $hives = [];
         foreach ($ratios as $hive => [$ratio, $variance]) {
             $p = 1.0 / (self::HIVE_SD ** 2 + $yardVariance);
-            $hives[$hive] = ['factor' => max(0.4, min(2.5, ($yard * $p + $ratio / $variance) / ($p + 1.0 / $variance))), 'sd' => sqrt(1.0 / ($p + 1.0 / $variance)), 'ratio' => $ratio];
+            $hives[$hive] = [
+                'factor' => max(0.4, min(2.5, ($yard * $p + $ratio / $variance) / ($p + 1.0 / $variance))),
+                'sd' => sqrt(1.0 / ($p + 1.0 / $variance)),
+                'ratio' => $ratio,
+            ];
         }
 
         return new self(max(0.4, min(2.5, $yard)), sqrt($yardVariance), $hives, $prior);

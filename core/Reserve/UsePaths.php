@@ -48,7 +48,10 @@ final readonly class UsePaths
             $path = [0.0];
             for ($day = 0; $day < $last; $day++) {
                 $errors[$months[$day]] ??= $random->normal(0.0, $winter->sdC);
-                $kg += $day < $flow ? $residual * $assumptions->dailyKg($normals[$day] + $errors[$months[$day]], $length - $day) : 0.0;
+                $kg +=
+                    $day < $flow
+                        ? $residual * $assumptions->dailyKg($normals[$day] + $errors[$months[$day]], $length - $day)
+                        : 0.0;
                 if (($day + 1) % self::STEP === 0 || $day + 1 === $last) {
                     $path[] = $kg;
                 }
@@ -106,7 +109,13 @@ final readonly class UsePaths
             $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
             [$mean, $sd] = self::meanAndSd($uses);
             $spread = hypot($sd, $sdKg);
-            $points[] = ['on' => $this->from->modify("+$day days"), 'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread), 'middle' => max(0.0, $storesKg - $mean), 'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread), 'pLeft' => self::pLeft($uses, $storesKg, $sdKg)];
+            $points[] = [
+                'on' => $this->from->modify("+$day days"),
+                'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread),
+                'middle' => max(0.0, $storesKg - $mean),
+                'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread),
+                'pLeft' => self::pLeft($uses, $storesKg, $sdKg),
+            ];
         }
 
         return $points;
@@ -120,7 +129,10 @@ final readonly class UsePaths
     {
         $mean = array_sum($uses) / count($uses);
 
-        return [$mean, sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses))];
+        return [
+            $mean,
+            sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses)),
+        ];
     }
 
     /** @param  list<float>  $uses */

@@ -24,12 +24,26 @@ final readonly class Winter
         public float $sdC = 2.0,
     ) {
         if ($firstFlow <= $from) {
-            throw InvalidInput::because('The first flow is not after the start of winter.', 'a date after '.$from->format('Y-m-d'), '/winter/first_flow');
+            throw InvalidInput::because(
+                'The first flow is not after the start of winter.',
+                'a date after '.$from->format('Y-m-d'),
+                '/winter/first_flow',
+            );
         }
         if ($firstFlow->diff($from)->days > 400) {
-            throw InvalidInput::because('The winter is longer than 400 days.', 'at most 400 days', '/winter/first_flow');
+            throw InvalidInput::because(
+                'The winter is longer than 400 days.',
+                'at most 400 days',
+                '/winter/first_flow',
+            );
         }
-        InvalidInput::unlessWithin($firstFlowSdDays, 0.0, 40.0, 'The spread of the first flow', '/winter/first_flow_sd_days');
+        InvalidInput::unlessWithin(
+            $firstFlowSdDays,
+            0.0,
+            40.0,
+            'The spread of the first flow',
+            '/winter/first_flow_sd_days',
+        );
         InvalidInput::unlessWithin($sdC, 0.0, 10.0, 'The spread of temperatures', '/climate/sd_c');
         if (count($monthlyMeanC) !== 12) {
             throw InvalidInput::because('A climate has twelve monthly means.', '12 numbers', '/climate/monthly_mean_c');

@@ -38,9 +38,14 @@ final readonly class WinterUse
         $winters = $this->simulate($winter, $tables, $tail);
         $mean = array_sum($winters) / count($winters);
         $this->meanKg = $mean;
-        $this->sdKg = sqrt(array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $winters)) / count($winters));
+        $this->sdKg = sqrt(
+            array_sum(array_map(static fn (float $kg): float => ($kg - $mean) ** 2, $winters)) / count($winters),
+        );
         // Kept as a grid: a yard's winter is stored, and thousands of numbers would be read for each page.
-        $this->quantiles = array_map(static fn (int $i): float => self::between($winters, $i / self::GRID), range(0, self::GRID));
+        $this->quantiles = array_map(
+            static fn (int $i): float => self::between($winters, $i / self::GRID),
+            range(0, self::GRID),
+        );
     }
 
     /** How strength scales the use. */
@@ -90,8 +95,9 @@ final readonly class WinterUse
                 continue;
             }
             for ($i = 0; $i <= self::STEPS; $i++) {
-                $error = $winter->sdC * self::REACH * (2.0 * $i / self::STEPS - 1.0);
-                $tables[$month][$i] = ($tables[$month][$i] ?? 0.0) + $this->assumptions->dailyKg($normal + $error, $days - $day);
+                $error = $winter->sdC * self::REACH * ((2.0 * $i) / self::STEPS - 1.0);
+                $tables[$month][$i] =
+                    ($tables[$month][$i] ?? 0.0) + $this->assumptions->dailyKg($normal + $error, $days - $day);
             }
         }
 

@@ -17,8 +17,14 @@ use Marjoram\Core\Comb\Frame;
  */
 final readonly class BoxHoney
 {
-    private function __construct(public float $honeyKg, public float $sdKg, public float $ownSdKg, public float $seenKg, public float $grossKg, public float $fillSdKg)
-    {
+    private function __construct(
+        public float $honeyKg,
+        public float $sdKg,
+        public float $ownSdKg,
+        public float $seenKg,
+        public float $grossKg,
+        public float $fillSdKg,
+    ) {
     }
 
     /**
@@ -34,8 +40,12 @@ final readonly class BoxHoney
     }
 
     /** @param  list<Frame>  $seen */
-    public static function of(FittedBox $box, array $seen, BoxEstimate $estimate, CombAssumptions $assumptions = new CombAssumptions): self
-    {
+    public static function of(
+        FittedBox $box,
+        array $seen,
+        BoxEstimate $estimate,
+        CombAssumptions $assumptions = new CombAssumptions,
+    ): self {
         $comb = new Comb($assumptions);
         $presumed = [];
         $spread = $glanced = 0.0;
@@ -43,20 +53,29 @@ final readonly class BoxHoney
         foreach ($estimate->slots as $slot) {
             if ($slot->seen) {
                 $kg = $slot->fillSd > 0.0 ? $comb->honeyIn($box, [$given[$slot->slot]])->honeyKg : 0.0;
-                $glanced += ($kg * $slot->fillSd / max(0.05, $slot->weight)) ** 2;
+                $glanced += (($kg * $slot->fillSd) / max(0.05, $slot->weight)) ** 2;
 
                 continue;
             }
             $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
             $face = new Face($capped, min(1.0 - $capped, $slot->weight - $capped));
             $presumed[] = new Frame($slot->slot, $face, $face);
-            $spread += $slot->fillSd / max(0.05, $slot->weight) * $comb->honeyIn($box, [new Frame($slot->slot, $face, $face)])->honeyKg;
+            $spread +=
+                ($slot->fillSd / max(0.05, $slot->weight)) *
+                $comb->honeyIn($box, [new Frame($slot->slot, $face, $face)])->honeyKg;
         }
         $seenHoney = $comb->honeyIn($box, $seen);
         $whole = $comb->honeyIn($box, [...$seen, ...$presumed]);
         $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
         $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2 + $glanced;
 
-        return new self($whole->honeyKg, $assumptions->sdOfSumKg($whole->honeyKg, $own), sqrt($own), $seenHoney->honeyKg, $whole->grossKg, sqrt($common));
+        return new self(
+            $whole->honeyKg,
+            $assumptions->sdOfSumKg($whole->honeyKg, $own),
+            sqrt($own),
+            $seenHoney->honeyKg,
+            $whole->grossKg,
+            sqrt($common),
+        );
     }
 }

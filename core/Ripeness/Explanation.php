@@ -6,53 +6,107 @@ namespace Marjoram\Core\Ripeness;
 
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Standards;
+use Marjoram\Core\Statement;
 
 /** Puts the reasons of a verdict in order: what decided it, then the figures, then what was presumed. */
-final class Explanation
+final readonly class Explanation
 {
-    /** @return list<array{Reason, list<string>}> */
-    public static function of(Verdict $verdict, Super $super, Policy $policy, BoxEstimate $box, WaterEstimate $water, float $p, int $ripeFrames): array
+    /** @param  float  $p  probability that the policy is met */
+    public function __construct(
+        private Super $super,
+        private RipenessPolicy $policy,
+        private BoxEstimate $box,
+        private WaterEstimate $water,
+        private float $p,
+    ) {
+    }
+
+    /** @return list<Statement> of Reasons */
+    public function of(Verdict $verdict, int $ripeFrames): array
     {
-        $odds = [self::percent($p), self::percent($policy->confidence)];
-        $reasons = [match (true) {
-            $super->hasBrood() => [Reason::Brood, []],
-            $box->cappedShare === null => [Reason::NoHoney, []],
-            $verdict === Verdict::Take => [Reason::PolicyMet, $odds],
-            $verdict === Verdict::Look => [Reason::PolicyOpen, $odds],
-            default => [Reason::PolicyNotMet, $odds],
-        }];
-        $reasons[] = match ($verdict) {
-            Verdict::TakeAndDry => [Reason::CanDry, [number_format(Standards::codexLimitPct($policy->heather), 0, '.', '')]],
-            Verdict::Wait => [Reason::FlowOn, []],
-            Verdict::Rearrange => [Reason::SomeFramesRipe, [(string) $ripeFrames]],
+        return array_values(array_filter([
+            $this->decisive($verdict),
+            $this->consequence($verdict, $ripeFrames),
+            $this->capping(),
+            $this->water(),
+            ...$this->presumed(),
+            $this->glanced(),
+        ]));
+    }
+
+    private function decisive(Verdict $verdict): Statement
+    {
+        $odds = ['p' => $this->p, 'asked' => $this->policy->confidence];
+
+        return match (true) {
+            $this->super->hasBrood() => new Statement(Reason::Brood),
+            $this->box->cappedShare === null => new Statement(Reason::NoHoney),
+            $verdict === Verdict::Take => new Statement(Reason::PolicyMet, $odds),
+            $verdict === Verdict::Look => new Statement(Reason::PolicyOpen, $odds),
+            default => new Statement(Reason::PolicyNotMet, $odds),
+        };
+    }
+
+    private function consequence(Verdict $verdict, int $ripeFrames): ?Statement
+    {
+        return match ($verdict) {
+            Verdict::TakeAndDry => new Statement(
+                Reason::CanDry,
+                ['most_pct' => Standards::codexLimitPct($this->policy->heather)],
+            ),
+            Verdict::Wait => new Statement(Reason::FlowOn),
+            Verdict::Rearrange => new Statement(Reason::SomeFramesRipe, ['frames' => $ripeFrames]),
             default => null,
         };
-        if ($policy->school->asksForCapping() && $box->cappedShare !== null) {
-            $reasons[] = [Reason::CappedShare, [self::percent($box->cappedShare), self::percent($box->sd), self::percent($policy->cappedShareNeeded())]];
-        }
-        if ($policy->school->asksForWater()) {
-            $reasons[] = [$water->measured ? Reason::WaterMeasured : Reason::WaterPresumed,
-                [self::tenth($water->meanPct), self::tenth($water->sdPct), self::tenth($policy->waterMaxPct)]];
-        }
-        if ($box->unseen() > 0) {
-            $reasons[] = [Reason::FramesPresumed, [(string) $box->unseen(), (string) count($box->slots)]];
-            $reasons[] = $super->underCapped ? [Reason::UnderCapped, []] : null;
-        }
-        $glanced = count(array_filter($super->frames, static fn (Frame $frame): bool => $frame->glanced));
-        if ($glanced > 0) {
-            $reasons[] = [Reason::FramesGlanced, [(string) $glanced]];
-        }
-
-        return array_values(array_filter($reasons));
     }
 
-    private static function percent(float $share): string
+    private function capping(): ?Statement
     {
-        return number_format(100.0 * $share, 0, '.', '');
+        if (! $this->policy->school->asksForCapping() || $this->box->cappedShare === null) {
+            return null;
+        }
+        $figures = [
+            'share' => $this->box->cappedShare,
+            'sd' => $this->box->sd,
+            'asked' => $this->policy->cappedShareNeeded(),
+        ];
+
+        return new Statement(Reason::CappedShare, $figures);
     }
 
-    private static function tenth(float $value): string
+    private function water(): ?Statement
     {
-        return number_format($value, 1, '.', '');
+        if (! $this->policy->school->asksForWater()) {
+            return null;
+        }
+        $figures = [
+            'pct' => $this->water->meanPct,
+            'sd_pct' => $this->water->sdPct,
+            'most_pct' => $this->policy->waterMaxPct,
+        ];
+
+        return new Statement($this->water->measured ? Reason::WaterMeasured : Reason::WaterPresumed, $figures);
+    }
+
+    /** @return list<Statement> */
+    private function presumed(): array
+    {
+        $figures = ['frames' => $this->box->unseen(), 'of' => count($this->box->slots)];
+
+        return match (true) {
+            $figures['frames'] === 0 => [],
+            $this->super->underCapped => [
+                new Statement(Reason::FramesPresumed, $figures),
+                new Statement(Reason::UnderCapped),
+            ],
+            default => [new Statement(Reason::FramesPresumed, $figures)],
+        };
+    }
+
+    private function glanced(): ?Statement
+    {
+        $glanced = count(array_filter($this->super->frames, static fn (Frame $frame): bool => $frame->glanced));
+
+        return $glanced > 0 ? new Statement(Reason::FramesGlanced, ['frames' => $glanced]) : null;
     }
 }

@@ -95,6 +95,8 @@ final readonly class LogitModel
         $mean = $this->expectedShare($distance, $rule);
         $square = static fn (float $logit): float => self::share($logit) ** 2;
 
-        return sqrt(max(0.0, $rule->expect($square, $this->logitMean($distance), $this->logitSd($distance)) - $mean * $mean));
+        return sqrt(
+            max(0.0, $rule->expect($square, $this->logitMean($distance), $this->logitSd($distance)) - $mean * $mean),
+        );
     }
 }

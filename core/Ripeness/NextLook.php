@@ -79,7 +79,9 @@ final readonly class NextLook
             }
             $link = $model->logitCovariance($look->distance, $other->distance) / $sd;
             $left = sqrt(max(0.0, $model->logitSd($other->distance) ** 2 - $link * $link));
-            $sum += $other->weight * $this->rule->expect(LogitModel::share(...), $model->logitMean($other->distance) + $link * $z, $left);
+            $sum +=
+                $other->weight *
+                $this->rule->expect(LogitModel::share(...), $model->logitMean($other->distance) + $link * $z, $left);
         }
 
         return $sum;

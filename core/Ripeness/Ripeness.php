@@ -7,6 +7,7 @@ namespace Marjoram\Core\Ripeness;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Standards;
 use Marjoram\Core\Numerics\Beta;
+use Marjoram\Core\Statement;
 
 /**
  * May this super be taken? Entry point of the module: the first of six verdicts that applies.
@@ -16,8 +17,6 @@ use Marjoram\Core\Numerics\Beta;
  */
 final readonly class Ripeness
 {
-    private const LOOK_FOR_THE_QUEEN = 'No excluder and frames not looked at: look for brood and the queen before it is taken.';
-
     private UnseenFrames $unseen;
 
     private NextLook $next;
@@ -28,56 +27,86 @@ final readonly class Ripeness
         $this->next = new NextLook;
     }
 
-    public function judge(Super $super, Policy $policy): RipenessResult
+    public function judge(Super $super, RipenessPolicy $policy): RipenessResult
     {
         $box = $this->unseen->estimate($super->box, $super->frames, $super->underCapped);
-        $water = $super->readings === []
-            ? WaterEstimate::presumed($box->cappedShare ?? 0.0, $super->shake, $policy->waterMaxPct, $this->assumptions)
-            : WaterEstimate::measured($super->readings, $policy->waterMaxPct);
-        $pCapped = $box->cappedShare === null ? 0.0
-            : Beta::upperTailOfMoments($policy->cappedShareNeeded(), $box->cappedShare, $box->sd ** 2);
+        $water =
+            $super->readings === []
+                ? WaterEstimate::presumed(
+                    $box->cappedShare ?? 0.0,
+                    $super->shake,
+                    $policy->waterMaxPct,
+                    $this->assumptions,
+                )
+                : WaterEstimate::measured($super->readings, $policy->waterMaxPct);
+        $pCapped =
+            $box->cappedShare === null
+                ? 0.0
+                : Beta::upperTailOfMoments($policy->cappedShareNeeded(), $box->cappedShare, $box->sd ** 2);
         $p = match (true) {
             $box->cappedShare === null => 0.0,
-            $policy->school === School::Refractometer => $water->pAtMost,
-            $policy->school === School::CappedAndRefractometer => $pCapped * $water->pAtMost,
+            $policy->school === RipenessSchool::Refractometer => $water->pAtMost,
+            $policy->school === RipenessSchool::CappedAndRefractometer => $pCapped * $water->pAtMost,
             default => $pCapped,
         };
         $ripe = $this->ripeFrames($box, $super, $policy, $water);
         $verdict = $this->verdict($super, $policy, $box, $water, $p, $ripe);
         $waits = $verdict === Verdict::Wait ? $this->waitDays($super, $policy, $box) : null;
 
-        return new RipenessResult($verdict, $p, $box, $water, $this->lookNext($verdict, $super, $policy, $box, $pCapped, $water->pAtMost), $waits, $ripe,
-            Explanation::of($verdict, $super, $policy, $box, $water, $p, count(array_filter($ripe))),
-            $verdict->comesOff() && ! $super->excluder && ! $super->allSeen() ? [self::LOOK_FOR_THE_QUEEN] : []);
+        return new RipenessResult(
+            $verdict,
+            $p,
+            $box,
+            $water,
+            $this->lookNext($verdict, $super, $policy, $box, $pCapped, $water->pAtMost),
+            $waits,
+            $ripe,
+            (new Explanation($super, $policy, $box, $water, $p))->of($verdict, count(array_filter($ripe))),
+            $verdict->comesOff() && ! $super->excluder && ! $super->allSeen()
+                ? [new Statement(TakingCaution::LookForTheQueen)]
+                : [],
+        );
     }
 
     /** @param  array<int, bool>  $ripe */
-    private function verdict(Super $super, Policy $policy, BoxEstimate $box, WaterEstimate $water, float $p, array $ripe): Verdict
-    {
+    private function verdict(
+        Super $super,
+        RipenessPolicy $policy,
+        BoxEstimate $box,
+        WaterEstimate $water,
+        float $p,
+        array $ripe,
+    ): Verdict {
         $ripeSeen = count(array_filter($super->frames, static fn (Frame $frame): bool => $ripe[$frame->slot]));
-        $undecided = $p > 1.0 - $policy->confidence && (! $super->allSeen() || ($super->readings === [] && $policy->school->asksForWater()));
+        $undecided =
+            $p > 1.0 - $policy->confidence &&
+            (! $super->allSeen() || ($super->readings === [] && $policy->school->asksForWater()));
 
         return match (true) {
             $super->hasBrood() => $super->canRearrange && $ripeSeen > 0 ? Verdict::Rearrange : Verdict::Leave,
-            $box->cappedShare === null => $super->flow === Flow::On || $super->flow === Flow::Slow ? Verdict::Wait : Verdict::Leave,
+            $box->cappedShare === null => $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow
+                ? Verdict::Wait
+                : Verdict::Leave,
             $p >= $policy->confidence => Verdict::Take,
             $super->frames === [] && $super->readings === [] => Verdict::Look,
             $undecided => Verdict::Look,
             $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
-            $super->flow === Flow::On || $super->flow === Flow::Slow => Verdict::Wait,
+            $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow => Verdict::Wait,
             $super->canRearrange && $ripeSeen >= 2 => Verdict::Rearrange,
             default => Verdict::Leave,
         };
     }
 
-    private function canDry(Super $super, Policy $policy, BoxEstimate $box, WaterEstimate $water): bool
+    private function canDry(Super $super, RipenessPolicy $policy, BoxEstimate $box, WaterEstimate $water): bool
     {
-        return $super->dryRoom && ($super->flow === Flow::Over || $super->flow === Flow::Slow)
-            && $water->meanPct <= Standards::codexLimitPct($policy->heather) && ($box->cappedShare ?? 0.0) >= $policy->cappedMin - 0.25;
+        return $super->dryRoom &&
+            ($super->flow === NectarFlow::Over || $super->flow === NectarFlow::Slow) &&
+            $water->meanPct <= Standards::codexLimitPct($policy->heather) &&
+            ($box->cappedShare ?? 0.0) >= $policy->cappedMin - 0.25;
     }
 
     /** @return array<int, bool> by slot */
-    private function ripeFrames(BoxEstimate $box, Super $super, Policy $policy, WaterEstimate $water): array
+    private function ripeFrames(BoxEstimate $box, Super $super, RipenessPolicy $policy, WaterEstimate $water): array
     {
         $brood = [];
         foreach ($super->frames as $frame) {
@@ -85,7 +114,9 @@ final readonly class Ripeness
         }
         $ripe = [];
         foreach ($box->slots as $slot) {
-            $enough = $policy->school->asksForCapping() ? ($slot->cappedShare ?? -1.0) >= $policy->cappedShareNeeded() : $water->pAtMost >= $policy->confidence;
+            $enough = $policy->school->asksForCapping()
+                ? ($slot->cappedShare ?? -1.0) >= $policy->cappedShareNeeded()
+                : $water->pAtMost >= $policy->confidence;
             $ripe[$slot->slot] = $enough && $slot->cappedShare !== null && ! ($brood[$slot->slot] ?? false);
         }
 
@@ -93,31 +124,44 @@ final readonly class Ripeness
     }
 
     /** @return int|'reading'|null */
-    private function lookNext(Verdict $verdict, Super $super, Policy $policy, BoxEstimate $box, float $pCapped, float $pWater): int|string|null
-    {
+    private function lookNext(
+        Verdict $verdict,
+        Super $super,
+        RipenessPolicy $policy,
+        BoxEstimate $box,
+        float $pCapped,
+        float $pWater,
+    ): int|string|null {
         $couldRead = $super->readings === [] && $policy->school->asksForWater();
-        $readingTellsMore = $couldRead && $super->frames !== [] && (! $policy->school->asksForCapping() || abs($pWater - 0.5) < abs($pCapped - 0.5));
+        $readingTellsMore =
+            $couldRead &&
+            $super->frames !== [] &&
+            (! $policy->school->asksForCapping() || abs($pWater - 0.5) < abs($pCapped - 0.5));
         if ($verdict === Verdict::Leave || ($super->allSeen() && ! $couldRead)) {
             return null;
         }
 
-        return $readingTellsMore || $super->allSeen() ? 'reading' : ($this->next->slot($box) ?? $this->next->glanced($box));
+        return $readingTellsMore || $super->allSeen()
+            ? 'reading'
+            : $this->next->slot($box) ?? $this->next->glanced($box);
     }
 
     /** Whether those below a super with this estimate are presumed to be more capped: something of it must have been seen. */
     public function countsAsCapped(BoxEstimate $above): bool
     {
-        return $above->unseen() < count($above->slots) && ($above->cappedShare ?? 0.0) >= $this->assumptions->cappedAbove;
+        return $above->unseen() < count($above->slots) &&
+            ($above->cappedShare ?? 0.0) >= $this->assumptions->cappedAbove;
     }
 
-    private function waitDays(Super $super, Policy $policy, BoxEstimate $box): int
+    private function waitDays(Super $super, RipenessPolicy $policy, BoxEstimate $box): int
     {
         $now = $box->cappedShare ?? 0.0;
         $missing = max(0.0, ($policy->school->asksForCapping() ? $policy->cappedShareNeeded() : 1.0) - $now);
         $gained = $super->lastCappedShare === null ? 0.0 : $now - $super->lastCappedShare;
-        $aDay = $gained > 0.0 && ($super->daysSinceLast ?? 0.0) > 0.0
-            ? $gained / $super->daysSinceLast
-            : 1.0 / $this->assumptions->daysToCapFullSuper;
+        $aDay =
+            $gained > 0.0 && ($super->daysSinceLast ?? 0.0) > 0.0
+                ? $gained / $super->daysSinceLast
+                : 1.0 / $this->assumptions->daysToCapFullSuper;
 
         return max(1, (int) ceil($missing / $aDay - 1e-9));
     }

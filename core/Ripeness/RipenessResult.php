@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
+use Marjoram\Core\Statement;
+
 /** The verdict on a super, with everything it rests on. */
 final readonly class RipenessResult
 {
     /**
      * @param  int|'reading'|null  $lookNext  the slot to pull, a reading, or nothing
      * @param  array<int, bool>  $ripe  by slot: ripe by itself under the policy
-     * @param  list<array{Reason, list<string>}>  $reasons  with the figures of their sentences
-     * @param  list<string>  $cautions
+     * @param  list<Statement>  $reasons  of Reasons
+     * @param  list<Statement>  $cautions  of TakingCautions
      */
     public function __construct(
         public Verdict $verdict,
@@ -34,11 +36,5 @@ final readonly class RipenessResult
     public function kgInDoubt(float $honeyKg): float
     {
         return $honeyKg * min($this->pPolicyMet, 1.0 - $this->pPolicyMet);
-    }
-
-    /** @return list<string> */
-    public function sentences(): array
-    {
-        return array_map(static fn (array $reason): string => $reason[0]->sentence(...$reason[1]), $this->reasons);
     }
 }

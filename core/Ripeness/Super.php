@@ -26,7 +26,7 @@ final readonly class Super
         public ?Shake $shake = null,
         public array $readings = [],
         public bool $excluder = true,
-        public Flow $flow = Flow::Unknown,
+        public NectarFlow $flow = NectarFlow::Unknown,
         public bool $dryRoom = false,
         public bool $canRearrange = true,
         public ?float $daysSinceLast = null,
@@ -44,7 +44,8 @@ final readonly class Super
 
     public function allSeen(): bool
     {
-        return count(array_filter($this->frames, static fn (Frame $frame): bool => ! $frame->glanced)) >= $this->box->framesFitted;
+        return count(array_filter($this->frames, static fn (Frame $frame): bool => ! $frame->glanced)) >=
+            $this->box->framesFitted;
     }
 
     public function hasBrood(): bool

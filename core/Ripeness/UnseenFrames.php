@@ -44,7 +44,12 @@ final readonly class UnseenFrames
             }
         }
         $a = $this->assumptions;
-        $cappedModel = LogitModel::posterior([$underCapped ? $a->cappedThetaUnderCapped : $a->cappedTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $capped);
+        $cappedModel = LogitModel::posterior(
+            [$underCapped ? $a->cappedThetaUnderCapped : $a->cappedTheta, $a->beta],
+            [$a->thetaSd, $a->betaSd],
+            $a->frameSd,
+            $capped,
+        );
         $fillModel = LogitModel::posterior([$a->fillTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $fill);
 
         return $this->join($box, $seen, $cappedModel, $fillModel);
@@ -60,14 +65,23 @@ final readonly class UnseenFrames
             $frame = $seen[$slot] ?? null;
             if ($frame !== null) {
                 $share = $frame->cappedShareOfHoney();
-                $slots[] = new SlotEstimate($slot, true, $share, $share === null ? 0.0 : $frame->fill(), $distance,
+                $slots[] = new SlotEstimate(
+                    $slot,
+                    true,
+                    $share,
+                    $share === null ? 0.0 : $frame->fill(),
+                    $distance,
                     $frame->glanced ? sqrt($this->curve->at(LogitModel::logit($frame->fill()))[1]) : 0.0,
-                    $frame->glanced && $share !== null ? $this->curve->at(LogitModel::logit($share))[1] : 0.0);
+                    $frame->glanced && $share !== null ? $this->curve->at(LogitModel::logit($share))[1] : 0.0,
+                );
 
                 continue;
             }
-            $memo[(string) $distance] ??= [$cappedModel->expectedShare($distance, $this->rule), $fillModel->expectedShare($distance, $this->rule),
-                $fillModel->shareSd($distance, $this->rule)];
+            $memo[(string) $distance] ??= [
+                $cappedModel->expectedShare($distance, $this->rule),
+                $fillModel->expectedShare($distance, $this->rule),
+                $fillModel->shareSd($distance, $this->rule),
+            ];
             [$share, $weight, $sd] = $memo[(string) $distance];
             $slots[] = new SlotEstimate($slot, false, $share, $weight, $distance, $sd);
         }

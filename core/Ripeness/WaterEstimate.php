@@ -11,8 +11,12 @@ use Marjoram\Core\Numerics\Normal;
 /** The water of a super's honey: from readings where there are any, else presumed from its capping and the shake test. */
 final readonly class WaterEstimate
 {
-    private function __construct(public float $meanPct, public float $sdPct, public bool $measured, public float $pAtMost)
-    {
+    private function __construct(
+        public float $meanPct,
+        public float $sdPct,
+        public bool $measured,
+        public float $pAtMost,
+    ) {
     }
 
     /** @param  non-empty-list<Reading>  $readings */
@@ -27,8 +31,12 @@ final readonly class WaterEstimate
      * Capped and open honey by mass: a full capped comb holds 0.70 of its volume, an open one 0.35, so open
      * honey weighs half as much on the same area.
      */
-    public static function presumed(float $cappedShare, ?Shake $shake, float $limitPct, RipenessAssumptions $assumptions): self
-    {
+    public static function presumed(
+        float $cappedShare,
+        ?Shake $shake,
+        float $limitPct,
+        RipenessAssumptions $assumptions,
+    ): self {
         $capped = $cappedShare / ($cappedShare + 0.5 * (1.0 - $cappedShare));
         [$openMean, $openSd] = $assumptions->openWaterPct[$shake->value ?? 'none'];
         $mean = $capped * $assumptions->cappedWaterPct + (1.0 - $capped) * $openMean;

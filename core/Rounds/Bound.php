@@ -11,35 +11,43 @@ namespace Marjoram\Core\Rounds;
  */
 final readonly class Bound
 {
-    public static function of(RoundTask $task): float
+    public static function of(RoundsQuestion $question): float
     {
-        $services = new Services($task);
+        $costs = new VisitCosts($question);
         $sum = 0.0;
-        foreach ($task->yards as $a => $yard) {
-            $sum += self::ofYard($task, $services, $a, $yard);
+        foreach ($question->yards as $a => $yard) {
+            $sum += self::ofYard($question, $costs, $a, $yard);
         }
 
         // The drive begins and ends at the honey room on one day at least, unless leaving all out is cheapest.
-        return min($sum + self::half($task->travel->minutes, 0), self::nothing($task));
+        return min($sum + self::half($question->travel->minutes, 0), self::nothing($question));
     }
 
-    private static function ofYard(RoundTask $task, Services $services, int $a, RoundYard $yard): float
+    private static function ofYard(RoundsQuestion $question, VisitCosts $costs, int $a, YardToFetch $yard): float
     {
-        $half = self::half($task->travel->minutes, $a + 1);
-        $out = $task->params->notServedPerHive;
-        $setup = $task->params->notServed;
+        $half = self::half($question->travel->minutes, $a + 1);
+        $out = $question->charges->notServedPerHive;
+        $setup = $question->charges->notServed;
         $least = $setup + $out * $yard->hives;
-        [, $rows] = ServiceOption::ofYard($task, $services, $a);
         $perHive = $out;
-        foreach ($rows as $row) {
-            $fixed = $row[ServiceOption::PLACE_SETUP] + $row[ServiceOption::COLLECT_SETUP] + $half * ($row[ServiceOption::BOARD] + 1);
-            $each = $row[ServiceOption::PLACE_PER_HIVE] + $row[ServiceOption::COLLECT_PER_HIVE] + $row[ServiceOption::CHARGE_PER_HIVE];
+        foreach (VisitOption::slots($question, $costs, $a) as $slot) {
+            $row = VisitOption::row($costs, $yard, $slot);
+            $days = $half * ($row[VisitOption::BOARD] + 1);
+            $fixed = $row[VisitOption::PLACE_SETUP] + $row[VisitOption::COLLECT_SETUP] + $days;
+            $each = $row[VisitOption::PLACE_PER_HIVE] + $row[VisitOption::COLLECT_PER_HIVE];
+            $each += $row[VisitOption::CHARGE_PER_HIVE];
             $least = min($least, $fixed + $each * $yard->hives);
             [$setup, $perHive] = [min($setup, $fixed), min($perHive, $each)];
         }
-        $mayBeParted = $task->split || array_filter($task->locks, static fn (Service $lock): bool => $lock->yard === $a && $lock->hives < $yard->hives) !== [];
 
-        return $mayBeParted ? $setup + $perHive * $yard->hives : $least;
+        return self::mayBeParted($question, $yard) ? $setup + $perHive * $yard->hives : $least;
+    }
+
+    private static function mayBeParted(RoundsQuestion $question, YardToFetch $yard): bool
+    {
+        $part = static fn (Visit $lock): bool => $lock->yard === $yard->id && $lock->hives < $yard->hives;
+
+        return $question->split || array_filter($question->locks, $part) !== [];
     }
 
     /** @param  array<int, array<int, float>>  $minutes */
@@ -55,8 +63,10 @@ final readonly class Bound
         return is_finite($in) ? 0.5 * ($in + $out) : 0.0;
     }
 
-    private static function nothing(RoundTask $task): float
+    private static function nothing(RoundsQuestion $question): float
     {
-        return array_sum(array_map(static fn (RoundYard $yard): float => $task->params->notServed + $task->params->notServedPerHive * $yard->hives, $task->yards));
+        $left = static fn (YardToFetch $yard): float => $question->charges->forLeaving($yard->hives);
+
+        return array_sum(array_map($left, $question->yards));
     }
 }

@@ -30,18 +30,21 @@ final class Moves
     /** @var list<int> parts that are not locked */
     private array $free;
 
-    public function __construct(private readonly RoundTask $task, private readonly SearchState $state, private readonly SeededRandom $random)
-    {
-        $minutes = $task->travel->minutes;
+    public function __construct(
+        private readonly RoundsQuestion $question,
+        private readonly SearchState $state,
+        private readonly SeededRandom $random,
+    ) {
+        $minutes = $question->travel->minutes;
         $this->free = array_merge([], ...$state->parts);
-        foreach ($task->yards as $a => $yard) {
-            $others = array_values(array_diff(array_keys($task->yards), [$a]));
+        foreach ($question->yards as $a => $yard) {
+            $others = array_values(array_diff(array_keys($question->yards), [$a]));
             usort($others, static fn (int $x, int $y): int => $minutes[$a + 1][$x + 1] <=> $minutes[$a + 1][$y + 1]);
             $this->near[$a] = array_slice($others, 0, self::NEIGHBOURS);
             $days = [];
-            foreach ($state->services[$a] as $o => [, $first, $last]) {
-                $days[$first][$o] = $o;
-                $days[$last][$o] = $o;
+            foreach ($state->slots[$a] as $o => $slot) {
+                $days[$slot->first][$o] = $o;
+                $days[$slot->last][$o] = $o;
             }
             $this->onDay[$a] = array_map(array_values(...), $days);
         }
@@ -55,9 +58,9 @@ final class Moves
             return [];
         }
         $kind = $this->random->uniform();
-        if ($this->task->split && $kind < 0.22) {
+        if ($this->question->split && $kind < 0.22) {
             $this->share();
-        } elseif ($kind < 0.50) {
+        } elseif ($kind < 0.5) {
             $this->change();
         } elseif ($kind < 0.76) {
             $this->join();
@@ -95,7 +98,11 @@ final class Moves
         $part = $this->part();
         $count = count($this->state->options[$this->state->yard[$part]]);
         if ($count > 0) {
-            $this->put($part, $this->random->chance(0.04) ? -1 : $this->random->integer(0, $count - 1), $this->state->hives[$part]);
+            $this->put(
+                $part,
+                $this->random->chance(0.04) ? -1 : $this->random->integer(0, $count - 1),
+                $this->state->hives[$part],
+            );
         }
     }
 
@@ -112,8 +119,8 @@ final class Moves
         if ($this->state->option[$other] < 0) {
             return;
         }
-        [, $first, $last] = $this->state->services[$b][$this->state->option[$other]];
-        $this->onto($part, $this->random->chance(0.5) ? $first : $last);
+        $slot = $this->state->slots[$b][$this->state->option[$other]];
+        $this->onto($part, $this->random->chance(0.5) ? $slot->first : $slot->last);
     }
 
     private function onto(int $part, int $day): void
@@ -131,8 +138,8 @@ final class Moves
         if ($a === $b || $this->state->option[$p] < 0 || $this->state->option[$q] < 0) {
             return;
         }
-        $one = $this->state->services[$a][$this->state->option[$p]][2];
-        $two = $this->state->services[$b][$this->state->option[$q]][2];
+        $one = $this->state->slots[$a][$this->state->option[$p]]->last;
+        $two = $this->state->slots[$b][$this->state->option[$q]]->last;
         $this->onto($p, $two);
         $this->onto($q, $one);
     }
@@ -144,21 +151,21 @@ final class Moves
         if ($this->state->option[$part] < 0) {
             return;
         }
-        $day = $this->state->services[$this->state->yard[$part]][$this->state->option[$part]][2];
-        $to = $this->random->integer(0, count($this->task->days) - 1);
+        $day = $this->state->slots[$this->state->yard[$part]][$this->state->option[$part]]->last;
+        $to = $this->random->integer(0, count($this->question->days) - 1);
         foreach ($this->free as $other) {
             $option = $this->state->option[$other];
             if ($option < 0 || $this->state->hives[$other] === 0) {
                 continue;
             }
             $a = $this->state->yard[$other];
-            [$way, $first, $last] = $this->state->services[$a][$option];
-            if ($last !== $day) {
+            $slot = $this->state->slots[$a][$option];
+            if ($slot->last !== $day) {
                 continue;
             }
             foreach ($this->onDay[$a][$to] ?? [] as $o) {
-                [$sameWay, $from, $until] = $this->state->services[$a][$o];
-                if ($sameWay === $way && $until === $to && $until - $from === $last - $first) {
+                $same = $this->state->slots[$a][$o];
+                if ($slot->isLike($same) && $same->last === $to) {
                     $this->put($other, $o, $this->state->hives[$other]);
 
                     break;
@@ -219,7 +226,15 @@ final class Moves
             return;
         }
         $has = $this->state->hives[$from];
-        $chunk = [10, 4, 1, $has, intdiv($has + 1, 2), $this->task->escapeBoards, (int) floor($this->task->truckSupers / max(0.01, $this->task->yards[$a]->supersPerHive()))][$this->random->integer(0, 6)];
+        $chunk = [
+            10,
+            4,
+            1,
+            $has,
+            intdiv($has + 1, 2),
+            $this->question->kit->escapeBoards,
+            (int) floor($this->question->capacity->truckSupers / max(0.01, $this->question->yards[$a]->supersPerHive())),
+        ][$this->random->integer(0, 6)];
         $moved = max(1, min($has, $chunk));
         $option = $this->state->option[$to];
         if ($this->state->hives[$to] === 0 && $this->state->options[$a] !== []) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Rounds;
 
+use Marjoram\Core\Numerics\Budget;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /**
@@ -37,27 +38,30 @@ final class Planner
 
     private readonly Tours $tours;
 
-    /** @param  ?callable(RoundPlan, int): void  $progress  called with each better plan and the iterations so far, at most once in a while */
-    public function __construct(private readonly RoundTask $task, private readonly int $seed = 1, private $progress = null)
-    {
-        $this->tours = new Tours($task->travel, count($task->yards) > Tours::FEW ? Tours::QUICK : Tours::EXACT);
+    /** @param  ?callable(Itinerary, int): void  $progress  called with each better plan and the iterations so far, at most once in a while */
+    public function __construct(
+        private readonly RoundsQuestion $question,
+        private readonly int $seed = 1,
+        private $progress = null,
+    ) {
+        $this->tours = new Tours($question->travel, count($question->yards) > Tours::FEW ? Tours::QUICK : Tours::EXACT);
         $this->random = new SeededRandom($seed);
-        $this->state = new SearchState($task, $this->tours, self::mostParts($task));
-        $this->moves = new Moves($task, $this->state, $this->random);
+        $this->state = new SearchState($question, $this->tours, self::mostParts($question));
+        $this->moves = new Moves($question, $this->state, $this->random);
         $this->best = $this->state->snapshot();
     }
 
-    public function plan(Budget $budget): RoundPlan
+    public function plan(Budget $budget): Itinerary
     {
         $this->begin();
-        $length = 2000 + 200 * count($this->task->yards);
-        while ($this->task->yards !== [] && ! $budget->isSpent($this->iterations)) {
+        $length = 2000 + 200 * count($this->question->yards);
+        while ($this->question->yards !== [] && ! $budget->isSpent($this->iterations)) {
             $this->cycle($length, $budget);
             $length *= 2;
         }
         $this->state->restore($this->best);
 
-        return RoundPlan::of($this->task, $this->state->services());
+        return Itinerary::of($this->question, $this->state->visits());
     }
 
     public function iterations(): int
@@ -69,8 +73,14 @@ final class Planner
     private function begin(): void
     {
         $this->bestTotal = $this->state->total;
-        $order = array_keys($this->task->yards);
-        usort($order, fn (int $a, int $b): int => [$this->task->yards[$a]->deadline, -$this->task->yards[$a]->hives] <=> [$this->task->yards[$b]->deadline, -$this->task->yards[$b]->hives]);
+        $order = array_keys($this->question->yards);
+        usort(
+            $order,
+            fn (int $a, int $b): int => [$this->question->yards[$a]->deadline, -$this->question->yards[$a]->hives] <=> [
+                $this->question->yards[$b]->deadline,
+                -$this->question->yards[$b]->hives,
+            ],
+        );
         foreach ($order as $a) {
             foreach ($this->state->parts[$a] as $part) {
                 if ($this->state->hives[$part] > 0) {
@@ -103,7 +113,14 @@ final class Planner
             if ($i % self::ASK_EVERY === 0) {
                 $heat *= $cooling;
                 // About a third of the plans that are passed through should break no limit.
-                $this->state->weight = min(200.0, max(0.5, $this->state->weight * ($good < self::ASK_EVERY / 12 ? 1.25 : ($good > self::ASK_EVERY / 6 ? 0.85 : 1.0))));
+                $this->state->weight = min(
+                    200.0,
+                    max(
+                        0.5,
+                        $this->state->weight *
+                            ($good < self::ASK_EVERY / 12 ? 1.25 : ($good > self::ASK_EVERY / 6 ? 0.85 : 1.0)),
+                    ),
+                );
                 $good = 0;
                 if ($budget->isSpent($this->iterations)) {
                     return;
@@ -118,17 +135,26 @@ final class Planner
             $this->best = $this->state->snapshot();
             $this->bestTotal = $this->state->total;
             if ($this->progress !== null) {
-                ($this->progress)(RoundPlan::of($this->task, $this->state->services(), $this->tours), $this->iterations);
+                ($this->progress)(
+                    Itinerary::of($this->question, $this->state->visits(), $this->tours),
+                    $this->iterations,
+                );
             }
         }
     }
 
     /** As many parts as the tightest of boards, truck and honey room may ask for, and one more. */
-    private static function mostParts(RoundTask $task): int
+    private static function mostParts(RoundsQuestion $question): int
     {
         $most = 2;
-        foreach ($task->yards as $yard) {
-            foreach ([[(float) $yard->hives, (float) $task->escapeBoards], [$yard->supers, $task->truckSupers], [$yard->supers, $task->holdSupers]] as [$has, $room]) {
+        foreach ($question->yards as $yard) {
+            foreach (
+                [
+                    [(float) $yard->hives, (float) $question->kit->escapeBoards],
+                    [$yard->supers, $question->capacity->truckSupers],
+                    [$yard->supers, $question->capacity->holdSupers],
+                ] as [$has, $room]
+            ) {
                 if ($room > 0.0) {
                     $most = max($most, 1 + (int) ceil($has / $room));
                 }

@@ -23,13 +23,13 @@ final class Room
     /** @var array<int, float> supers */
     public array $hold;
 
-    public function __construct(RoundTask $task)
+    public function __construct(RoundsQuestion $question)
     {
-        $days = count($task->days);
-        $this->crew = array_map(static fn (RoundDay $day): float => $day->crewMin, $task->days);
-        $this->boards = array_fill(0, $days, $task->escapeBoards);
-        $this->truck = array_fill(0, $days, $task->truckSupers);
-        $this->hold = array_fill(0, $days, $task->holdSupers);
+        $days = count($question->days);
+        $this->crew = array_map(static fn (WorkDay $day): float => $day->crewMin, $question->days);
+        $this->boards = array_fill(0, $days, $question->kit->escapeBoards);
+        $this->truck = array_fill(0, $days, $question->capacity->truckSupers);
+        $this->hold = array_fill(0, $days, $question->capacity->holdSupers);
     }
 
     /** What a person has locked may break a limit; nothing else may break it further. */

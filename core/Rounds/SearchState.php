@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Marjoram\Core\Rounds;
 
 /**
- * A plan under search, changed one service at a time and scored by what changed. Limits may be broken at a charge.
+ * A plan under search, changed one visit at a time and scored by what changed. Limits may be broken at a charge.
  *
  * A yard has one part, or several where it may be split; a part has a number of hives and one of its yard's options,
  * or none (-1: not served). All work and charges are linear in hives but for the set-up of a visit. A change costs
@@ -18,8 +18,8 @@ final class SearchState
     /** @var array<int, list<array{int, int, float, float, float, float, float, int}>> options of each yard */
     public array $options = [];
 
-    /** @var array<int, list<array{Way, int, int}>> the same as services */
-    public array $services = [];
+    /** @var array<int, list<Slot>> the same as slots */
+    public array $slots = [];
 
     /** @var array<int, int> yard of each part */
     public array $yard = [];
@@ -49,33 +49,43 @@ final class SearchState
 
     private float $leftSum = 0.0;
 
-    private readonly DayLoads $loads;
+    private readonly SearchLoads $loads;
 
-    public function __construct(private readonly RoundTask $task, Tours $tours, int $mostParts)
+    public function __construct(private readonly RoundsQuestion $question, Tours $tours, int $mostParts)
     {
-        $this->loads = new DayLoads($task, $tours);
-        $this->left = array_fill(0, count($task->yards), 0.0);
-        $services = new Services($task);
-        foreach ($task->yards as $a => $yard) {
-            [$this->services[$a], $this->options[$a]] = ServiceOption::ofYard($task, $services, $a);
-            $locked = array_values(array_filter($task->locks, static fn (Service $lock): bool => $lock->yard === $a));
-            $this->all[$a] = $this->parts[$a] = [];
-            foreach ($locked as $lock) {
-                $this->all[$a][] = $this->part($a, $lock->hives);
-            }
-            $free = $yard->hives - array_sum(array_map(static fn (Service $lock): int => $lock->hives, $locked));
-            $most = $free === 0 ? 0 : ($task->split ? $mostParts : 1);
-            for ($p = 0; $p < $most; $p++) {
-                $this->parts[$a][] = $this->all[$a][] = $this->part($a, $p === 0 ? $free : 0);
-            }
-            $this->left[$a] = $this->charge($a);
-            foreach ($locked as $p => $lock) {
-                $this->put($this->all[$a][$p], (int) array_search([$lock->way, $lock->first, $lock->last], $this->services[$a], true), $lock->hives);
-            }
+        $this->loads = new SearchLoads($question, $tours);
+        $this->left = array_fill(0, count($question->yards), 0.0);
+        $costs = new VisitCosts($question);
+        foreach ($question->yards as $a => $yard) {
+            $row = static fn (Slot $slot): array => VisitOption::row($costs, $yard, $slot);
+            $this->slots[$a] = VisitOption::slots($question, $costs, $a);
+            $this->options[$a] = array_map($row, $this->slots[$a]);
+            $this->begin($a, $yard, $mostParts);
         }
         $this->leftSum = array_sum($this->left);
         $this->loads->makeRoom();
         $this->score();
+    }
+
+    /** The parts of a yard: what is locked, and what is left. */
+    private function begin(int $a, YardToFetch $yard, int $mostParts): void
+    {
+        $ofYard = static fn (Visit $lock): bool => $lock->yard === $yard->id;
+        $locks = array_values(array_filter($this->question->locks, $ofYard));
+        $this->all[$a] = $this->parts[$a] = [];
+        foreach ($locks as $lock) {
+            $this->all[$a][] = $this->part($a, $lock->hives);
+        }
+        $free = $yard->hives - array_sum(array_map(static fn (Visit $lock): int => $lock->hives, $locks));
+        $most = $free === 0 ? 0 : ($this->question->split ? $mostParts : 1);
+        for ($p = 0; $p < $most; $p++) {
+            $this->parts[$a][] = $this->all[$a][] = $this->part($a, $p === 0 ? $free : 0);
+        }
+        $this->left[$a] = $this->charge($a);
+        foreach ($locks as $p => $lock) {
+            $slot = VisitOption::slotOf($this->question, $lock);
+            $this->put($this->all[$a][$p], $slot->placeIn($this->slots[$a]) ?? -1, $lock->hives);
+        }
     }
 
     private function part(int $a, int $hives): int
@@ -108,7 +118,7 @@ final class SearchState
     /** @param  array{int, int, float, float, float, float, float, int}  $option */
     private function add(int $a, array $option, int $hives, int $sign): void
     {
-        $this->charges += $sign * $option[ServiceOption::CHARGE_PER_HIVE] * $hives;
+        $this->charges += $sign * $option[VisitOption::CHARGE_PER_HIVE] * $hives;
         $this->loads->add($a, $option, $hives, $sign);
     }
 
@@ -124,9 +134,9 @@ final class SearchState
                 }
             }
         }
-        $params = $this->task->params;
+        $charges = $this->question->charges;
 
-        return ($left > 0 ? $params->notServed + $params->notServedPerHive * $left : 0.0) + ($served > 1 ? $params->secondPart * ($served - 1) : 0.0);
+        return $charges->forLeaving($left) + ($served > 1 ? $charges->secondPart * ($served - 1) : 0.0);
     }
 
     private function score(): void
@@ -161,25 +171,43 @@ final class SearchState
         $this->loads->clear();
         foreach ($this->option as $part => $option) {
             if ($option >= 0 && $this->hives[$part] > 0) {
-                $this->add($this->yard[$part], $this->options[$this->yard[$part]][$option], $this->hives[$part], 1);
+                $a = $this->yard[$part];
+                $this->add($a, $this->options[$a][$option], $this->hives[$part], 1);
             }
         }
         $this->score();
     }
 
-    /** @return list<Service> parts of the same yard, way and days as one */
-    public function services(): array
+    /** @return list<Visit> parts of the same yard, method and days as one */
+    public function visits(): array
     {
-        $found = [];
+        $hives = [];
         foreach ($this->option as $part => $option) {
             if ($option >= 0 && $this->hives[$part] > 0) {
                 $a = $this->yard[$part];
-                [$way, $first, $last] = $this->services[$a][$option];
-                $key = "$a $option";
-                $found[$key] = new Service($a, $this->hives[$part] + ($found[$key]->hives ?? 0), $way, $first, $last);
+                $hives[$a][$option] = ($hives[$a][$option] ?? 0) + $this->hives[$part];
+            }
+        }
+        $found = [];
+        foreach ($hives as $a => $of) {
+            foreach ($of as $option => $count) {
+                $found[] = $this->visit($a, $this->slots[$a][$option], $count);
             }
         }
 
-        return array_values($found);
+        return $found;
+    }
+
+    private function visit(int $a, Slot $slot, int $hives): Visit
+    {
+        $days = $this->question->days;
+
+        return new Visit(
+            $this->question->yards[$a]->id,
+            $hives,
+            $slot->method,
+            $days[$slot->first]->date,
+            $days[$slot->last]->date,
+        );
     }
 }

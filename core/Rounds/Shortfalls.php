@@ -5,33 +5,34 @@ declare(strict_types=1);
 namespace Marjoram\Core\Rounds;
 
 use DateTimeImmutable;
+use Marjoram\Core\Statement;
 
 /**
  * Explains what is not served or late: first what no plan could do (proofs), then what this plan leaves no room for:
- * with all else kept, the two services in time that lack least.
+ * with all else kept, the two visits in time that lack least.
  */
 final readonly class Shortfalls
 {
-    /** So much of each limit counts as equally hard to find. */
-    private const HARDNESS = ['crew' => 60.0, 'boards' => 5.0, 'truck' => 10.0, 'hold' => 10.0];
+    private const TOLD = 2;
 
-    private Services $services;
+    private VisitCosts $costs;
 
-    public function __construct(private RoundTask $task)
+    public function __construct(private RoundsQuestion $question)
     {
-        $this->services = new Services($task);
+        $this->costs = new VisitCosts($question);
     }
 
     /** @return list<Shortfall> */
-    public function of(RoundPlan $plan): array
+    public function of(Itinerary $plan): array
     {
         $found = [];
-        foreach ($this->task->yards as $a => $yard) {
-            $missing = $plan->notServed[$a] ?? 0;
-            $late = array_values(array_filter($plan->services, fn (Service $one): bool => $one->yard === $a && $this->task->days[$one->last]->date > $yard->deadline));
+        foreach ($this->question->yards as $a => $yard) {
+            $missing = $plan->notServed[$yard->id] ?? 0;
+            $isLate = static fn (Visit $one): bool => $one->yard === $yard->id && $one->last > $yard->deadline;
+            $late = array_values(array_filter($plan->visits, $isLate));
             if ($missing > 0 || $late !== []) {
                 $hives = $missing > 0 ? $missing : $late[0]->hives;
-                $found = [...$found, ...($this->proof($a, $hives) ?? $this->relative($a, $hives, $plan))];
+                $found = [...$found, ...$this->proof($a, $hives) ?? $this->relative($yard, $hives, $plan)];
             }
         }
 
@@ -41,133 +42,143 @@ final readonly class Shortfalls
     /** @return list<Shortfall>|null what makes it impossible whatever the rest of the plan; null where nothing does */
     private function proof(int $a, int $hives): ?array
     {
-        $yard = $this->task->yards[$a];
-        if (array_filter($this->task->days, static fn (RoundDay $day): bool => $day->crewMin > 0.0) === []) {
-            return [new Shortfall('crew', $a, null, null, 'No day has any crew time.')];
+        $yard = $this->question->yards[$a];
+        $candidates = $this->costs->candidates($yard);
+        $none = $this->nothingAtAll($yard, $candidates);
+        if ($none !== null) {
+            return [$none];
         }
-        $ways = array_values(array_filter($yard->ways, fn (Way $way): bool => ! $this->services->lacksKit($way)));
-        if ($ways === []) {
-            return [new Shortfall('kit', $a, null, null, "$yard->id: there is no kit for any method allowed there.")];
-        }
-        $candidates = $this->services->candidates($yard);
-        if ($candidates === []) {
-            $sunny = array_filter($this->task->days, static fn (RoundDay $day): bool => $day->crewMin > 0.0 && $day->date >= $yard->ready);
-
-            return [$sunny === []
-                ? new Shortfall('crew', $a, null, null, "$yard->id: no day from {$yard->ready->format('j F')} on has crew time.")
-                : new Shortfall('weather', $a, null, null, "$yard->id: no day with crew time from {$yard->ready->format('j F')} on has the weather, or two days for boards. One dry day more, or escape boards, would do.")];
-        }
-        $least = [INF, [], $candidates[0]];
-        foreach ($candidates as $service) {
-            $excess = $this->services->excessAlone($a, $service, $this->task->split ? 1 : $hives);
+        $least = null;
+        foreach ($candidates as $slot) {
+            $excess = $this->costs->excessAlone($a, $slot, $this->question->split ? 1 : $hives);
             if ($excess === []) {
                 return null;
             }
-            $hard = self::hardness($excess);
-            if ($hard < $least[0]) {
-                $least = [$hard, $excess, $service];
+            $hard = BrokenLimit::hardness($excess);
+            if ($least === null || $hard < $least[0]) {
+                $least = [$hard, $excess];
             }
         }
 
-        return [$this->impossible($a, $hives, $least[1], $least[2])];
+        return $least === null ? null : [$this->impossible($yard, $hives, $least[1])];
     }
 
-    /**
-     * @param  array<string, float>  $excess
-     * @param  array{Way, int, int}  $service
-     */
-    private function impossible(int $a, int $hives, array $excess, array $service): Shortfall
+    /** @param  list<Slot>  $candidates */
+    private function nothingAtAll(YardToFetch $yard, array $candidates): ?Shortfall
     {
-        $yard = $this->task->yards[$a];
-        arsort($excess);
-        $limit = (string) array_key_first($excess);
-        $by = $excess[$limit];
-        $day = $this->task->days[$service[2]]->date;
-        $supers = self::number($yard->supersPerHive() * $hives);
+        $open = array_filter($this->question->days, static fn (WorkDay $day): bool => ! $day->isOff());
+        $lacking = array_filter($yard->methods, $this->costs->lacksKit(...));
+        $from = ['from' => $yard->ready];
 
-        return match ($limit) {
-            'boards' => new Shortfall('boards', $a, null, $by, "$yard->id: $hives hives need $hives escape boards and there are {$this->task->escapeBoards}: ".self::number($by).' more, or serve it in parts.'),
-            'truck' => new Shortfall('truck', $a, null, $by, "$yard->id: $supers supers come off and a truckload is ".self::number($this->task->truckSupers).': it must be served in parts.'),
-            'hold' => new Shortfall('hold', $a, null, $by, "$yard->id: $supers supers come off and the honey room holds ".self::number($this->task->holdSupers).': it must be served in parts.'),
-            default => new Shortfall('crew', $a, $day, $by, "$yard->id: it fits no day; the least is missing on {$day->format('l j F')}: ".self::number($by).' minutes.'),
+        return match (true) {
+            $open === [] => $this->shortfall($yard, ShortfallReason::NoCrewTime, 'crew'),
+            count($lacking) === count($yard->methods) => $this->shortfall($yard, ShortfallReason::NoKit, 'kit'),
+            $candidates !== [] => null,
+            array_filter($open, static fn (WorkDay $day): bool => $day->date >= $yard->ready) === [] => $this->shortfall($yard, ShortfallReason::NoCrewDay, 'crew', $from),
+            default => $this->shortfall($yard, ShortfallReason::NoWeather, 'weather', $from),
         };
     }
 
-    /** @return list<Shortfall> at most two */
-    private function relative(int $a, int $hives, RoundPlan $plan): array
+    /** @param  array<string, DateTimeImmutable>  $figures */
+    private function shortfall(YardToFetch $yard, ShortfallReason $why, string $kind, array $figures = []): Shortfall
     {
-        $others = array_values(array_filter($plan->services, fn (Service $one): bool => $one->yard !== $a || isset($plan->notServed[$a])));
-        $tours = new Tours($this->task->travel);
+        /** @var 'boards'|'crew'|'truck'|'hold'|'weather'|'kit' $kind */
+        return new Shortfall($yard->id, new Statement($why, $figures), $kind);
+    }
+
+    /** @param  non-empty-list<BrokenLimit>  $excess */
+    private function impossible(YardToFetch $yard, int $hives, array $excess): Shortfall
+    {
+        usort($excess, static fn (BrokenLimit $a, BrokenLimit $b): int => $b->by <=> $a->by);
+        $most = $excess[0];
+        $capacity = $this->question->capacity;
+        $supers = $yard->supersPerHive() * $hives;
+        [$why, $figures] = match ($most->limit) {
+            Limit::Boards => [
+                ShortfallReason::TooFewBoards,
+                ['hives' => $hives, 'boards' => $this->question->kit->escapeBoards, 'short' => $most->by],
+            ],
+            Limit::Truck => [
+                ShortfallReason::BeyondTruckload,
+                ['supers' => $supers, 'room' => $capacity->truckSupers],
+            ],
+            Limit::Hold => [ShortfallReason::BeyondHoneyRoom, ['supers' => $supers, 'room' => $capacity->holdSupers]],
+            Limit::Crew => [ShortfallReason::FitsNoDay, ['short' => $most->by]],
+        };
+        $day = $most->limit === Limit::Crew ? $most->day : null;
+
+        return new Shortfall($yard->id, new Statement($why, $figures), $most->limit->value, $day, $most->by);
+    }
+
+    /** @return list<Shortfall> at most two */
+    private function relative(YardToFetch $yard, int $hives, Itinerary $plan): array
+    {
+        $stays = static fn (Visit $one): bool => $one->yard !== $yard->id || isset($plan->notServed[$yard->id]);
+        $others = array_values(array_filter($plan->visits, $stays));
+        $tours = new Tours($this->question->travel);
         $found = [];
-        foreach ($this->services->candidates($this->task->yards[$a]) as [$way, $first, $last]) {
-            if ($this->task->days[$last]->date > $this->task->yards[$a]->deadline) {
-                continue;
+        foreach ($this->costs->candidates($yard) as $slot) {
+            $visit = $this->visit($yard, $hives, $slot);
+            if ($visit->last <= $yard->deadline) {
+                $broken = Itinerary::of($this->question, [...$others, $visit], $tours)->broken;
+                $found[] = [BrokenLimit::hardness($broken), self::lacking($visit, $broken)];
             }
-            $service = new Service($a, $hives, $way, $first, $last);
-            $broken = RoundPlan::of($this->task, [...$others, $service], $tours)->broken;
-            $excess = [];
-            foreach ($broken as ['limit' => $limit, 'by' => $by]) {
-                $excess[$limit] = max($excess[$limit] ?? 0.0, $by);
-            }
-            $found[] = [self::hardness($excess), $broken, $service];
         }
         if ($found === []) {
-            $yard = $this->task->yards[$a];
+            $why = new Statement(
+                ShortfallReason::NoDayInTime,
+                ['ready' => $yard->ready, 'deadline' => $yard->deadline],
+            );
 
-            return [new Shortfall('weather', $a, $yard->deadline, null, "$yard->id: no day between {$yard->ready->format('j F')} and its deadline, {$yard->deadline->format('j F')}, has both crew time and the weather. A later deadline, or boards, would do.")];
+            return [new Shortfall($yard->id, $why, 'weather', $yard->deadline)];
         }
         usort($found, static fn (array $x, array $y): int => $x[0] <=> $y[0]);
+
+        return self::firstApart(array_column($found, 1));
+    }
+
+    private function visit(YardToFetch $yard, int $hives, Slot $slot): Visit
+    {
+        $days = $this->question->days;
+
+        return new Visit($yard->id, $hives, $slot->method, $days[$slot->first]->date, $days[$slot->last]->date);
+    }
+
+    /** @param  list<BrokenLimit>  $broken */
+    private static function lacking(Visit $visit, array $broken): Shortfall
+    {
+        $first = $broken[0] ?? null;
+        $why = new Statement($first === null ? ShortfallReason::WouldFit : ShortfallReason::Lacks);
+
+        return new Shortfall(
+            $visit->yard,
+            $why,
+            ($first->limit ?? Limit::Crew)->value,
+            $first->day ?? $visit->last,
+            $first?->by,
+            $visit,
+            $broken,
+        );
+    }
+
+    /**
+     * The first that differ in what a person would be told: by which method, on which day, lacking what.
+     *
+     * @param  list<Shortfall>  $found
+     * @return list<Shortfall>
+     */
+    private static function firstApart(array $found): array
+    {
         $told = [];
-        foreach ($found as [, $broken, $service]) {
-            $shortfall = $this->lacking($a, $broken, $service);
-            $told[$shortfall->sentence] ??= $shortfall;
-            if (count($told) === 2) {
+        foreach ($found as $one) {
+            /** @var Visit $visit */
+            $visit = $one->visit;
+            $told[serialize([$visit->method, $visit->lastDay(), $one->lacking])] ??= $one;
+            if (count($told) === self::TOLD) {
                 break;
             }
         }
 
         return array_values($told);
-    }
-
-    /** @param  list<array{limit: 'crew'|'truck'|'boards'|'hold', day: int, by: float}>  $broken */
-    private function lacking(int $a, array $broken, Service $service): Shortfall
-    {
-        $yard = $this->task->yards[$a];
-        $on = $this->task->days[$service->last]->date;
-        if ($broken === []) {
-            return new Shortfall('crew', $a, $on, null, "$yard->id would fit on {$on->format('l j F')} by {$service->way->value}; the search has not found it worth its cost. Plan again, or lock it there.", $service);
-        }
-        $parts = array_map(fn (array $one): string => self::words($one['limit'], $one['by'], $this->task->days[$one['day']]->date), $broken);
-        $first = $broken[0];
-
-        return new Shortfall($first['limit'], $a, $this->task->days[$first['day']]->date, $first['by'], "$yard->id by {$service->way->value} on {$on->format('l j F')} lacks ".implode(' and ', array_unique($parts)).'.', $service);
-    }
-
-    private static function words(string $limit, float $by, DateTimeImmutable $day): string
-    {
-        $on = 'on '.$day->format('l j F');
-
-        return match ($limit) {
-            'boards' => self::number($by)." escape boards $on",
-            'truck' => 'room for '.self::number($by)." supers on the truck $on",
-            'hold' => 'room for '.self::number($by)." supers in the honey room $on",
-            default => self::number($by)." minutes of crew time $on",
-        };
-    }
-
-    /** @param  array<string, float>  $excess */
-    private static function hardness(array $excess): float
-    {
-        $sum = 0.0;
-        foreach ($excess as $limit => $by) {
-            $sum += $by / (self::HARDNESS[$limit] ?? 60.0);
-        }
-
-        return $sum;
-    }
-
-    private static function number(float $value): string
-    {
-        return number_format(ceil($value - 1e-6), 0, '.', '');
     }
 }

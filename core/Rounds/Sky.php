@@ -4,19 +4,33 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Rounds;
 
+use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\InvalidInput;
 
-/** What a day brings at one yard, where it differs from the day's mean over all: its weather, and whether robbers are about. */
+/** What a day brings at a place, as far as it bears on a visit: its weather, and whether robbers are about. */
 final readonly class Sky
 {
     /**
-     * @param  bool  $dearth  nothing flowers for this yard
+     * @param  float  $maxC  highest temperature of the day, -60 to 60
+     * @param  float  $rainP  chance of rain, 0 to 1
+     * @param  bool  $dearth  nothing flowers
+     * @param  float  $sun  share of the day, 0 to 1
      *
      * @throws InvalidInput when a value is none that a day can have
      */
-    public function __construct(public float $maxC, public float $rainP, public bool $dearth = false)
-    {
-        InvalidInput::unlessWithin($maxC, -40.0, 55.0, 'The highest temperature', '/max_c');
+    public function __construct(
+        public float $maxC,
+        public float $rainP,
+        public bool $dearth = false,
+        public float $sun = 0.5,
+    ) {
+        InvalidInput::unlessWithin($maxC, -60.0, 60.0, 'The highest temperature', '/max_c');
         InvalidInput::unlessWithin($rainP, 0.0, 1.0, 'The chance of rain', '/rain_p');
+        InvalidInput::unlessWithin($sun, 0.0, 1.0, 'The share of sun', '/sun');
+    }
+
+    public static function of(DayForecast $day, bool $dearth): self
+    {
+        return new self($day->maxC, $day->rainP, $dearth, $day->sun);
     }
 }

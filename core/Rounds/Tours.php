@@ -61,11 +61,16 @@ final class Tours
     {
         $yards = [];
         for ($i = 0; $set >> $i !== 0; $i++) {
-            if (($set >> $i & 1) === 1) {
+            if ((($set >> $i) & 1) === 1) {
                 $yards[] = $i;
             }
         }
-        $route = count($yards) <= 1 ? $yards : (count($yards) <= $this->exact ? $this->exact($yards) : $this->improved($yards));
+        $route =
+            count($yards) <= 1
+                ? $yards
+                : (count($yards) <= $this->exact
+                    ? $this->exact($yards)
+                    : $this->improved($yards));
         $this->routes[$set] = $route;
         $this->lengths[$set] = $this->measure($route);
         // A long search meets many sets; what is forgotten is found again.
@@ -104,10 +109,10 @@ final class Tours
         for ($set = 1; $set <= $all; $set++) {
             foreach ($best[$set] ?? [] as $j => $length) {
                 for ($k = 0; $k < $n; $k++) {
-                    if (($set >> $k & 1) === 1) {
+                    if ((($set >> $k) & 1) === 1) {
                         continue;
                     }
-                    $next = $set | 1 << $k;
+                    $next = $set | (1 << $k);
                     $to = $length + $m[$yards[$j] + 1][$yards[$k] + 1];
                     if (! isset($best[$next][$k]) || $to < $best[$next][$k]) {
                         $best[$next][$k] = $to;

@@ -23,15 +23,30 @@ final readonly class Travel
     {
         $rows = [];
         if (count($matrix) !== $places) {
-            throw InvalidInput::because('The travel times have '.count($matrix)." rows; $places are wanted: the depot and each yard.", "$places rows", '/travel_min');
+            throw InvalidInput::because(
+                'The travel times have :rows rows; :wanted are wanted: the depot and each yard.',
+                "$places rows",
+                '/travel_min',
+                ['rows' => count($matrix), 'wanted' => $places],
+            );
         }
         foreach ($matrix as $i => $row) {
             if (count($row) !== $places) {
-                throw InvalidInput::because("Row $i of the travel times has ".count($row)." entries; $places are wanted.", "$places entries", "/travel_min/$i");
+                throw InvalidInput::because(
+                    'Row :row of the travel times has :entries entries; :wanted are wanted.',
+                    "$places entries",
+                    "/travel_min/$i",
+                    ['row' => $i, 'entries' => count($row), 'wanted' => $places],
+                );
             }
             foreach ($row as $j => $value) {
                 if ($value === null) {
-                    throw InvalidInput::because("The time from place $i to place $j is missing.", 'minutes', "/travel_min/$i/$j");
+                    throw InvalidInput::because(
+                        'The time from place :from to place :to is missing.',
+                        'minutes',
+                        "/travel_min/$i/$j",
+                        ['from' => $i, 'to' => $j],
+                    );
                 }
                 InvalidInput::unlessWithin($value, 0.0, 2000.0, 'A travel time', "/travel_min/$i/$j");
                 $rows[$i][$j] = $i === $j ? 0.0 : $value;

@@ -19,7 +19,8 @@ final readonly class Yields
         $groups = [];
         $crop = [];
         foreach ($records as $record) {
-            $groups[$record->apiary][$record->season][$record->hive] = ($groups[$record->apiary][$record->season][$record->hive] ?? 0.0) + $record->kg;
+            $groups[$record->apiary][$record->season][$record->hive] =
+                ($groups[$record->apiary][$record->season][$record->hive] ?? 0.0) + $record->kg;
             $crop[$record->season] = ($crop[$record->season] ?? 0.0) + $record->kg;
         }
         ksort($groups);
@@ -54,10 +55,13 @@ final readonly class Yields
             $sums[$record->hive]['kg'] = ($sums[$record->hive]['kg'] ?? 0.0) + $record->kg;
             $sums[$record->hive]['seasons'][$record->season] = $means[$record->apiary][$record->season];
         }
-        $index = array_map(static fn (array $sum): array => [
-            'index_kg' => ($sum['kg'] - array_sum($sum['seasons'])) / count($sum['seasons']),
-            'seasons' => count($sum['seasons']),
-        ], $sums);
+        $index = array_map(
+            static fn (array $sum): array => [
+                'index_kg' => ($sum['kg'] - array_sum($sum['seasons'])) / count($sum['seasons']),
+                'seasons' => count($sum['seasons']),
+            ],
+            $sums,
+        );
         uasort($index, static fn (array $a, array $b): int => $b['index_kg'] <=> $a['index_kg']);
 
         return $index;
@@ -71,8 +75,18 @@ final readonly class Yields
         $total = array_sum($hives);
         $mean = $producing === [] ? 0.0 : $total / count($producing);
 
-        return new YardSeason($apiary, $season, count($hives), count($producing), $total, $total / count($hives), $mean,
-            $before === null ? null : $mean - $before, $crop > 0.0 ? $total / $crop : 0.0,
-            (string) array_key_first($hives), (string) array_key_last($hives));
+        return new YardSeason(
+            $apiary,
+            $season,
+            count($hives),
+            count($producing),
+            $total,
+            $total / count($hives),
+            $mean,
+            $before === null ? null : $mean - $before,
+            $crop > 0.0 ? $total / $crop : 0.0,
+            (string) array_key_first($hives),
+            (string) array_key_last($hives),
+        );
     }
 }

@@ -91,7 +91,9 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['failed_jobs', 'jobs', 'activity_log', 'idempotency_keys', 'memberships', 'users', 'operations'] as $table) {
+        foreach (
+            ['failed_jobs', 'jobs', 'activity_log', 'idempotency_keys', 'memberships', 'users', 'operations'] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

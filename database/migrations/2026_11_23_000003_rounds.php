@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Support\RecordTable;
+use App\Records\RecordTable;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -39,10 +39,14 @@ return new class extends Migration {
             $table->date('due_on');
             $table->dateTime('done_at')->nullable();
         });
-        RecordTable::create('loading_ticks', function (Blueprint $table): void {
-            $table->date('day');
-            $table->string('thing', 30);
-        }, unique: ['day', 'thing']);
+        RecordTable::create(
+            'loading_ticks',
+            function (Blueprint $table): void {
+                $table->date('day');
+                $table->string('thing', 30);
+            },
+            unique: ['day', 'thing'],
+        );
         Schema::table('operations', function (Blueprint $table): void {
             $table->decimal('longitude', 8, 5)->nullable();
         });

@@ -31,16 +31,34 @@ final class HouseRulesTest extends TestCase
 
     /** Who may use whom in the application, beside Models, Support and the core. */
     private const APP = [
-        'Models' => [], 'Support' => [], 'Calc' => [], 'Http' => [], 'Watch' => ['Assess'],
-        'Devices' => [], 'Practise' => [], 'Calibrate' => ['Assess', 'Devices', 'Winter', 'Yards'], 'Assess' => ['Watch', 'Yards', 'Devices'], 'Yards' => ['Assess'], 'Winter' => ['Assess', 'Yards'], 'Clear' => ['Assess', 'Devices', 'Watch', 'Winter', 'Yards'], 'HoneyRoom' => [], 'Compare' => [],
-        'Account' => ['Winter'], 'Start' => ['Yards'], 'Desk' => ['Assess', 'Watch', 'Winter', 'Clear', 'HoneyRoom', 'Compare', 'Yards'],
+        'Models' => [],
+        'Support' => [],
+        'Calc' => [],
+        'Http' => [],
+        'Watch' => ['Assess'],
+        'Devices' => [],
+        'Practise' => [],
+        'Calibrate' => ['Assess', 'Devices', 'Winter', 'Yards'],
+        'Assess' => ['Watch', 'Yards', 'Devices'],
+        'Yards' => ['Assess'],
+        'Winter' => ['Assess', 'Yards'],
+        'Clear' => ['Assess', 'Devices', 'Watch', 'Winter', 'Yards'],
+        'HoneyRoom' => [],
+        'Compare' => [],
+        'Account' => ['Winter'],
+        'Start' => ['Yards'],
+        'Desk' => ['Assess', 'Watch', 'Winter', 'Clear', 'HoneyRoom', 'Compare', 'Yards'],
     ];
 
     public function test_the_core_is_pure(): void
     {
         foreach ($this->files('core') as $path => $code) {
             self::assertStringContainsString('declare(strict_types=1);', $code, $path);
-            self::assertDoesNotMatchRegularExpression('/\b(Illuminate|App|Carbon|Laravel|Symfony)\\\\|\b(time|microtime|hrtime|date|strtotime|mt_rand|rand|random_int|random_bytes|uniqid|shuffle|array_rand|getenv|env|config|now|app|file_put_contents|fopen|curl_init|error_log)\(|\$GLOBALS|\$_[A-Z]+|new (\\\\)?DateTimeImmutable\(\s*\)|\bstatic \$/', self::code($code), $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(Illuminate|App|Carbon|Laravel|Symfony)\\\\|\b(time|microtime|hrtime|date|strtotime|mt_rand|rand|random_int|random_bytes|uniqid|shuffle|array_rand|getenv|env|config|now|app|file_put_contents|fopen|curl_init|error_log)\(|\$GLOBALS|\$_[A-Z]+|new (\\\\)?DateTimeImmutable\(\s*\)|\bstatic \$/',
+                self::code($code),
+                $path,
+            );
         }
     }
 
@@ -54,14 +72,22 @@ final class HouseRulesTest extends TestCase
                 continue;
             }
             preg_match_all('/Marjoram\\\\Core\\\\(\w+)\\\\/', $code, $used);
-            self::assertSame([], array_values(array_diff(array_unique($used[1]), [$module, ...self::CORE[$module]])), $path);
+            self::assertSame(
+                [],
+                array_values(array_diff(array_unique($used[1]), [$module, ...self::CORE[$module]])),
+                $path,
+            );
         }
     }
 
     public function test_models_know_neither_stages_nor_the_core(): void
     {
         foreach ($this->files('app/Models') as $path => $code) {
-            self::assertDoesNotMatchRegularExpression('/use (Marjoram\\\\Core|App\\\\(?!Models|Support\\\\(Conflict|CurrentOperation|Touched)))/', $code, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/use (Marjoram\\\\Core|App\\\\(?!Models|Support\\\\(Conflict|CurrentOperation|Touched)))/',
+                $code,
+                $path,
+            );
         }
     }
 
@@ -80,7 +106,9 @@ final class HouseRulesTest extends TestCase
 
     public function test_files_stay_about_one_thing(): void
     {
-        foreach ([...iterator_to_array($this->files('core')), ...iterator_to_array($this->files('app'))] as $path => $code) {
+        foreach (
+            [...iterator_to_array($this->files('core')), ...iterator_to_array($this->files('app'))] as $path => $code
+        ) {
             self::assertLessThan(250, substr_count($code, "\n"), "$path is long: is it still about one thing?");
         }
     }
@@ -89,7 +117,11 @@ final class HouseRulesTest extends TestCase
     public function test_pages_carry_no_inline_styles_or_handlers(): void
     {
         foreach ($this->files('resources/views') as $path => $code) {
-            self::assertDoesNotMatchRegularExpression('/\sstyle=|\son(click|change|submit|load|input)=|javascript:/', $code, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/\sstyle=|\son(click|change|submit|load|input)=|javascript:/',
+                $code,
+                $path,
+            );
             self::assertDoesNotMatchRegularExpression('#(src|href)="https?://#', $code, $path);
         }
     }
@@ -99,9 +131,15 @@ final class HouseRulesTest extends TestCase
     {
         $root = dirname(__DIR__, 2);
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator("$root/$folder", RecursiveDirectoryIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->getExtension() === 'php') {
-                yield ltrim(str_replace($root, '', $file->getPathname()), '/') => (string) file_get_contents($file->getPathname());
+                yield ltrim(str_replace($root, '', $file->getPathname()), '/') => (string) file_get_contents(
+                    $file->getPathname(),
+                );
             }
         }
     }
@@ -109,8 +147,15 @@ final class HouseRulesTest extends TestCase
     /** The code without its comments and strings. */
     private static function code(string $php): string
     {
-        $kept = array_filter(token_get_all($php), static fn (array|string $token): bool => ! is_array($token) || ! in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true));
+        $kept = array_filter(
+            token_get_all($php),
+            static fn (array|string $token): bool => ! is_array($token) ||
+                ! in_array($token[0], [T_COMMENT, T_DOC_COMMENT, T_CONSTANT_ENCAPSED_STRING], true),
+        );
 
-        return implode('', array_map(static fn (array|string $token): string => is_array($token) ? $token[1] : $token, $kept));
+        return implode(
+            '',
+            array_map(static fn (array|string $token): string => is_array($token) ? $token[1] : $token, $kept),
+        );
     }
 }

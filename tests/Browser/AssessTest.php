@@ -33,11 +33,20 @@ final class AssessTest extends BrowserTestCase
         }
         $this->at(1, 7);
         $seconds = microtime(true) - $start;
-        fwrite(STDERR, sprintf(' [hive of 3 supers x 3 frames by keyboard: %.1f keys a frame, %.0f s with no thinking] ', $keys / 9, $seconds));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [hive of 3 supers x 3 frames by keyboard: %.1f keys a frame, %.0f s with no thinking] ',
+                $keys / 9,
+                $seconds,
+            ),
+        );
         self::assertLessThanOrEqual(4.0, $keys / 9);
         self::assertLessThan(60.0, $seconds);
         $this->open('/assess/ekbacken/E4');
-        $table = (string) self::$browser->executeScript("return [...document.querySelectorAll('main table tbody tr')].filter((r) => r.textContent.includes('E4')).map((r) => r.lastElementChild.textContent).join(' ')");
+        $table = (string) self::$browser->executeScript(
+            "return [...document.querySelectorAll('main table tbody tr')].filter((r) => r.textContent.includes('E4')).map((r) => r.lastElementChild.textContent).join(' ')",
+        );
         self::assertSame('3/10 3/10 3/10', $table);
     }
 
@@ -72,7 +81,10 @@ final class AssessTest extends BrowserTestCase
         fwrite(STDERR, sprintf(' [the same by touch: %.1f taps a frame, %.0f s] ', $taps / 9, $seconds));
         self::assertLessThanOrEqual(4.0, $taps / 9);
         self::assertLessThan(90.0, $seconds);
-        self::assertNotEmpty(self::$browser->findElements(WebDriverBy::cssSelector('#line-box b')), 'the verdict stands by the painter on a phone');
+        self::assertNotEmpty(
+            self::$browser->findElements(WebDriverBy::cssSelector('#line-box b')),
+            'the verdict stands by the painter on a phone',
+        );
         self::screen(1280, 800);
     }
 
@@ -100,7 +112,8 @@ final class AssessTest extends BrowserTestCase
         $this->keys('3');
         $this->waitForText('[data-status]', 'saved');
         // Someone else saves the frame meanwhile.
-        self::$browser->executeAsyncScript("const done = arguments[arguments.length - 1], root = document.getElementById('painter');
+        self::$browser
+            ->executeAsyncScript("const done = arguments[arguments.length - 1], root = document.getElementById('painter');
             fetch(root.dataset.url, {method: 'PUT', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'Idempotency-Key': '01J00000000000000000000000', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content},
                 body: JSON.stringify({a: {capped: 0.77}, b: {capped: 0.66}})}).then(() => done());");
         $this->keys('2');
@@ -128,7 +141,9 @@ final class AssessTest extends BrowserTestCase
         $this->waitFor('[name=guess]');
         $this->click('form[action$="/practise/eye"] button');
         $this->waitForText('.notice', 'carry this correction');
-        $this->click('form[action$="/practise/eye"] input[value=delete] ~ button, form:has(input[value=delete]) button');
+        $this->click(
+            'form[action$="/practise/eye"] input[value=delete] ~ button, form:has(input[value=delete]) button',
+        );
         $this->waitForText('.notice', 'as they are painted again');
     }
 

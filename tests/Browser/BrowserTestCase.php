@@ -37,8 +37,21 @@ abstract class BrowserTestCase extends TestCase
         $port = random_int(20000, 40000);
         $log = ['file', dirname(__DIR__, 2).'/var/test/chromedriver.log', 'w'];
         self::$driver = proc_open(['chromedriver', "--port=$port"], [['pipe', 'r'], $log, $log], $pipes) ?: null;
-        $options = (new ChromeOptions)->addArguments(['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en-GB', '--user-data-dir='.self::$profile]);
+        $options = (new ChromeOptions)->addArguments([
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--disable-dev-shm-usage',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--hide-scrollbars',
+            '--force-device-scale-factor=1',
+            '--lang=en-GB',
+            '--user-data-dir='.self::$profile,
+        ]);
         $options->setBinary('/usr/bin/chromium');
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -63,7 +76,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected static function screen(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver(self::$browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        (new ChromeDevToolsDriver(self::$browser))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 500,
+        ]);
     }
 
     /** With scripts off a page must still be read, and its main forms work. */
@@ -147,14 +165,23 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $css): void
     {
-        self::$browser->wait(10, 100)->until(fn (): bool => self::$browser->findElements(WebDriverBy::cssSelector($css)) !== [],
-            "$css did not come; the page is ".self::$browser->getCurrentURL().': '.mb_substr($this->text(), 0, 400));
+        self::$browser
+            ->wait(10, 100)
+            ->until(
+                fn (): bool => self::$browser->findElements(WebDriverBy::cssSelector($css)) !== [],
+                "$css did not come; the page is ".
+                    self::$browser->getCurrentURL().
+                    ': '.
+                    mb_substr($this->text(), 0, 400),
+            );
     }
 
     protected function waitForText(string $css, string $text): void
     {
         $this->waitFor($css);
-        self::$browser->wait(10, 100)->until(fn (): bool => str_contains($this->text($css), $text), "\"$text\" did not come in $css");
+        self::$browser
+            ->wait(10, 100)
+            ->until(fn (): bool => str_contains($this->text($css), $text), "\"$text\" did not come in $css");
     }
 
     protected function text(string $css = 'body'): string
@@ -170,12 +197,21 @@ abstract class BrowserTestCase extends TestCase
     /** No violation of WCAG 2.2 AA that axe can find, and nothing severe on the console. */
     protected function assertAccessible(string $page): void
     {
-        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        self::$browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
         $violations = self::$browser->executeAsyncScript('const done = arguments[arguments.length - 1];
             axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((result) => done(result.violations.map((v) => v.id + ": " + v.help + " @ " + v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | "))));');
         self::assertSame([], $violations, $page);
-        $severe = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        $severe = array_filter(
+            self::$browser->manage()->getLog('browser'),
+            static fn (array $line): bool => $line['level'] === 'SEVERE',
+        );
         self::assertSame([], array_column($severe, 'message'), $page);
-        self::assertLessThanOrEqual(0, self::$browser->executeScript('return document.documentElement.scrollWidth - window.innerWidth'), "$page is wider than the screen");
+        self::assertLessThanOrEqual(
+            0,
+            self::$browser->executeScript('return document.documentElement.scrollWidth - window.innerWidth'),
+            "$page is wider than the screen",
+        );
     }
 }

@@ -9,8 +9,37 @@ use Facebook\WebDriver\WebDriverBy;
 /** Each main page: no violation that axe can find, nothing wider than the screen, at a desk and in the hand. */
 final class PagesTest extends BrowserTestCase
 {
-    private const PAGES = ['/', '/watch', '/watch/ekbacken', '/assess', '/assess/ekbacken', '/assess/ekbacken/E3', '/winter', '/winter/ekbacken', '/clear', '/clear/ekbacken', '/clear/rounds', '/clear/rounds/new', '/clear/drives?from=ekbacken', '/clear/days/2026-08-06', '/winter/tegelbruket/T3', '/honey-room', '/compare', '/compare?sort=kg&hive=E8',
-        '/practise', '/practise?told=3', '/practise/scale', '/calibrate', '/assess/ekbacken/E3?slot=2&on=2026-08-01', '/yards', '/yards/ekbacken/E3', '/account', '/account/policy', '/account/trail', '/account/bin'];
+    private const PAGES = [
+        '/',
+        '/watch',
+        '/watch/ekbacken',
+        '/assess',
+        '/assess/ekbacken',
+        '/assess/ekbacken/E3',
+        '/winter',
+        '/winter/ekbacken',
+        '/clear',
+        '/clear/ekbacken',
+        '/clear/rounds',
+        '/clear/rounds/new',
+        '/clear/drives?from=ekbacken',
+        '/clear/days/2026-08-06',
+        '/winter/tegelbruket/T3',
+        '/honey-room',
+        '/compare',
+        '/compare?sort=kg&hive=E8',
+        '/practise',
+        '/practise?told=3',
+        '/practise/scale',
+        '/calibrate',
+        '/assess/ekbacken/E3?slot=2&on=2026-08-01',
+        '/yards',
+        '/yards/ekbacken/E3',
+        '/account',
+        '/account/policy',
+        '/account/trail',
+        '/account/bin',
+    ];
 
     public function test_every_main_page_at_a_desk(): void
     {
@@ -36,7 +65,9 @@ final class PagesTest extends BrowserTestCase
             $this->assertAccessible("$page at 390");
         }
         $this->open('/assess/ekbacken/E3');
-        $small = self::$browser->executeScript('return [...document.querySelectorAll(".painter button, .painter a, .stages a")].filter((e) => e.offsetParent && (e.offsetHeight < 48 || e.offsetWidth < 48)).map((e) => e.textContent.trim())');
+        $small = self::$browser->executeScript(
+            'return [...document.querySelectorAll(".painter button, .painter a, .stages a")].filter((e) => e.offsetParent && (e.offsetHeight < 48 || e.offsetWidth < 48)).map((e) => e.textContent.trim())',
+        );
         self::assertSame([], $small, 'Targets smaller than 48 px');
         self::screen(1280, 800);
     }

@@ -21,7 +21,11 @@ final class PlainTest extends BrowserTestCase
         $this->signIn('partner');
         self::scripts(false);
         $this->open('/watch/tegelbruket');
-        self::assertSame([], self::$browser->findElements(WebDriverBy::cssSelector('html[data-keys]')), 'scripts are off');
+        self::assertSame(
+            [],
+            self::$browser->findElements(WebDriverBy::cssSelector('html[data-keys]')),
+            'scripts are off',
+        );
         $this->press('input[value="eating-capped:seen"] + button');
         $this->waitForText('.notice', 'Noted');
 
@@ -32,7 +36,9 @@ final class PlainTest extends BrowserTestCase
         if (! $this->find('#n-a-capped')->isDisplayed()) {
             $this->press('[data-form] summary');
         }
-        foreach (['#n-a-capped' => '0.9', '#n-b-capped' => '0.85', '#n-a-open' => '0.05', '#n-b-open' => '0.1'] as $field => $share) {
+        foreach (
+            ['#n-a-capped' => '0.9', '#n-b-capped' => '0.85', '#n-a-open' => '0.05', '#n-b-open' => '0.1'] as $field => $share
+        ) {
             $this->type($field, $share);
         }
         $this->press('[data-form] .btn');

@@ -27,10 +27,18 @@ final class RoundsTest extends BrowserTestCase
         $visit = $this->find('.visit');
         $yard = (string) $visit->getAttribute('data-yard');
         $last = (int) $visit->getAttribute('data-last');
-        $wide = (float) self::$browser->executeScript('const svg = document.querySelector(".round"); return svg.dataset.wide / svg.dataset.view * svg.getBoundingClientRect().width');
+        $wide = (float) self::$browser->executeScript(
+            'const svg = document.querySelector(".round"); return svg.dataset.wide / svg.dataset.view * svg.getBoundingClientRect().width',
+        );
         $days = $last >= 6 ? -2 : 2;
         self::$browser->executeScript("document.querySelector('.visit').scrollIntoView({block: 'center'})");
-        (new WebDriverActions(self::$browser))->moveToElement($visit->findElement(WebDriverBy::cssSelector('.crop')))->clickAndHold()->moveByOffset((int) round(0.5 * $days * $wide), 0)->moveByOffset((int) round(0.5 * $days * $wide), 0)->release()->perform();
+        (new WebDriverActions(self::$browser))
+            ->moveToElement($visit->findElement(WebDriverBy::cssSelector('.crop')))
+            ->clickAndHold()
+            ->moveByOffset((int) round(0.5 * $days * $wide), 0)
+            ->moveByOffset((int) round(0.5 * $days * $wide), 0)
+            ->release()
+            ->perform();
         $this->waitForText('.notice', 'is locked there');
         self::assertSame($last + $days, (int) $this->find(".visit[data-yard='$yard']")->getAttribute('data-last'));
         self::assertStringContainsString('Unlock', $this->text('#move'));
@@ -50,9 +58,13 @@ final class RoundsTest extends BrowserTestCase
         $this->waitForText('#coming', 'Skolgården, later');
         $this->assertAccessible('/clear/rounds/new');
         // Left out, what is to wait goes from the picture at once.
-        self::$browser->executeScript('const e = document.querySelector("main [name=later]"); e.value = "out"; e.dispatchEvent(new Event("change", {bubbles: true}))');
+        self::$browser->executeScript(
+            'const e = document.querySelector("main [name=later]"); e.value = "out"; e.dispatchEvent(new Event("change", {bubbles: true}))',
+        );
         self::$browser->wait(5, 100)->until(fn (): bool => ! str_contains($this->text('#coming'), 'Skolgården, later'));
-        self::$browser->executeScript('const e = document.querySelector("main [name=later]"); e.value = "own"; e.dispatchEvent(new Event("change", {bubbles: true}))');
+        self::$browser->executeScript(
+            'const e = document.querySelector("main [name=later]"); e.value = "own"; e.dispatchEvent(new Event("change", {bubbles: true}))',
+        );
         $this->waitForText('#coming', 'Skolgården, later');
         $this->type('[name=seconds]', '2');
         $this->click('main form .btn.go');
@@ -62,7 +74,10 @@ final class RoundsTest extends BrowserTestCase
         $this->assertAccessible('a round');
         $before = (int) $this->find('.visit')->getAttribute('data-last');
         self::$browser->executeScript('document.querySelector(".visit").focus()');
-        self::$browser->switchTo()->activeElement()->sendKeys($before > 0 ? WebDriverKeys::ARROW_LEFT : WebDriverKeys::ARROW_RIGHT);
+        self::$browser
+            ->switchTo()
+            ->activeElement()
+            ->sendKeys($before > 0 ? WebDriverKeys::ARROW_LEFT : WebDriverKeys::ARROW_RIGHT);
         $this->waitForText('.notice', 'is locked there');
         self::$browser->executeScript("document.querySelector('.round').scrollIntoView({block: 'center'})");
         $this->click('.why form[action$="/again"] button');
@@ -75,7 +90,13 @@ final class RoundsTest extends BrowserTestCase
         $this->click('p.noprint a');
         $this->waitForText('h2', 'To load');
         $this->click('#load-smoker');
-        self::$browser->wait(5, 100)->until(fn (): bool => $this->steadily(fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true'));
+        self::$browser
+            ->wait(5, 100)
+            ->until(
+                fn (): bool => $this->steadily(
+                    fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true',
+                ),
+            );
         $this->assertAccessible('a day');
         self::screen(390, 844);
         $this->assertAccessible('a day at 390');

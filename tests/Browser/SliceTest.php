@@ -62,10 +62,14 @@ final class SliceTest extends BrowserTestCase
         $this->click('.stop form button');
         $this->waitForText('.notice', 'Ticked');
         $plan = $this->path();
-        $day = (string) self::$browser->executeScript('return [...document.querySelectorAll("main .sub")].map((e) => e.textContent).join(" ").match(/(\d+) Aug/)[1]');
+        $day = (string) self::$browser->executeScript(
+            'return [...document.querySelectorAll("main .sub")].map((e) => e.textContent).join(" ").match(/(\d+) Aug/)[1]',
+        );
 
         $this->open('/account');
-        self::$browser->executeScript("document.querySelector('[name=demo_today]').value = '2026-08-".str_pad($day, 2, '0', STR_PAD_LEFT)."'");
+        self::$browser->executeScript(
+            "document.querySelector('[name=demo_today]').value = '2026-08-".str_pad($day, 2, '0', STR_PAD_LEFT)."'",
+        );
         $this->click('form[action$="operation-settings"] .btn.go');
         $this->waitForText('.notice', 'saved');
         $this->open($plan);
@@ -92,7 +96,10 @@ final class SliceTest extends BrowserTestCase
         $this->keys('1');
         self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/watch');
         $this->keys('/');
-        self::$browser->switchTo()->activeElement()->sendKeys('n4'.WebDriverKeys::ENTER);
+        self::$browser
+            ->switchTo()
+            ->activeElement()
+            ->sendKeys('n4'.WebDriverKeys::ENTER);
         $this->waitFor('.painter');
         self::assertSame('/assess/norra-heden/N4', $this->path());
         $strokes = 0;
@@ -110,7 +117,9 @@ final class SliceTest extends BrowserTestCase
         self::assertStringContainsString('3 of 10 frames seen', $this->text('.why'));
         $this->keys(WebDriverKeys::ESCAPE, 'k');
         self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/assess/norra-heden/N3');
-        foreach (['3' => '/winter/norra-heden', '4' => '/clear/norra-heden', '5' => '/honey-room', '6' => '/compare'] as $key => $path) {
+        foreach (
+            ['3' => '/winter/norra-heden', '4' => '/clear/norra-heden', '5' => '/honey-room', '6' => '/compare'] as $key => $path
+        ) {
             $this->keys((string) $key);
             self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === $path, "key $key");
         }
@@ -142,7 +151,14 @@ final class SliceTest extends BrowserTestCase
     {
         self::$browser->manage()->deleteAllCookies();
         $this->open('/sign-up');
-        foreach (['name' => 'Newcomer', 'email' => 'newcomer@demo.example', 'password' => 'ten-letters-or-more', 'password_confirmation' => 'ten-letters-or-more'] as $field => $value) {
+        foreach (
+            [
+                'name' => 'Newcomer',
+                'email' => 'newcomer@demo.example',
+                'password' => 'ten-letters-or-more',
+                'password_confirmation' => 'ten-letters-or-more',
+            ] as $field => $value
+        ) {
             $this->type("[name=$field]", $value);
         }
         $this->click('.btn.go');
@@ -167,7 +183,12 @@ final class SliceTest extends BrowserTestCase
         $canvas = $this->find("[data-face=$side] canvas");
         self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$canvas]);
         $size = $canvas->getSize();
-        $to = (int) round((10 + $share * ($size->getHeight() - 15)) - $size->getHeight() / 2);
-        (new WebDriverActions(self::$browser))->moveToElement($canvas, 0, -(int) ($size->getHeight() / 4))->clickAndHold()->moveToElement($canvas, 0, $to)->release()->perform();
+        $to = (int) round(10 + $share * ($size->getHeight() - 15) - $size->getHeight() / 2);
+        (new WebDriverActions(self::$browser))
+            ->moveToElement($canvas, 0, -(int) ($size->getHeight() / 4))
+            ->clickAndHold()
+            ->moveToElement($canvas, 0, $to)
+            ->release()
+            ->perform();
     }
 }

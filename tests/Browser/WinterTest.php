@@ -16,11 +16,18 @@ final class WinterTest extends BrowserTestCase
         $this->open('/winter/ekbacken/E1');
         $this->assertAccessible('/winter/ekbacken/E1');
         $before = $this->text('.whatif .big');
-        $ticked = (int) self::$browser->executeScript('return document.querySelectorAll(".stackbox input:checked").length');
+        $ticked = (int) self::$browser->executeScript(
+            'return document.querySelectorAll(".stackbox input:checked").length',
+        );
         self::assertSame(1, $ticked);
         $picture = $this->find('.stackbox:not(.off)[data-super] svg');
         self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$picture]);
-        (new WebDriverActions(self::$browser))->clickAndHold($picture)->moveByOffset(60, -10)->moveByOffset(60, -10)->release()->perform();
+        (new WebDriverActions(self::$browser))
+            ->clickAndHold($picture)
+            ->moveByOffset(60, -10)
+            ->moveByOffset(60, -10)
+            ->release()
+            ->perform();
         self::$browser->wait(5, 50)->until(fn (): bool => $this->text('.whatif .big') !== $before);
         self::assertStringContainsString('reckoned: '.$before, $this->text('.whatif .figures'));
         self::assertStringContainsString('Sugar', $this->text('.whatif dl'));
@@ -28,7 +35,9 @@ final class WinterTest extends BrowserTestCase
         self::$browser->executeScript('document.querySelectorAll(".stackbox input")[0].focus()');
         self::$browser->switchTo()->activeElement()->sendKeys(' ');
         self::$browser->wait(5, 50)->until(fn (): bool => $this->text('.whatif .big') === $before);
-        $millis = (float) self::$browser->executeScript('return Math.min(...performance.getEntriesByType("resource").filter((e) => e.name.includes("what-if")).map((e) => e.responseStart - e.requestStart))');
+        $millis = (float) self::$browser->executeScript(
+            'return Math.min(...performance.getEntriesByType("resource").filter((e) => e.name.includes("what-if")).map((e) => e.responseStart - e.requestStart))',
+        );
         fwrite(STDERR, sprintf(' [what if: %.0f ms on the server, nothing cached for the tests] ', $millis));
         $this->assertAccessible('what if');
         self::screen(1280, 800);

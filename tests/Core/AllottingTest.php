@@ -19,7 +19,15 @@ final class AllottingTest extends TestCase
         for ($case = 0; $case < 40; $case++) {
             $supers = [];
             for ($i = 0; $i < $random->integer(2, 9); $i++) {
-                $supers[] = $i % 4 === 3 ? SuperShare::weighed("s$i", "H$i", 20.0, 6.0) : SuperShare::estimated("s$i", 'H'.$i % 3, $random->between(5.0, 18.0), $random->between(0.2, 2.0));
+                $supers[] =
+                    $i % 4 === 3
+                        ? SuperShare::weighed("s$i", "H$i", 20.0, 6.0)
+                        : SuperShare::estimated(
+                            "s$i",
+                            'H'.$i % 3,
+                            $random->between(5.0, 18.0),
+                            $random->between(0.2, 2.0),
+                        );
             }
             $buckets = [new Bucket(90.0 + $random->between(0.0, 20.0), 1.2), new Bucket(15.0, 1.2)];
             $result = (new Allotting)->allot($supers, $buckets, 0.5);
@@ -32,22 +40,34 @@ final class AllottingTest extends TestCase
     /** The conditioned normal worked out by hand for two supers: C = c^2 e e' + diag(s^2). */
     public function test_two_supers_by_hand(): void
     {
-        $result = (new Allotting)->allot([SuperShare::estimated('a', 'A', 10.0, 1.0), SuperShare::estimated('b', 'B', 20.0, 3.0)], [new Bucket(34.2, 1.2)]);
+        $result = (new Allotting)->allot(
+            [SuperShare::estimated('a', 'A', 10.0, 1.0), SuperShare::estimated('b', 'B', 20.0, 3.0)],
+            [new Bucket(34.2, 1.2)],
+        );
         $c2 = 0.0144;
         [$rowA, $rowB] = [$c2 * 10 * 30 + 1.0, $c2 * 20 * 30 + 9.0];
-        self::assertEqualsWithDelta(10.0 + $rowA * 3.0 / ($rowA + $rowB), $result->hives['A']['kg'], 1e-9);
-        self::assertEqualsWithDelta(sqrt($c2 * 100 + 1.0 - $rowA ** 2 / ($rowA + $rowB)), $result->hives['A']['sdKg'], 1e-9);
+        self::assertEqualsWithDelta(10.0 + ($rowA * 3.0) / ($rowA + $rowB), $result->hives['A']['kg'], 1e-9);
+        self::assertEqualsWithDelta(
+            sqrt($c2 * 100 + 1.0 - $rowA ** 2 / ($rowA + $rowB)),
+            $result->hives['A']['sdKg'],
+            1e-9,
+        );
         self::assertEqualsWithDelta(33.0 / 30.0, (float) $result->measuredToEstimated, 1e-12);
     }
 
     public function test_a_bucket_under_its_tare_and_nothing_left_are_refused(): void
     {
-        foreach ([
-            static fn () => new Bucket(1.0, 1.2),
-            static fn () => (new Allotting)->allot([SuperShare::weighed('a', 'A', 20.0, 5.0), SuperShare::estimated('b', 'B', 10.0, 1.0)], [new Bucket(11.0, 1.0)]),
-            static fn () => (new Allotting)->allot([], [new Bucket(11.0, 1.0)]),
-            static fn () => SuperShare::weighed('a', 'A', 5.0, 6.0),
-        ] as $bad) {
+        foreach (
+            [
+                static fn () => new Bucket(1.0, 1.2),
+                static fn () => (new Allotting)->allot(
+                    [SuperShare::weighed('a', 'A', 20.0, 5.0), SuperShare::estimated('b', 'B', 10.0, 1.0)],
+                    [new Bucket(11.0, 1.0)],
+                ),
+                static fn () => (new Allotting)->allot([], [new Bucket(11.0, 1.0)]),
+                static fn () => SuperShare::weighed('a', 'A', 5.0, 6.0),
+            ] as $bad
+        ) {
             try {
                 $bad();
                 self::fail('It was taken.');

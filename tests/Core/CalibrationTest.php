@@ -30,7 +30,11 @@ final class CalibrationTest extends TestCase
         // By hand: one weighing, relative sd sqrt(0.08^2 + 0.01^2 + 0.05^2).
         $variance = 0.08 ** 2 + 0.01 ** 2 + 0.05 ** 2;
         $one = FillCalibration::of([new Weighing(10.0, 0.8, 8.8)]);
-        self::assertEqualsWithDelta((1.0 / 0.0144 + 0.88 / $variance) / (1.0 / 0.0144 + 1.0 / $variance), $one->factor, 1e-12);
+        self::assertEqualsWithDelta(
+            (1.0 / 0.0144 + 0.88 / $variance) / (1.0 / 0.0144 + 1.0 / $variance),
+            $one->factor,
+            1e-12,
+        );
         self::assertEqualsWithDelta(sqrt(1.0 / (1.0 / 0.0144 + 1.0 / $variance)), $one->sd, 1e-12);
         $many = FillCalibration::of(array_fill(0, 200, new Weighing(10.0, 0.8, 8.8)));
         self::assertEqualsWithDelta(0.88, $many->factor, 0.001);
@@ -46,28 +50,55 @@ final class CalibrationTest extends TestCase
         for ($keeper = 0; $keeper < 200; $keeper++) {
             $fill = $random->normal(1.0, 0.12);
             $known = array_map(fn (): array => $this->superOf($fill, $random), range(1, 15));
-            $calibration = FillCalibration::of(array_map(static fn (array $one): Weighing => new Weighing($one[0], 0.08 * $one[0], $one[1]), $known));
+            $calibration = FillCalibration::of(
+                array_map(static fn (array $one): Weighing => new Weighing($one[0], 0.08 * $one[0], $one[1]), $known),
+            );
             for ($n = 0; $n < 20; $n++) {
                 [$estimate, $weighed] = $this->superOf($fill, $random);
                 $before += ($estimate - $weighed) ** 2;
                 $after += ($calibration->factor * $estimate - $weighed) ** 2;
             }
         }
-        fwrite(STDERR, sprintf(' [weighings: error of a held-out super %.2f kg before, %.2f kg after 15 weighed] ', sqrt($before / 4000), sqrt($after / 4000)));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [weighings: error of a held-out super %.2f kg before, %.2f kg after 15 weighed] ',
+                sqrt($before / 4000),
+                sqrt($after / 4000),
+            ),
+        );
         self::assertLessThan(0.75 * sqrt($before), sqrt($after));
     }
 
     public function test_a_check_sample_gives_the_offset_of_each_scale(): void
     {
-        foreach ([[Scale::Water, 0.4, true], [Scale::Water, -0.3, false], [Scale::RefractiveIndex, 0.0012, false], [Scale::Brix, 0.5, true]] as [$scale, $off, $compensated]) {
+        foreach (
+            [
+                [Scale::Water, 0.4, true],
+                [Scale::Water, -0.3, false],
+                [Scale::RefractiveIndex, 0.0012, false],
+                [Scale::Brix, 0.5, true],
+            ] as [$scale, $off, $compensated]
+        ) {
             $shown = match ($scale) {
                 Scale::Water => $compensated ? 18.0 : PractiseScale::shown(18.0, 27.0),
                 Scale::RefractiveIndex => Refractometry::indexOfWater(18.0) - 7.0 * Refractometry::INDEX_PER_DEGREE,
                 Scale::Brix => $this->brixOf(18.0),
             };
-            $check = InstrumentCheck::of([new Reading($scale, $shown - $off, 27.0, $compensated), new Reading($scale, $shown - $off, 27.0, $compensated)], 18.0);
+            $check = InstrumentCheck::of(
+                [
+                    new Reading($scale, $shown - $off, 27.0, $compensated),
+                    new Reading($scale, $shown - $off, 27.0, $compensated),
+                ],
+                18.0,
+            );
             self::assertEqualsWithDelta($off, $check->offset, 1e-6, $scale->value);
-            self::assertEqualsWithDelta(18.0, (new Refractometry)->convert(new Reading($scale, $shown - $off, 27.0, $compensated, $check->offset))->waterPct, 1e-6);
+            self::assertEqualsWithDelta(
+                18.0,
+                (new Refractometry)->convert(new Reading($scale, $shown - $off, 27.0, $compensated, $check->offset))
+                    ->waterPct,
+                1e-6,
+            );
         }
         $this->expectException(InvalidInput::class);
         InstrumentCheck::of([new Reading(Scale::Water, 29.0)], 12.0);
@@ -79,14 +110,24 @@ final class CalibrationTest extends TestCase
         $before = $after = 0.0;
         for ($n = 0; $n < 300; $n++) {
             $off = $random->normal(0.0, 0.4);
-            $read = static fn (float $water): Reading => new Reading(Scale::Water, $water + $off + $random->normal(0.0, 0.15));
+            $read = static fn (float $water): Reading => new Reading(
+                Scale::Water,
+                $water + $off + $random->normal(0.0, 0.15),
+            );
             $check = InstrumentCheck::of([$read(17.0), $read(17.0), $read(17.0)], 17.0);
             $water = $random->between(15.5, 20.0);
             $reading = $read($water);
             $before += ($reading->value - $water) ** 2;
             $after += ($reading->value + $check->offset - $water) ** 2;
         }
-        fwrite(STDERR, sprintf(' [check sample: %.2f %% water off before, %.2f %% after] ', sqrt($before / 300), sqrt($after / 300)));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [check sample: %.2f %% water off before, %.2f %% after] ',
+                sqrt($before / 300),
+                sqrt($after / 300),
+            ),
+        );
         self::assertLessThan(0.6 * sqrt($before), sqrt($after));
     }
 
@@ -96,7 +137,10 @@ final class CalibrationTest extends TestCase
         $before = $after = $harm = 0.0;
         for ($person = 0; $person < 200; $person++) {
             [$offset, $slope] = [$random->normal(0.06, 0.05), $random->normal(1.0, 0.12)];
-            $guess = static fn (float $truth): float => min(1.0, max(0.0, round(20.0 * (0.5 + $offset + $slope * ($truth - 0.5) + $random->normal(0.0, 0.06))) / 20.0));
+            $guess = static fn (float $truth): float => min(
+                1.0,
+                max(0.0, round(20.0 * (0.5 + $offset + $slope * ($truth - 0.5) + $random->normal(0.0, 0.06))) / 20.0),
+            );
             $tries = [];
             for ($i = 0; $i < 20; $i++) {
                 $truth = $random->between(0.02, 0.98);
@@ -109,10 +153,22 @@ final class CalibrationTest extends TestCase
                 $before += ($seen - $truth) ** 2;
                 $after += ($eye->correction->share($seen) - $truth) ** 2;
             }
-            $good = EyeCorrection::learn(array_map(static fn (array $try): array => [$try[0], min(1.0, max(0.0, $try[0] + $random->normal(0.0, 0.05)))], $tries));
+            $good = EyeCorrection::learn(
+                array_map(
+                    static fn (array $try): array => [$try[0], min(1.0, max(0.0, $try[0] + $random->normal(0.0, 0.05)))],
+                    $tries,
+                ),
+            );
             $harm = max($harm, abs($good->offset));
         }
-        fwrite(STDERR, sprintf(' [eye: %.1f points off before, %.1f after 20 faces] ', 100.0 * sqrt($before / 6000), 100.0 * sqrt($after / 6000)));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [eye: %.1f points off before, %.1f after 20 faces] ',
+                100.0 * sqrt($before / 6000),
+                100.0 * sqrt($after / 6000),
+            ),
+        );
         self::assertLessThan(0.85 * sqrt($before), sqrt($after));
         self::assertLessThan(0.05, $harm);
     }
@@ -137,8 +193,17 @@ final class CalibrationTest extends TestCase
         foreach ([1, 2, 77] as $seed) {
             $face = PractiseFace::draw($seed);
             self::assertEquals($face, PractiseFace::draw($seed));
-            $counted = array_sum(array_map(static fn (array $row): int => count(array_keys($row, PractiseFace::CAPPED, true)), $face->cells));
-            self::assertEqualsWithDelta($counted / (PractiseFace::ROWS * PractiseFace::COLUMNS), $face->cappedShare, 1e-12);
+            $counted = array_sum(
+                array_map(
+                    static fn (array $row): int => count(array_keys($row, PractiseFace::CAPPED, true)),
+                    $face->cells,
+                ),
+            );
+            self::assertEqualsWithDelta(
+                $counted / (PractiseFace::ROWS * PractiseFace::COLUMNS),
+                $face->cappedShare,
+                1e-12,
+            );
             $scale = PractiseScale::draw($seed);
             self::assertEqualsWithDelta($scale->waterPct, $scale->corrected($scale->shownPct), 1e-9);
         }
@@ -151,7 +216,14 @@ final class CalibrationTest extends TestCase
     {
         $estimate = $random->between(6.0, 17.0);
 
-        return [$estimate, max(0.0, $estimate * $fill * (1.0 + $random->normal(0.0, 0.08)) * (1.0 + $random->normal(0.0, 0.05)) + $random->normal(0.0, 0.1))];
+        return [
+            $estimate,
+            max(
+                0.0,
+                $estimate * $fill * (1.0 + $random->normal(0.0, 0.08)) * (1.0 + $random->normal(0.0, 0.05)) +
+                    $random->normal(0.0, 0.1),
+            ),
+        ];
     }
 
     private function brixOf(float $water): float
@@ -159,7 +231,10 @@ final class CalibrationTest extends TestCase
         [$lo, $hi] = [70.0, 90.0];
         for ($i = 0; $i < 60; $i++) {
             $mid = 0.5 * ($lo + $hi);
-            [$lo, $hi] = (new Refractometry)->indexOfBrix($mid) < Refractometry::indexOfWater($water) ? [$mid, $hi] : [$lo, $mid];
+            [$lo, $hi] =
+                (new Refractometry)->indexOfBrix($mid) < Refractometry::indexOfWater($water)
+                    ? [$mid, $hi]
+                    : [$lo, $mid];
         }
 
         return 0.5 * ($lo + $hi);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
-use Marjoram\Core\Clearing\Clearing;
 use Marjoram\Core\Clearing\ClearingAssumptions;
 use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\HiveToClear;
 use Marjoram\Core\Clearing\Kit;
 use Marjoram\Core\Clearing\Method;
-use Marjoram\Core\Clearing\MethodPlan;
+use Marjoram\Core\Clearing\MethodComparison;
+use Marjoram\Core\Clearing\MethodOutcome;
 use Marjoram\Core\Clearing\MethodPlanner;
 use Marjoram\Core\InvalidInput;
 use PHPUnit\Framework\TestCase;
@@ -57,22 +57,48 @@ final class ClearingTest extends TestCase
     public function test_in_a_dearth_brushing_is_ranked_behind_boards(): void
     {
         $forecast = $this->forecast(17.0);
-        $ranked = (new Clearing)->compare([new HiveToClear('A', 2), new HiveToClear('B', 2)], $forecast, 1, new Kit(8), true);
+        $ranked = (new MethodComparison)->compare(
+            [new HiveToClear('A', 2), new HiveToClear('B', 2)],
+            $forecast,
+            1,
+            new Kit(8),
+            true,
+        );
         self::assertSame(Method::EscapeBoard, $ranked[0]->method);
-        self::assertNotSame('', (new Clearing)->reasonOfRank($ranked));
+        self::assertNotSame('', (new MethodComparison)->reasonOfRank($ranked));
     }
 
     public function test_fumes_work_by_the_temperature_and_the_sun(): void
     {
         // Common practice: 20 minutes a super at 9 C, 10 at 21, 6 at 30, half as long again without sun; one board.
-        foreach ([[9.0, 0.9, 20.0], [15.0, 0.9, 15.0], [21.0, 0.9, 10.0], [30.0, 0.9, 6.0], [36.0, 0.9, 6.0], [21.0, 0.2, 15.0]] as [$maxC, $sun, $minutes]) {
-            $plan = $this->one(Method::FumeBoard, [new HiveToClear('A', 1)], [$this->day(5, maxC: $maxC, sun: $sun)], new Kit(0, 1));
+        foreach (
+            [
+                [9.0, 0.9, 20.0],
+                [15.0, 0.9, 15.0],
+                [21.0, 0.9, 10.0],
+                [30.0, 0.9, 6.0],
+                [36.0, 0.9, 6.0],
+                [21.0, 0.2, 15.0],
+            ] as [$maxC, $sun, $minutes]
+        ) {
+            $plan = $this->one(
+                Method::FumeBoard,
+                [new HiveToClear('A', 1)],
+                [$this->day(5, maxC: $maxC, sun: $sun)],
+                new Kit(0, 1),
+            );
             self::assertEqualsWithDelta($minutes, $plan->onSiteMinutes, 1e-9, "at $maxC C");
         }
         // Of several days the quickest; boards work side by side, and the crew stands by.
-        $plan = $this->one(Method::FumeBoard, [new HiveToClear('A', 3), new HiveToClear('B', 2)], [$this->day(5, maxC: 12.0), $this->day(6, maxC: 24.0), $this->day(7, maxC: 27.0, rainP: 0.6)], new Kit(0, 2), crew: 3);
+        $plan = $this->one(
+            Method::FumeBoard,
+            [new HiveToClear('A', 3), new HiveToClear('B', 2)],
+            [$this->day(5, maxC: 12.0), $this->day(6, maxC: 24.0), $this->day(7, maxC: 27.0, rainP: 0.6)],
+            new Kit(0, 2),
+            crew: 3,
+        );
         self::assertSame('2026-08-06', $plan->visits[0]->format('Y-m-d'));
-        self::assertEqualsWithDelta(3 * (10.0 - 4.0 * 3.0 / 9.0), $plan->onSiteMinutes, 1e-9);
+        self::assertEqualsWithDelta(3 * (10.0 - (4.0 * 3.0) / 9.0), $plan->onSiteMinutes, 1e-9);
         self::assertEqualsWithDelta(3 * $plan->onSiteMinutes, $plan->personMinutes, 1e-9);
         self::assertNotSame([], preg_grep('/label/', $plan->cautions));
     }
@@ -81,38 +107,86 @@ final class ClearingTest extends TestCase
     {
         $wet = [$this->day(5, rainP: 0.7), $this->day(6, rainP: 0.9)];
         $plans = $this->byMethod([new HiveToClear('A', 2)], $wet, new Kit(4, 2, true));
-        self::assertSame(['No day known is dry enough.', 'No day known is dry enough.'], [$plans['brush']->refusal, $plans['blower']->refusal]);
+        self::assertSame(
+            ['No day known is dry enough.', 'No day known is dry enough.'],
+            [$plans['brush']->refusal, $plans['blower']->refusal],
+        );
         self::assertStringContainsString('dry', (string) $plans['fume-board']->refusal);
         self::assertTrue($plans['escape-board']->feasible());
-        $dry = $this->byMethod([new HiveToClear('A', 2)], [$this->day(5, rainP: 0.5), $this->day(6, rainP: 0.1), $this->day(7, rainP: 0.1)], new Kit(4, 2, true));
+        $dry = $this->byMethod(
+            [new HiveToClear('A', 2)],
+            [$this->day(5, rainP: 0.5), $this->day(6, rainP: 0.1), $this->day(7, rainP: 0.1)],
+            new Kit(4, 2, true),
+        );
         self::assertSame('2026-08-06', $dry['brush']->visits[0]->format('Y-m-d'));
     }
 
     public function test_boards_stay_one_to_three_nights_and_longer_where_nights_are_warm(): void
     {
-        $nights = fn (float $minC): int => (int) ($plan = $this->one(Method::EscapeBoard, [new HiveToClear('A', 2)], array_map(fn (int $day): DayForecast => $this->day($day, minC: $minC, maxC: 26.0), range(5, 12)), new Kit(4)))->visits[0]->diff($plan->visits[1])->days;
+        $nights = fn (float $minC): int => (int) ($plan = $this->one(
+            Method::EscapeBoard,
+            [new HiveToClear('A', 2)],
+            array_map(fn (int $day): DayForecast => $this->day($day, minC: $minC, maxC: 26.0), range(5, 12)),
+            new Kit(4),
+        ))->visits[0]->diff($plan->visits[1])->days;
         // Two cool nights empty nearly all (common practice); after warm ones a third is worth it, and no more than three.
         self::assertSame([2, 3, 3], [$nights(6.0), $nights(19.0), $nights(24.0)]);
         // The night counted is the one before the supers come in, not the one before the boards go on.
-        $plan = $this->one(Method::EscapeBoard, [new HiveToClear('A', 2)], [$this->day(5, minC: 20.0), $this->day(6, minC: 5.0)], new Kit(4));
+        $plan = $this->one(
+            Method::EscapeBoard,
+            [new HiveToClear('A', 2)],
+            [$this->day(5, minC: 20.0), $this->day(6, minC: 5.0)],
+            new Kit(4),
+        );
         self::assertEqualsWithDelta(2000.0 * exp(-2.3), $plan->beesLeftPerSuper, 1e-9);
-        self::assertSame('Two days are needed and fewer are known.', $this->one(Method::EscapeBoard, [new HiveToClear('A', 2)], [$this->day(5)], new Kit(4))->refusal);
+        self::assertSame(
+            'Two days are needed and fewer are known.',
+            $this->one(Method::EscapeBoard, [new HiveToClear('A', 2)], [$this->day(5)], new Kit(4))->refusal,
+        );
     }
 
     public function test_what_stays_is_moved_below_a_board_and_costs_its_minutes(): void
     {
-        $without = $this->one(Method::EscapeBoard, [new HiveToClear('A', 2)], [$this->day(5), $this->day(6)], new Kit(4));
-        $with = $this->one(Method::EscapeBoard, [new HiveToClear('A', 2, boxesToMoveBelow: 3)], [$this->day(5), $this->day(6)], new Kit(4));
+        $without = $this->one(
+            Method::EscapeBoard,
+            [new HiveToClear('A', 2)],
+            [$this->day(5), $this->day(6)],
+            new Kit(4),
+        );
+        $with = $this->one(
+            Method::EscapeBoard,
+            [new HiveToClear('A', 2, boxesToMoveBelow: 3)],
+            [$this->day(5), $this->day(6)],
+            new Kit(4),
+        );
         self::assertEqualsWithDelta(6.0, $with->personMinutes - $without->personMinutes, 1e-9);
-        self::assertEqualsWithDelta($with->personMinutes / 2.0, $this->one(Method::EscapeBoard, [new HiveToClear('A', 2, boxesToMoveBelow: 3)], [$this->day(5), $this->day(6)], new Kit(4), crew: 2)->onSiteMinutes, 1e-9);
+        self::assertEqualsWithDelta(
+            $with->personMinutes / 2.0,
+            $this->one(
+                Method::EscapeBoard,
+                [new HiveToClear('A', 2, boxesToMoveBelow: 3)],
+                [$this->day(5), $this->day(6)],
+                new Kit(4),
+                crew: 2,
+            )->onSiteMinutes,
+            1e-9,
+        );
     }
 
     public function test_without_an_excluder_one_looks_for_the_queen_first(): void
     {
-        foreach ($this->byMethod([new HiveToClear('A', 1), new HiveToClear('B', 1, excluder: false)], [$this->day(5), $this->day(6)], new Kit(4, 2, true)) as $plan) {
+        foreach (
+            $this->byMethod(
+                [new HiveToClear('A', 1), new HiveToClear('B', 1, excluder: false)],
+                [$this->day(5), $this->day(6)],
+                new Kit(4, 2, true),
+            ) as $plan
+        ) {
             self::assertContains('No excluder on B: look for brood and the queen first.', $plan->cautions);
         }
-        foreach ($this->byMethod([new HiveToClear('A', 0)], [$this->day(5), $this->day(6)], new Kit(4, 2, true)) as $plan) {
+        foreach (
+            $this->byMethod([new HiveToClear('A', 0)], [$this->day(5), $this->day(6)], new Kit(4, 2, true)) as $plan
+        ) {
             self::assertSame('No super is to come off.', $plan->refusal);
         }
     }
@@ -120,16 +194,43 @@ final class ClearingTest extends TestCase
     public function test_the_rank_is_by_work_drives_bees_and_robbing_and_says_so(): void
     {
         mt_srand(11);
-        $clearing = new Clearing;
+        $clearing = new MethodComparison;
         for ($case = 0; $case < 60; $case++) {
-            $hives = array_map(static fn (int $n): HiveToClear => new HiveToClear("H$n", mt_rand(0, 4), mt_rand(0, 9) === 0, mt_rand(0, 1) === 1, mt_rand(0, 2)), range(1, mt_rand(1, 9)));
-            $days = array_map(fn (int $n): DayForecast => $this->day(4 + $n, (float) mt_rand(2, 14), (float) mt_rand(14, 32), mt_rand(0, 100) / 100.0, mt_rand(0, 10) / 10.0), range(1, mt_rand(1, 10)));
-            $ranked = $clearing->compare($hives, $days, mt_rand(1, 4), new Kit(mt_rand(0, 9), mt_rand(0, 3), mt_rand(0, 1) === 1), mt_rand(0, 1) === 1);
+            $hives = array_map(
+                static fn (int $n): HiveToClear => new HiveToClear(
+                    "H$n",
+                    mt_rand(0, 4),
+                    mt_rand(0, 9) === 0,
+                    mt_rand(0, 1) === 1,
+                    mt_rand(0, 2),
+                ),
+                range(1, mt_rand(1, 9)),
+            );
+            $days = array_map(
+                fn (int $n): DayForecast => $this->day(
+                    4 + $n,
+                    (float) mt_rand(2, 14),
+                    (float) mt_rand(14, 32),
+                    mt_rand(0, 100) / 100.0,
+                    mt_rand(0, 10) / 10.0,
+                ),
+                range(1, mt_rand(1, 10)),
+            );
+            $ranked = $clearing->compare(
+                $hives,
+                $days,
+                mt_rand(1, 4),
+                new Kit(mt_rand(0, 9), mt_rand(0, 3), mt_rand(0, 1) === 1),
+                mt_rand(0, 1) === 1,
+            );
             self::assertCount(4, $ranked);
             $dates = array_map(static fn (DayForecast $day): string => $day->date->format('Y-m-d'), $days);
             foreach ($ranked as $i => $plan) {
                 $before = $ranked[$i - 1] ?? null;
-                self::assertFalse($plan->feasible() && $before?->feasible() === false, 'what cannot be done stands last');
+                self::assertFalse(
+                    $plan->feasible() && $before?->feasible() === false,
+                    'what cannot be done stands last',
+                );
                 if (! $plan->feasible()) {
                     self::assertSame([], $plan->visits);
 
@@ -137,10 +238,19 @@ final class ClearingTest extends TestCase
                 }
                 self::assertLessThanOrEqual($plan->weight(), $before === null ? 0.0 : $before->weight());
                 self::assertGreaterThan(0.0, $plan->personMinutes);
-                self::assertSame([], array_diff(array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $plan->visits), $dates));
+                self::assertSame(
+                    [],
+                    array_diff(
+                        array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $plan->visits),
+                        $dates,
+                    ),
+                );
                 self::assertCount($plan->method === Method::EscapeBoard ? 2 : 1, $plan->visits);
             }
-            self::assertMatchesRegularExpression('/person-minutes|only method|No method/', $clearing->reasonOfRank($ranked));
+            self::assertMatchesRegularExpression(
+                '/person-minutes|only method|No method/',
+                $clearing->reasonOfRank($ranked),
+            );
         }
     }
 
@@ -148,7 +258,7 @@ final class ClearingTest extends TestCase
      * @param  list<HiveToClear>  $hives
      * @param  list<DayForecast>  $forecast
      */
-    private function one(Method $method, array $hives, array $forecast, Kit $kit, int $crew = 1): MethodPlan
+    private function one(Method $method, array $hives, array $forecast, Kit $kit, int $crew = 1): MethodOutcome
     {
         return $this->byMethod($hives, $forecast, $kit, $crew)[$method->value];
     }
@@ -156,28 +266,35 @@ final class ClearingTest extends TestCase
     /**
      * @param  list<HiveToClear>  $hives
      * @param  list<DayForecast>  $forecast
-     * @return array<string, MethodPlan>
+     * @return array<string, MethodOutcome>
      */
     private function byMethod(array $hives, array $forecast, Kit $kit, int $crew = 1): array
     {
-        $plans = (new Clearing)->compare($hives, $forecast, $crew, $kit, false);
+        $plans = (new MethodComparison)->compare($hives, $forecast, $crew, $kit, false);
 
-        return array_combine(array_map(static fn (MethodPlan $plan): string => $plan->method->value, $plans), $plans);
+        return array_combine(array_map(static fn (MethodOutcome $plan): string => $plan->method->value, $plans), $plans);
     }
 
-    private function day(int $day, float $minC = 8.0, float $maxC = 21.0, float $rainP = 0.1, float $sun = 0.8): DayForecast
-    {
+    private function day(
+        int $day,
+        float $minC = 8.0,
+        float $maxC = 21.0,
+        float $rainP = 0.1,
+        float $sun = 0.8,
+    ): DayForecast {
         return new DayForecast(new DateTimeImmutable(sprintf('2026-08-%02d', $day)), $minC, $maxC, $rainP, $sun);
     }
 
     /**
      * @param  list<HiveToClear>  $hives
-     * @return array<string, MethodPlan>
+     * @return array<string, MethodOutcome>
      */
     private function plans(array $hives, float $maxC = 21.0): array
     {
         $plans = [];
-        foreach ((new Clearing)->compare($hives, $this->forecast($maxC), 2, new Kit(8, 2, true), false) as $plan) {
+        foreach (
+            (new MethodComparison)->compare($hives, $this->forecast($maxC), 2, new Kit(8, 2, true), false) as $plan
+        ) {
             $plans[$plan->method->value] = $plan;
         }
 
@@ -187,6 +304,15 @@ final class ClearingTest extends TestCase
     /** @return list<DayForecast> */
     private function forecast(float $maxC): array
     {
-        return array_map(static fn (int $day): DayForecast => new DayForecast(new DateTimeImmutable("2026-08-0$day"), 7.0, $maxC, 0.1, 0.8), range(5, 8));
+        return array_map(
+            static fn (int $day): DayForecast => new DayForecast(
+                new DateTimeImmutable("2026-08-0$day"),
+                7.0,
+                $maxC,
+                0.1,
+                0.8,
+            ),
+            range(5, 8),
+        );
     }
 }

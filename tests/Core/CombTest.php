@@ -20,8 +20,8 @@ final class CombTest extends TestCase
         $result = (new Comb)->honeyIn($box, [new Frame(3, new Face(0.8, 0.1), new Face(0.6, 0.2))]);
         $thickness = 373.0 / 10 - 6.5;
         // Densities at 17.5 and 20 % by hand from the rows around them: 1.4204 and 1.4027.
-        self::assertEqualsWithDelta(1.4 * 5.9 * $thickness / 200 * 0.70 * 1.4204, $result->cappedKg, 1e-9);
-        self::assertEqualsWithDelta(0.3 * 5.9 * $thickness / 200 * 0.35 * 1.4027, $result->openKg, 1e-9);
+        self::assertEqualsWithDelta(((1.4 * 5.9 * $thickness) / 200) * 0.7 * 1.4204, $result->cappedKg, 1e-9);
+        self::assertEqualsWithDelta(((0.3 * 5.9 * $thickness) / 200) * 0.35 * 1.4027, $result->openKg, 1e-9);
         self::assertEqualsWithDelta(1.4 / 1.7, $result->cappedShare, 1e-12);
         self::assertEqualsWithDelta($result->honeyKg + 5.2, $result->grossKg, 1e-12);
     }
@@ -29,9 +29,13 @@ final class CombTest extends TestCase
     public function test_nine_frames_in_ten_give_about_the_same_honey(): void
     {
         $mass = static function (int $fitted): float {
-            $frames = array_map(static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)), range(1, $fitted));
+            $frames = array_map(
+                static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)),
+                range(1, $fitted),
+            );
 
-            return (new Comb)->honeyIn(new FittedBox(BoxKinds::get('langstroth-medium-10'), $fitted), $frames)->honeyKg;
+            return (new Comb)->honeyIn(new FittedBox(BoxKinds::get('langstroth-medium-10'), $fitted), $frames)
+                ->honeyKg;
         };
         // Common practice: fatter combs, about the same honey.
         self::assertEqualsWithDelta(1.0, $mass(9) / $mass(10), 0.05);
@@ -39,21 +43,29 @@ final class CombTest extends TestCase
 
     public function test_errors_of_the_box_are_common_and_of_the_faces_their_own(): void
     {
-        $frames = array_map(static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)), range(1, 10));
+        $frames = array_map(
+            static fn (int $slot): Frame => new Frame($slot, new Face(1.0), new Face(1.0)),
+            range(1, 10),
+        );
         $result = (new Comb)->honeyIn(new FittedBox(BoxKinds::get('langstroth-medium-10')), $frames);
-        self::assertEqualsWithDelta($result->honeyKg * sqrt(0.12 ** 2 + 0.10 ** 2 / 20), $result->sdKg, 1e-9);
+        self::assertEqualsWithDelta($result->honeyKg * sqrt(0.12 ** 2 + 0.1 ** 2 / 20), $result->sdKg, 1e-9);
     }
 
     public function test_shares_over_one_a_foreign_slot_and_a_slot_twice_are_refused(): void
     {
         $box = new FittedBox(BoxKinds::get('langstroth-medium-10'), 9);
-        foreach ([
-            static fn () => new Face(0.8, 0.3),
-            static fn () => new Face(-0.1),
-            static fn () => $box->assertHolds([new Frame(10, new Face, new Face)]),
-            static fn () => $box->assertHolds([new Frame(2, new Face, new Face), new Frame(2, new Face, new Face)]),
-            static fn () => new FittedBox(BoxKinds::get('langstroth-medium-10'), 11),
-        ] as $bad) {
+        foreach (
+            [
+                static fn () => new Face(0.8, 0.3),
+                static fn () => new Face(-0.1),
+                static fn () => $box->assertHolds([new Frame(10, new Face, new Face)]),
+                static fn () => $box->assertHolds([
+                    new Frame(2, new Face, new Face),
+                    new Frame(2, new Face, new Face),
+                ]),
+                static fn () => new FittedBox(BoxKinds::get('langstroth-medium-10'), 11),
+            ] as $bad
+        ) {
             try {
                 $bad();
                 self::fail('Bad comb was taken.');

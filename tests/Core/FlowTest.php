@@ -47,7 +47,14 @@ final class FlowTest extends TestCase
 
     public function test_days_in_a_long_gap_are_unknown(): void
     {
-        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 19), 40.0 + $day), [0, 1, 2, 5, 6, 7]);
+        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 19), 40.0 + $day), [
+            0,
+            1,
+            2,
+            5,
+            6,
+            7,
+        ]);
         $gains = (new Flow)->assess($readings, [], $this->at(8, 12))->gainKgByDate;
         self::assertNull($gains['2026-07-03']);
         self::assertEqualsWithDelta(1.0, (float) $gains['2026-07-07'], 1e-9);
@@ -57,7 +64,13 @@ final class FlowTest extends TestCase
     {
         $zone = new DateTimeZone('Europe/Stockholm');
         $start = new DateTimeImmutable('2026-03-28 00:00', $zone);
-        $readings = array_map(static fn (int $hour): ScaleReading => new ScaleReading($start->setTimestamp($start->getTimestamp() + 3600 * $hour), 30.0 + $hour / 10.0), range(0, 72));
+        $readings = array_map(
+            static fn (int $hour): ScaleReading => new ScaleReading(
+                $start->setTimestamp($start->getTimestamp() + 3600 * $hour),
+                30.0 + $hour / 10.0,
+            ),
+            range(0, 72),
+        );
         $gains = (new Flow)->assess($readings, [], new DateTimeImmutable('2026-03-31 12:00', $zone))->gainKgByDate;
         self::assertEqualsWithDelta(2.4, (float) $gains['2026-03-28'], 1e-9);
         self::assertEqualsWithDelta(2.3, (float) $gains['2026-03-29'], 1e-9);
@@ -81,13 +94,24 @@ final class FlowTest extends TestCase
         self::assertNull(FlowEnd::of($flow->assess(array_slice($readings, 0, 9), [], $this->at(8, 12)), []));
         self::assertNull(FlowEnd::of($result, $signs, 0.999));
         // Where the scale shows no gain at all, it was over when the readings begin.
-        $losing = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 0), 50.0 - 0.3 * $day), range(0, 9));
-        self::assertSame('2026-07-01', FlowEnd::of($flow->assess($losing, $signs, $this->at(18, 13)), $signs)?->format('Y-m-d'));
+        $losing = array_map(
+            fn (int $day): ScaleReading => new ScaleReading($this->at($day, 0), 50.0 - 0.3 * $day),
+            range(0, 9),
+        );
+        self::assertSame(
+            '2026-07-01',
+            FlowEnd::of($flow->assess($losing, $signs, $this->at(18, 13)), $signs)?->format('Y-m-d'),
+        );
     }
 
     public function test_without_a_scale_the_first_sign_since_the_last_against_it_says_when(): void
     {
-        $signs = [new Evidence(Sign::NewWax, 'seen', $this->at(1, 9)), new Evidence(Sign::MainBloom, 'finished', $this->at(4, 9)), new Evidence(Sign::EatingCapped, 'seen', $this->at(6, 9)), new Evidence(Sign::RobbingTest, 'robbed', $this->at(7, 9))];
+        $signs = [
+            new Evidence(Sign::NewWax, 'seen', $this->at(1, 9)),
+            new Evidence(Sign::MainBloom, 'finished', $this->at(4, 9)),
+            new Evidence(Sign::EatingCapped, 'seen', $this->at(6, 9)),
+            new Evidence(Sign::RobbingTest, 'robbed', $this->at(7, 9)),
+        ];
         $result = (new Flow)->assess([], $signs, $this->at(9, 12));
         self::assertSame('2026-07-05', FlowEnd::of($result, array_reverse($signs))?->format('Y-m-d'));
         self::assertNull(FlowEnd::of((new Flow)->assess([], [], $this->at(9, 12)), []));
@@ -95,6 +119,8 @@ final class FlowTest extends TestCase
 
     private function at(int $day, int $hour): DateTimeImmutable
     {
-        return (new DateTimeImmutable('2026-07-01 00:00', new DateTimeZone('Europe/Stockholm')))->modify("$day days")->setTime($hour, 0);
+        return (new DateTimeImmutable('2026-07-01 00:00', new DateTimeZone('Europe/Stockholm')))
+            ->modify("$day days")
+            ->setTime($hour, 0);
     }
 }

@@ -13,10 +13,10 @@ use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Scale;
 use Marjoram\Core\Numerics\SeededRandom;
-use Marjoram\Core\Ripeness\Flow;
-use Marjoram\Core\Ripeness\Policy;
+use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
-use Marjoram\Core\Ripeness\School;
+use Marjoram\Core\Ripeness\RipenessPolicy;
+use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
 use Marjoram\Core\Ripeness\Verdict;
@@ -32,14 +32,26 @@ final class InvariantsTest extends TestCase
             $box = $this->box($random);
             $frames = $this->frames($random, $box, $random->integer(1, $box->framesFitted));
             $all = (new Comb)->honeyIn($box, $frames);
-            $sum = array_sum(array_map(static fn (Frame $frame): float => (new Comb)->honeyIn($box, [$frame])->honeyKg, $frames));
+            $sum = array_sum(
+                array_map(static fn (Frame $frame): float => (new Comb)->honeyIn($box, [$frame])->honeyKg, $frames),
+            );
             self::assertEqualsWithDelta($sum, $all->honeyKg, 1e-9);
             self::assertEqualsWithDelta($all->honeyKg + $box->kind->emptyMassKg, $all->grossKg, 1e-9);
             self::assertGreaterThanOrEqual(0.0, $all->sdKg);
             // Capping what was open makes a frame heavier; a fuller fill makes a box so.
-            $ripened = array_map(static fn (Frame $frame): Frame => new Frame($frame->slot, new Face($frame->a->capped + $frame->a->open, 0.0, $frame->a->brood), new Face($frame->b->capped + $frame->b->open, 0.0, $frame->b->brood)), $frames);
+            $ripened = array_map(
+                static fn (Frame $frame): Frame => new Frame(
+                    $frame->slot,
+                    new Face($frame->a->capped + $frame->a->open, 0.0, $frame->a->brood),
+                    new Face($frame->b->capped + $frame->b->open, 0.0, $frame->b->brood),
+                ),
+                $frames,
+            );
             self::assertGreaterThanOrEqual($all->honeyKg - 1e-9, (new Comb)->honeyIn($box, $ripened)->honeyKg);
-            self::assertGreaterThanOrEqual($all->honeyKg, (new Comb(new CombAssumptions(fillCapped: 0.8, fillOpen: 0.45)))->honeyIn($box, $frames)->honeyKg);
+            self::assertGreaterThanOrEqual(
+                $all->honeyKg,
+                (new Comb(new CombAssumptions(fillCapped: 0.8, fillOpen: 0.45)))->honeyIn($box, $frames)->honeyKg,
+            );
         }
     }
 
@@ -69,14 +81,31 @@ final class InvariantsTest extends TestCase
     {
         $random = new SeededRandom(9);
         $ripeness = new Ripeness;
-        $policy = new Policy(School::CappedAndRefractometer, 0.75, 18.0, 0.8);
+        $policy = new RipenessPolicy(RipenessSchool::CappedAndRefractometer, 0.75, 18.0, 0.8);
         for ($case = 0; $case < 40; $case++) {
             $box = $this->box($random);
             $share = $random->between(0.3, 1.0);
-            $frames = array_map(static fn (int $slot): Frame => new Frame($slot, new Face($share * 0.9, (1.0 - $share) * 0.9), new Face($share * 0.9, (1.0 - $share) * 0.9)), range(1, $box->framesFitted));
+            $frames = array_map(
+                static fn (int $slot): Frame => new Frame(
+                    $slot,
+                    new Face($share * 0.9, (1.0 - $share) * 0.9),
+                    new Face($share * 0.9, (1.0 - $share) * 0.9),
+                ),
+                range(1, $box->framesFitted),
+            );
             $p = [];
             foreach ([16.0, 17.5, 18.5, 20.5] as $water) {
-                $result = $ripeness->judge(new Super($box, $frames, null, [new Reading(Scale::Water, $water), new Reading(Scale::Water, $water)], true, Flow::Over), $policy);
+                $result = $ripeness->judge(
+                    new Super(
+                        $box,
+                        $frames,
+                        null,
+                        [new Reading(Scale::Water, $water), new Reading(Scale::Water, $water)],
+                        true,
+                        NectarFlow::Over,
+                    ),
+                    $policy,
+                );
                 $p[] = $result->pPolicyMet;
                 self::assertTrue($result->pPolicyMet >= 0.0 && $result->pPolicyMet <= 1.0);
                 self::assertSame($result->pPolicyMet >= 0.8, $result->verdict === Verdict::Take);
@@ -94,18 +123,33 @@ final class InvariantsTest extends TestCase
         $ripeness = new Ripeness;
         for ($case = 0; $case < 40; $case++) {
             $box = $this->box($random);
-            $super = new Super($box, $this->frames($random, $box, $random->integer(2, $box->framesFitted)), null, [], true, Flow::Over);
-            $only = $ripeness->judge($super, new Policy(School::CappedOnly, 0.75, 18.0, 0.8))->pPolicyMet;
-            $ninety = $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.8))->pPolicyMet;
+            $super = new Super(
+                $box,
+                $this->frames($random, $box, $random->integer(2, $box->framesFitted)),
+                null,
+                [],
+                true,
+                NectarFlow::Over,
+            );
+            $only = $ripeness->judge($super, new RipenessPolicy(RipenessSchool::CappedOnly, 0.75, 18.0, 0.8))
+                ->pPolicyMet;
+            $ninety = $ripeness->judge($super, new RipenessPolicy(RipenessSchool::Capped90, 0.75, 18.0, 0.8))
+                ->pPolicyMet;
             self::assertLessThanOrEqual($ninety + 1e-9, $only);
-            $sure = $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.95));
-            self::assertTrue($sure->verdict !== Verdict::Take || $ripeness->judge($super, new Policy(School::Capped90, 0.75, 18.0, 0.8))->verdict === Verdict::Take);
+            $sure = $ripeness->judge($super, new RipenessPolicy(RipenessSchool::Capped90, 0.75, 18.0, 0.95));
+            self::assertTrue(
+                $sure->verdict !== Verdict::Take ||
+                    $ripeness->judge($super, new RipenessPolicy(RipenessSchool::Capped90, 0.75, 18.0, 0.8))->verdict ===
+                        Verdict::Take,
+            );
         }
     }
 
     private function box(SeededRandom $random): FittedBox
     {
-        return new FittedBox(BoxKinds::get(['langstroth-medium-10', 'dadant-super-12', 'langstroth-deep-10'][$random->integer(0, 2)]));
+        return new FittedBox(
+            BoxKinds::get(['langstroth-medium-10', 'dadant-super-12', 'langstroth-deep-10'][$random->integer(0, 2)]),
+        );
     }
 
     /** @return list<Frame> some frames of the box in any order */

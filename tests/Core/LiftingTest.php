@@ -27,8 +27,12 @@ final class LiftingTest extends TestCase
     #[TestWith([30.0, 176.0, 75.0, 0.0])]
     #[TestWith([30.0, 75.0, 176.0, 0.0])]
     #[TestWith([30.0, 75.0, 75.0, 136.0])]
-    public function test_beyond_the_bounds_nothing_may_be_lifted(float $reach, float $from, float $to, float $twist): void
-    {
+    public function test_beyond_the_bounds_nothing_may_be_lifted(
+        float $reach,
+        float $from,
+        float $to,
+        float $twist,
+    ): void {
         $result = (new Lifting)->assess(new Lift(5.0, $from, $to, $reach, $twist));
         self::assertSame(0.0, $result->limitKg);
         self::assertInfinite($result->index);

@@ -22,8 +22,8 @@ final class MoistureTest extends TestCase
 
     public function test_a_warm_instrument_without_compensation_reads_too_wet(): void
     {
-        $cold = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.4920));
-        $warm = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.4920, 30.0));
+        $cold = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.492));
+        $warm = (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, 1.492, 30.0));
         // 10 degrees at 0.00023 a degree are 0.0023 of refractive index.
         self::assertEqualsWithDelta($cold->indexAt20C + 0.0023, $warm->indexAt20C, 1e-12);
         self::assertLessThan(0.0, $warm->correctionPct);
@@ -48,7 +48,10 @@ final class MoistureTest extends TestCase
 
     public function test_masses_weigh_the_mean_and_may_not_be_mixed_with_none(): void
     {
-        $result = (new Moisture)->of([new Reading(Scale::Water, 17.0, massKg: 3.0), new Reading(Scale::Water, 19.0, massKg: 1.0)]);
+        $result = (new Moisture)->of([
+            new Reading(Scale::Water, 17.0, massKg: 3.0),
+            new Reading(Scale::Water, 19.0, massKg: 1.0),
+        ]);
         self::assertEqualsWithDelta(17.5, $result->meanWaterPct, 1e-9);
         $this->expectException(InvalidInput::class);
         (new Moisture)->of([new Reading(Scale::Water, 17.0, massKg: 3.0), new Reading(Scale::Water, 19.0)]);

@@ -19,8 +19,8 @@ final class NumericsTest extends TestCase
     /** Abramowitz and Stegun, Handbook of Mathematical Functions (1964), table 26.1. */
     #[TestWith([0.0, 0.5])]
     #[TestWith([1.0, 0.841344746068543])]
-    #[TestWith([-1.96, 0.024997895148220])]
-    #[TestWith([3.0, 0.998650101968370])]
+    #[TestWith([-1.96, 0.02499789514822])]
+    #[TestWith([3.0, 0.99865010196837])]
     public function test_normal_cdf_agrees_with_the_published_table(float $z, float $p): void
     {
         self::assertEqualsWithDelta($p, Normal::cdf($z), 1e-13);
@@ -41,7 +41,7 @@ final class NumericsTest extends TestCase
     {
         self::assertEqualsWithDelta(0.3 ** 4, Beta::cdf(0.3, 4.0, 1.0), 1e-12);
         self::assertEqualsWithDelta(1.0 - 0.7 ** 3, Beta::cdf(0.3, 1.0, 3.0), 1e-12);
-        self::assertEqualsWithDelta(2.0 / M_PI * asin(sqrt(0.2)), Beta::cdf(0.2, 0.5, 0.5), 1e-12);
+        self::assertEqualsWithDelta((2.0 / M_PI) * asin(sqrt(0.2)), Beta::cdf(0.2, 0.5, 0.5), 1e-12);
         self::assertSame(1.0, Beta::upperTailOfMoments(0.75, 0.8, 0.0));
         self::assertSame(0.0, Beta::upperTailOfMoments(0.75, 0.7, 0.0));
     }

@@ -21,16 +21,27 @@ final class ReserveTest extends TestCase
     public function test_the_expected_use_is_the_sum_of_its_days(): void
     {
         // Above the threshold all winter, no spread: 1.2 kg a month, and brood 1, 3 and 5 in the last 90 days.
-        $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-19'), 0.0, array_fill(0, 12, 12.0), 0.0));
-        self::assertEqualsWithDelta(200 * 1.2 / 30 + 9.0, array_sum($use->kgByMonth), 1e-9);
+        $use = new WinterUse(
+            new Winter(
+                new DateTimeImmutable('2026-10-01'),
+                new DateTimeImmutable('2027-04-19'),
+                0.0,
+                array_fill(0, 12, 12.0),
+                0.0,
+            ),
+        );
+        self::assertEqualsWithDelta((200 * 1.2) / 30 + 9.0, array_sum($use->kgByMonth), 1e-9);
     }
 
     public function test_need_grows_with_cold_strength_length_and_confidence(): void
     {
         $need = function (array $climate, float $bees, string $flow, float $confidence): float {
-            $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable($flow), 10.0, $climate));
+            $use = new WinterUse(
+                new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable($flow), 10.0, $climate),
+            );
 
-            return (new Reserve)->assess($use, $bees, [new StoredBox('b', 10.0, 1.0, true)], confidence: $confidence)->needQuantileKg;
+            return (new Reserve)->assess($use, $bees, [new StoredBox('b', 10.0, 1.0, true)], confidence: $confidence)
+                ->needQuantileKg;
         };
         $colder = array_map(static fn (float $mean): float => $mean - 5.0, self::SOUTH_SWEDEN);
         $base = $need(self::SOUTH_SWEDEN, 9.0, '2027-04-20', 0.95);
@@ -46,16 +57,33 @@ final class ReserveTest extends TestCase
         for ($case = 0; $case < 60; $case++) {
             $boxes = [new StoredBox('brood', $random->between(4.0, 14.0), 0.0, true)];
             for ($i = 0; $i < $random->integer(1, 5); $i++) {
-                $boxes[] = new StoredBox("s$i", round($random->between(2.0, 18.0), 1), 0.0, false, $random->chance(0.8));
+                $boxes[] = new StoredBox(
+                    "s$i",
+                    round($random->between(2.0, 18.0), 1),
+                    0.0,
+                    false,
+                    $random->chance(0.8),
+                );
             }
             $need = $random->between(8.0, 40.0);
-            self::assertEqualsWithDelta($this->bruteForce($boxes, $need), self::honey(BoxChoice::least($boxes, $need)), 1e-9);
+            self::assertEqualsWithDelta(
+                $this->bruteForce($boxes, $need),
+                self::honey(BoxChoice::least($boxes, $need)),
+                1e-9,
+            );
         }
     }
 
     public function test_a_shortfall_becomes_sugar_and_syrup(): void
     {
-        $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, self::SOUTH_SWEDEN));
+        $use = new WinterUse(
+            new Winter(
+                new DateTimeImmutable('2026-10-01'),
+                new DateTimeImmutable('2027-04-20'),
+                10.0,
+                self::SOUTH_SWEDEN,
+            ),
+        );
         $result = (new Reserve)->assess($use, 9.0, [new StoredBox('b', 8.0, 1.0, true)], storesPerSugar: 0.8);
         self::assertEqualsWithDelta($result->needQuantileKg - 8.0, $result->shortfallKg, 1e-9);
         self::assertEqualsWithDelta($result->shortfallKg / 0.8, $result->sugarKg, 1e-9);
@@ -84,7 +112,7 @@ final class ReserveTest extends TestCase
             $chosen = [];
             $allowed = true;
             foreach ($boxes as $i => $box) {
-                $in = ($set >> $i & 1) === 1;
+                $in = (($set >> $i) & 1) === 1;
                 $allowed = $allowed && ($in || ! $box->brood) && (! $in || $box->brood || $box->ripe);
                 $chosen = $in ? [...$chosen, $box] : $chosen;
             }

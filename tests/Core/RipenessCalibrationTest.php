@@ -12,8 +12,8 @@ use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NextLook;
-use Marjoram\Core\Ripeness\Policy;
 use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
 use PHPUnit\Framework\TestCase;
@@ -42,8 +42,8 @@ final class RipenessCalibrationTest extends TestCase
             $estimate = $this->unseen->estimate($this->box, [$super[2], $super[4], $super[7]]);
             $inside += abs($this->share($super) - (float) $estimate->cappedShare) <= 1.2816 * $estimate->sd ? 1 : 0;
         }
-        fwrite(STDERR, sprintf(' [80 %% interval covers %.1f %%] ', 100.0 * $inside / self::SUPERS));
-        self::assertEqualsWithDelta(0.80, $inside / self::SUPERS, 0.04);
+        fwrite(STDERR, sprintf(' [80 %% interval covers %.1f %%] ', (100.0 * $inside) / self::SUPERS));
+        self::assertEqualsWithDelta(0.8, $inside / self::SUPERS, 0.04);
     }
 
     public function test_the_advised_frame_tells_more_than_a_random_one(): void
@@ -59,10 +59,19 @@ final class RipenessCalibrationTest extends TestCase
             do {
                 $other = $random->integer(1, 10);
             } while ($other === 5);
-            $advised += ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$slot - 1]])->cappedShare) ** 2;
-            $any += ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$other - 1]])->cappedShare) ** 2;
+            $advised +=
+                ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$slot - 1]])->cappedShare) ** 2;
+            $any +=
+                ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$other - 1]])->cappedShare) **
+                2;
         }
-        fwrite(STDERR, sprintf(' [mean squared error: advised frame %.1f %% less than a random one] ', 100.0 * (1.0 - $advised / $any)));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [mean squared error: advised frame %.1f %% less than a random one] ',
+                100.0 * (1.0 - $advised / $any),
+            ),
+        );
         self::assertLessThan($any, $advised);
     }
 
@@ -83,7 +92,11 @@ final class RipenessCalibrationTest extends TestCase
         $super = $this->super(new SeededRandom(9));
         $all = BoxHoney::of($this->box, $super, $this->unseen->estimate($this->box, $super));
         self::assertEqualsWithDelta((new Comb)->honeyIn($this->box, $super)->honeyKg, $all->honeyKg, 1e-9);
-        $some = BoxHoney::of($this->box, array_slice($super, 3, 3), $this->unseen->estimate($this->box, array_slice($super, 3, 3)));
+        $some = BoxHoney::of(
+            $this->box,
+            array_slice($super, 3, 3),
+            $this->unseen->estimate($this->box, array_slice($super, 3, 3)),
+        );
         self::assertGreaterThan($some->seenKg, $some->honeyKg);
         self::assertGreaterThan($all->sdKg / $all->honeyKg, $some->sdKg / $some->honeyKg);
         self::assertEqualsWithDelta($some->honeyKg + 5.2, $some->grossKg, 1e-9);
@@ -113,7 +126,10 @@ final class RipenessCalibrationTest extends TestCase
             $squares += $share * $share;
         }
         self::assertEqualsWithDelta(sqrt($squares / 4000 - ($sum / 4000) ** 2), $alike->sd, 0.002);
-        self::assertGreaterThan(BoxHoney::of($this->box, $looked, $all)->sdKg, BoxHoney::of($this->box, $glanced, $alike)->sdKg);
+        self::assertGreaterThan(
+            BoxHoney::of($this->box, $looked, $all)->sdKg,
+            BoxHoney::of($this->box, $glanced, $alike)->sdKg,
+        );
         self::assertSame(1, (new NextLook)->glanced($alike));
         self::assertNull((new NextLook)->glanced($all));
     }
@@ -123,13 +139,29 @@ final class RipenessCalibrationTest extends TestCase
         $face = new Face(0.6, 0.2);
         $few = [new Frame(5, $face, $face)];
         foreach ([[], $few] as $seen) {
-            self::assertGreaterThan((float) $this->unseen->estimate($this->box, $seen)->cappedShare, (float) $this->unseen->estimate($this->box, $seen, true)->cappedShare);
+            self::assertGreaterThan(
+                (float) $this->unseen->estimate($this->box, $seen)->cappedShare,
+                (float) $this->unseen->estimate($this->box, $seen, true)->cappedShare,
+            );
         }
         $ripeness = new Ripeness;
-        self::assertTrue($ripeness->countsAsCapped($this->unseen->estimate($this->box, [new Frame(5, new Face(0.98), new Face(0.98)), new Frame(2, new Face(0.95), new Face(0.95))])));
-        self::assertFalse($ripeness->countsAsCapped($this->unseen->estimate($this->box, [], true)), 'what is itself presumed is no ground');
-        $reasons = $ripeness->judge(new Super($this->box, $few, underCapped: true), new Policy)->sentences();
-        self::assertContains('Presumed, not seen: a super above it is capped, so more capping is expected here.', $reasons);
+        self::assertTrue(
+            $ripeness->countsAsCapped(
+                $this->unseen->estimate($this->box, [
+                    new Frame(5, new Face(0.98), new Face(0.98)),
+                    new Frame(2, new Face(0.95), new Face(0.95)),
+                ]),
+            ),
+        );
+        self::assertFalse(
+            $ripeness->countsAsCapped($this->unseen->estimate($this->box, [], true)),
+            'what is itself presumed is no ground',
+        );
+        $reasons = $ripeness->judge(new Super($this->box, $few, underCapped: true), new RipenessPolicy)->sentences();
+        self::assertContains(
+            'Presumed, not seen: a super above it is capped, so more capping is expected here.',
+            $reasons,
+        );
     }
 
     /** @return list<Frame> ten frames of a super drawn from the priors; both faces alike */
@@ -152,6 +184,7 @@ final class RipenessCalibrationTest extends TestCase
     /** @param  list<Frame>  $super */
     private function share(array $super): float
     {
-        return array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $super)) / array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $super));
+        return array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $super)) /
+            array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $super));
     }
 }

@@ -10,11 +10,11 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Scale;
-use Marjoram\Core\Ripeness\Flow;
-use Marjoram\Core\Ripeness\Policy;
+use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessResult;
-use Marjoram\Core\Ripeness\School;
+use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Shake;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -35,7 +35,10 @@ final class RipenessTest extends TestCase
     {
         $seen = [$this->frame(5, 0.9, 0.05), $this->frame(3, 0.7, 0.2)];
         $estimate = (new UnseenFrames)->estimate($this->box, $seen);
-        [$mean, $variance] = $this->byGrid($seen, array_map(static fn ($slot): float => $slot->weight, $estimate->slots));
+        [$mean, $variance] = $this->byGrid(
+            $seen,
+            array_map(static fn ($slot): float => $slot->weight, $estimate->slots),
+        );
         self::assertEqualsWithDelta($mean, (float) $estimate->cappedShare, 1e-3);
         self::assertEqualsWithDelta(sqrt($variance), $estimate->sd, 1e-3);
     }
@@ -50,8 +53,16 @@ final class RipenessTest extends TestCase
 
     public function test_empty_outer_frames_do_not_count_against_a_super(): void
     {
-        $frames = [...array_map(fn (int $slot): Frame => $this->frame($slot, 1.0, 0.0), range(2, 9)), $this->frame(1, 0.0, 0.02), $this->frame(10, 0.0, 0.02)];
-        self::assertEqualsWithDelta(1.0, (float) (new UnseenFrames)->estimate($this->box, $frames)->cappedShare, 1e-12);
+        $frames = [
+            ...array_map(fn (int $slot): Frame => $this->frame($slot, 1.0, 0.0), range(2, 9)),
+            $this->frame(1, 0.0, 0.02),
+            $this->frame(10, 0.0, 0.02),
+        ];
+        self::assertEqualsWithDelta(
+            1.0,
+            (float) (new UnseenFrames)->estimate($this->box, $frames)->cappedShare,
+            1e-12,
+        );
     }
 
     public function test_each_verdict_is_reached(): void
@@ -63,19 +74,47 @@ final class RipenessTest extends TestCase
         $wet = [new Reading(Scale::Water, 19.2), new Reading(Scale::Water, 19.4)];
         $brood = [...array_slice($ripe, 1), new Frame(1, new Face(0.5, 0.0, 0.2), new Face(0.5))];
 
-        self::assertSame(Verdict::Take, $this->judge(new Super($this->box, $ripe, readings: $dry, flow: Flow::Over))->verdict);
-        self::assertSame(Verdict::TakeAndDry, $this->judge(new Super($this->box, $half, readings: $wet, flow: Flow::Over, dryRoom: true))->verdict);
-        self::assertSame(Verdict::Wait, $this->judge(new Super($this->box, $raw, Shake::Failed, $wet, flow: Flow::On))->verdict);
-        self::assertSame(Verdict::Leave, $this->judge(new Super($this->box, $raw, Shake::Failed, $wet, flow: Flow::Over))->verdict);
-        self::assertSame(Verdict::Look, $this->judge(new Super($this->box, [], flow: Flow::Over, dryRoom: true))->verdict);
+        self::assertSame(
+            Verdict::Take,
+            $this->judge(new Super($this->box, $ripe, readings: $dry, flow: NectarFlow::Over))->verdict,
+        );
+        self::assertSame(
+            Verdict::TakeAndDry,
+            $this->judge(new Super($this->box, $half, readings: $wet, flow: NectarFlow::Over, dryRoom: true))->verdict,
+        );
+        self::assertSame(
+            Verdict::Wait,
+            $this->judge(new Super($this->box, $raw, Shake::Failed, $wet, flow: NectarFlow::On))->verdict,
+        );
+        self::assertSame(
+            Verdict::Leave,
+            $this->judge(new Super($this->box, $raw, Shake::Failed, $wet, flow: NectarFlow::Over))->verdict,
+        );
+        self::assertSame(
+            Verdict::Look,
+            $this->judge(new Super($this->box, [], flow: NectarFlow::Over, dryRoom: true))->verdict,
+        );
         self::assertSame(Verdict::Rearrange, $this->judge(new Super($this->box, $brood, readings: $dry))->verdict);
-        self::assertSame(Verdict::Leave, $this->judge(new Super($this->box, $brood, readings: $dry, canRearrange: false))->verdict);
+        self::assertSame(
+            Verdict::Leave,
+            $this->judge(new Super($this->box, $brood, readings: $dry, canRearrange: false))->verdict,
+        );
     }
 
     public function test_the_days_to_wait_follow_what_was_gained_since_the_last_look(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.4, 0.4), range(1, 10));
-        $result = $this->judge(new Super($this->box, $frames, Shake::Failed, [new Reading(Scale::Water, 19.9)], flow: Flow::On, daysSinceLast: 5.0, lastCappedShare: 0.25));
+        $result = $this->judge(
+            new Super(
+                $this->box,
+                $frames,
+                Shake::Failed,
+                [new Reading(Scale::Water, 19.9)],
+                flow: NectarFlow::On,
+                daysSinceLast: 5.0,
+                lastCappedShare: 0.25,
+            ),
+        );
         // A quarter in five days; another quarter to 75 % takes five more.
         self::assertSame(Verdict::Wait, $result->verdict);
         self::assertSame(5, $result->waitDays);
@@ -84,18 +123,27 @@ final class RipenessTest extends TestCase
     public function test_the_schools_ask_for_different_things(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.9, 0.08), range(1, 10));
-        $super = new Super($this->box, $frames, readings: [new Reading(Scale::Water, 17.0)], flow: Flow::Over);
-        $of = fn (School $school): Verdict => (new Ripeness)->judge($super, new Policy($school))->verdict;
-        self::assertSame(Verdict::Take, $of(School::CappedAndRefractometer));
-        self::assertSame(Verdict::Take, $of(School::Capped90));
-        self::assertSame(Verdict::Take, $of(School::Refractometer));
-        self::assertNotSame(Verdict::Take, $of(School::CappedOnly));
+        $super = new Super($this->box, $frames, readings: [new Reading(Scale::Water, 17.0)], flow: NectarFlow::Over);
+        $of = fn (RipenessSchool $school): Verdict => (new Ripeness)->judge($super, new RipenessPolicy($school))
+            ->verdict;
+        self::assertSame(Verdict::Take, $of(RipenessSchool::CappedAndRefractometer));
+        self::assertSame(Verdict::Take, $of(RipenessSchool::Capped90));
+        self::assertSame(Verdict::Take, $of(RipenessSchool::Refractometer));
+        self::assertNotSame(Verdict::Take, $of(RipenessSchool::CappedOnly));
     }
 
     public function test_without_an_excluder_a_take_reminds_of_the_queen(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.98, 0.0), range(2, 9));
-        $result = $this->judge(new Super($this->box, $frames, readings: [new Reading(Scale::Water, 16.9), new Reading(Scale::Water, 17.0)], excluder: false, flow: Flow::Over));
+        $result = $this->judge(
+            new Super(
+                $this->box,
+                $frames,
+                readings: [new Reading(Scale::Water, 16.9), new Reading(Scale::Water, 17.0)],
+                excluder: false,
+                flow: NectarFlow::Over,
+            ),
+        );
         self::assertSame(Verdict::Take, $result->verdict);
         self::assertCount(1, $result->cautions);
     }
@@ -107,7 +155,7 @@ final class RipenessTest extends TestCase
 
     private function judge(Super $super): RipenessResult
     {
-        return (new Ripeness)->judge($super, new Policy);
+        return (new Ripeness)->judge($super, new RipenessPolicy);
     }
 
     private function frame(int $slot, float $capped, float $open): Frame

@@ -7,20 +7,20 @@ namespace Tests\Core;
 use DateTimeImmutable;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Rounds\Bound;
-use Marjoram\Core\Rounds\IterationBudget;
+use Marjoram\Core\Numerics\IterationBudget;
+use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\Planner;
-use Marjoram\Core\Rounds\RoundDay;
 use Marjoram\Core\Rounds\RoundParams;
-use Marjoram\Core\Rounds\RoundPlan;
-use Marjoram\Core\Rounds\RoundTask;
-use Marjoram\Core\Rounds\RoundYard;
-use Marjoram\Core\Rounds\Service;
-use Marjoram\Core\Rounds\Services;
+use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Shortfalls;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\Tours;
 use Marjoram\Core\Rounds\Travel;
+use Marjoram\Core\Rounds\Visit;
+use Marjoram\Core\Rounds\VisitCosts;
 use Marjoram\Core\Rounds\Way;
+use Marjoram\Core\Rounds\WorkDay;
+use Marjoram\Core\Rounds\YardToFetch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -30,23 +30,35 @@ final class RoundsTest extends TestCase
     public function test_a_single_yard_is_reckoned_by_hand(): void
     {
         $task = $this->task([$this->yard('A', 8, 16.0, ways: [Way::Escape])]);
-        $plan = RoundPlan::of($task, [new Service(0, 8, Way::Escape, 1, 2)]);
+        $plan = Itinerary::of($task, [new Visit(0, 8, Way::Escape, 1, 2)]);
         // Twice there and back; place 10 + 3 x 8; collect 5 + 8 + 16 and 16 more after one night; rain 0.1 on both days.
         self::assertEqualsWithDelta(4 * 20.0, $plan->cost['travel'], 1e-9);
         self::assertEqualsWithDelta(34.0 + 45.0, $plan->cost['work'], 1e-9);
         self::assertEqualsWithDelta(0.5 * 8 * 0.2, $plan->cost['weather'], 1e-9);
         self::assertSame([8, 8], [$plan->days[1]['boards'], $plan->days[2]['boards']]);
         self::assertTrue($plan->isFeasible());
-        self::assertEqualsWithDelta($plan->cost['total'], (new Planner($task))->plan(new IterationBudget(2000))->cost['total'] + 0.0, 30.0);
+        self::assertEqualsWithDelta(
+            $plan->cost['total'],
+            (new Planner($task))->plan(new IterationBudget(2000))->cost['total'] + 0.0,
+            30.0,
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function impossible(): iterable
     {
-        yield 'boards fewer than hives' => [['ways' => [Way::Escape], 'boards' => 5], 'boards', '8 hives need 8 escape boards and there are 5: 3 more, or serve it in parts'];
+        yield 'boards fewer than hives' => [
+            ['ways' => [Way::Escape], 'boards' => 5],
+            'boards',
+            '8 hives need 8 escape boards and there are 5: 3 more, or serve it in parts',
+        ];
         yield 'a truckload' => [['truck' => 10.0], 'truck', '16 supers come off and a truckload is 10'];
         yield 'no crew time' => [['crew' => 0.0], 'crew', 'No day has any crew time'];
-        yield 'too little crew time' => [['crew' => 60.0, 'ways' => [Way::Brush]], 'crew', 'it fits no day; the least is missing on'];
+        yield 'too little crew time' => [
+            ['crew' => 60.0, 'ways' => [Way::Brush]],
+            'crew',
+            'it fits no day; the least is missing on',
+        ];
         yield 'no kit' => [['ways' => [Way::Escape], 'boards' => 0], 'kit', 'no kit for any method'];
         yield 'rain' => [['ways' => [Way::Brush, Way::Blower], 'rain' => 0.9], 'weather', 'has the weather'];
     }
@@ -66,7 +78,10 @@ final class RoundsTest extends TestCase
 
     public function test_what_this_plan_has_no_room_for_names_the_limit_and_by_how_much(): void
     {
-        $yards = [$this->yard('A', 8, 16.0, '2026-08-06', [Way::Escape]), $this->yard('B', 8, 16.0, '2026-08-06', [Way::Escape])];
+        $yards = [
+            $this->yard('A', 8, 16.0, '2026-08-06', [Way::Escape]),
+            $this->yard('B', 8, 16.0, '2026-08-06', [Way::Escape]),
+        ];
         $task = $this->task($yards, ['boards' => 10, 'days' => 2]);
         $plan = (new Planner($task))->plan(new IterationBudget(3000));
         self::assertCount(1, $plan->notServed);
@@ -83,8 +98,10 @@ final class RoundsTest extends TestCase
     public function test_a_locked_yard_stays_where_it_was_put(): void
     {
         $yards = [$this->yard('A', 8, 16.0), $this->yard('B', 4, 6.0)];
-        $plan = (new Planner($this->task($yards, ['locks' => [new Service(0, 8, Way::Brush, 5, 5)]])))->plan(new IterationBudget(3000));
-        self::assertContainsEquals(new Service(0, 8, Way::Brush, 5, 5), $plan->services);
+        $plan = (new Planner($this->task($yards, ['locks' => [new Visit(0, 8, Way::Brush, 5, 5)]])))->plan(
+            new IterationBudget(3000),
+        );
+        self::assertContainsEquals(new Visit(0, 8, Way::Brush, 5, 5), $plan->services);
         self::assertCount(2, $plan->services);
         self::assertSame([], $plan->notServed);
         self::assertTrue($plan->isFeasible());
@@ -94,9 +111,9 @@ final class RoundsTest extends TestCase
     {
         $yards = [$this->yard('A', 8, 16.0), $this->yard('B', 4, 6.0), $this->yard('C', 6, 9.0)];
         // 8 hives brushed take 5 + 8 + 96 minutes and 40 on the road: the day has 120.
-        $task = $this->task($yards, ['crew' => 120.0, 'locks' => [new Service(0, 8, Way::Brush, 2, 2)]]);
+        $task = $this->task($yards, ['crew' => 120.0, 'locks' => [new Visit(0, 8, Way::Brush, 2, 2)]]);
         $plan = (new Planner($task))->plan(new IterationBudget(4000));
-        self::assertContainsEquals(new Service(0, 8, Way::Brush, 2, 2), $plan->services);
+        self::assertContainsEquals(new Visit(0, 8, Way::Brush, 2, 2), $plan->services);
         self::assertCount(1, $plan->broken);
         self::assertSame(['crew', 2], [$plan->broken[0]['limit'], $plan->broken[0]['day']]);
         self::assertEqualsWithDelta(29.0, $plan->broken[0]['by'], 1e-9);
@@ -106,48 +123,98 @@ final class RoundsTest extends TestCase
 
     public function test_part_of_a_yard_may_be_locked_and_the_rest_is_planned(): void
     {
-        $task = $this->task([$this->yard('A', 12, 24.0)], ['locks' => [new Service(0, 5, Way::Blower, 3, 3)]]);
+        $task = $this->task([$this->yard('A', 12, 24.0)], ['locks' => [new Visit(0, 5, Way::Blower, 3, 3)]]);
         $plan = (new Planner($task))->plan(new IterationBudget(2000));
         self::assertSame([], $plan->notServed);
-        self::assertContainsEquals(new Service(0, 5, Way::Blower, 3, 3), $plan->services);
-        self::assertSame(12, array_sum(array_map(static fn (Service $one): int => $one->hives, $plan->services)));
+        self::assertContainsEquals(new Visit(0, 5, Way::Blower, 3, 3), $plan->services);
+        self::assertSame(12, array_sum(array_map(static fn (Visit $one): int => $one->hives, $plan->services)));
         self::assertEqualsWithDelta($task->params->secondPart, $plan->cost['parts'], 1e-9);
     }
 
     public function test_with_all_locked_nothing_is_searched(): void
     {
-        $task = $this->task([$this->yard('A', 8, 16.0)], ['locks' => [new Service(0, 8, Way::Escape, 1, 3)]]);
-        self::assertEquals([new Service(0, 8, Way::Escape, 1, 3)], (new Planner($task))->plan(new IterationBudget(1000))->services);
+        $task = $this->task([$this->yard('A', 8, 16.0)], ['locks' => [new Visit(0, 8, Way::Escape, 1, 3)]]);
+        self::assertEquals(
+            [new Visit(0, 8, Way::Escape, 1, 3)],
+            (new Planner($task))->plan(new IterationBudget(1000))->services,
+        );
     }
 
     public function test_a_yard_with_its_own_weather_is_planned_by_it(): void
     {
         $dry = array_fill(0, 10, new Sky(21.0, 0.9));
         $dry[6] = new Sky(21.0, 0.0);
-        $yards = [new RoundYard('A', 8, 16.0, new DateTimeImmutable('2026-08-04'), new DateTimeImmutable('2026-08-13'), [Way::Brush], $dry), $this->yard('B', 4, 6.0, ways: [Way::Brush])];
+        $yards = [
+            new YardToFetch(
+                'A',
+                8,
+                16.0,
+                new DateTimeImmutable('2026-08-04'),
+                new DateTimeImmutable('2026-08-13'),
+                [Way::Brush],
+                $dry,
+            ),
+            $this->yard('B', 4, 6.0, ways: [Way::Brush]),
+        ];
         $task = $this->task($yards);
-        self::assertSame([[Way::Brush, 6, 6]], (new Services($task))->candidates($yards[0]));
+        self::assertSame([[Way::Brush, 6, 6]], (new VisitCosts($task))->candidates($yards[0]));
         $plan = (new Planner($task))->plan(new IterationBudget(1000));
-        $days = array_column(array_map(static fn (Service $one): array => [$one->yard, $one->last], $plan->services), 1, 0);
+        $days = array_column(
+            array_map(static fn (Visit $one): array => [$one->yard, $one->last], $plan->services),
+            1,
+            0,
+        );
         self::assertSame(6, $days[0]);
         // A dearth there charges there alone: 6 minutes a hive on open combs.
-        $robbed = new RoundYard('A', 8, 16.0, $yards[0]->ready, $yards[0]->deadline, [Way::Brush], [6 => new Sky(21.0, 0.0, true)]);
-        self::assertEqualsWithDelta(48.0, RoundPlan::of($this->task([$robbed]), [new Service(0, 8, Way::Brush, 6, 6)])->cost['robbing'], 1e-9);
-        self::assertEqualsWithDelta(0.0, RoundPlan::of($this->task([$robbed]), [new Service(0, 8, Way::Brush, 5, 5)])->cost['robbing'], 1e-9);
+        $robbed = new YardToFetch(
+            'A',
+            8,
+            16.0,
+            $yards[0]->ready,
+            $yards[0]->deadline,
+            [Way::Brush],
+            [6 => new Sky(21.0, 0.0, true)],
+        );
+        self::assertEqualsWithDelta(
+            48.0,
+            Itinerary::of($this->task([$robbed]), [new Visit(0, 8, Way::Brush, 6, 6)])->cost['robbing'],
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            Itinerary::of($this->task([$robbed]), [new Visit(0, 8, Way::Brush, 5, 5)])->cost['robbing'],
+            1e-9,
+        );
     }
 
     public function test_supers_of_one_place_with_two_ready_days_share_a_drive_where_that_is_cheaper(): void
     {
         $day = static fn (int $i): DateTimeImmutable => new DateTimeImmutable("2026-08-04 +$i days");
-        $yards = [new RoundYard('now', 4, 4.0, $day(0), $day(9), [Way::Blower]), new RoundYard('later', 4, 4.0, $day(5), $day(9), [Way::Blower])];
-        $days = array_map(static fn (int $i): RoundDay => new RoundDay($day($i), 480.0, 11.0, 21.0, 0.1), range(0, 9));
+        $yards = [
+            new YardToFetch('now', 4, 4.0, $day(0), $day(9), [Way::Blower]),
+            new YardToFetch('later', 4, 4.0, $day(5), $day(9), [Way::Blower]),
+        ];
+        $days = array_map(static fn (int $i): WorkDay => new WorkDay($day($i), 480.0, 11.0, 21.0, 0.1), range(0, 9));
         $far = Travel::of([[0.0, 40.0, 40.0], [40.0, 0.0, 0.0], [40.0, 0.0, 0.0]], 3);
-        $plan = (new Planner(new RoundTask($days, $yards, $far, 0, 0, true, 60.0, 80.0)))->plan(new IterationBudget(2000));
+        $plan = (new Planner(new RoundsQuestion($days, $yards, $far, 0, 0, true, 60.0, 80.0)))->plan(
+            new IterationBudget(2000),
+        );
         self::assertSame($plan->services[0]->last, $plan->services[1]->last);
         self::assertGreaterThanOrEqual(5, $plan->services[1]->last);
         self::assertEqualsWithDelta(80.0, $plan->cost['travel'], 1e-9);
         // Where what is ready now must be off by the third day, it is fetched by itself.
-        $plan = (new Planner(new RoundTask($days, [new RoundYard('now', 20, 30.0, $day(0), $day(2), [Way::Blower]), $yards[1]], $far, 0, 0, true, 60.0, 80.0)))->plan(new IterationBudget(2000));
+        $plan = (new Planner(
+            new RoundsQuestion(
+                $days,
+                [new YardToFetch('now', 20, 30.0, $day(0), $day(2), [Way::Blower]), $yards[1]],
+                $far,
+                0,
+                0,
+                true,
+                60.0,
+                80.0,
+            ),
+        ))->plan(new IterationBudget(2000));
         self::assertLessThanOrEqual(2, $plan->services[0]->last);
         self::assertEqualsWithDelta(160.0, $plan->cost['travel'], 1e-9);
     }
@@ -155,12 +222,22 @@ final class RoundsTest extends TestCase
     public function test_no_plan_is_below_the_bound_and_one_yard_reaches_it(): void
     {
         $single = $this->task([$this->yard('A', 8, 16.0, ways: [Way::Blower])]);
-        self::assertEqualsWithDelta(Bound::of($single), (new Planner($single))->plan(new IterationBudget(500))->cost['total'], 1e-9);
+        self::assertEqualsWithDelta(
+            Bound::of($single),
+            (new Planner($single))->plan(new IterationBudget(500))->cost['total'],
+            1e-9,
+        );
         $none = $this->task([$this->yard('A', 8, 16.0)], ['crew' => 0.0]);
         self::assertEqualsWithDelta(240.0 + 40.0 * 8, Bound::of($none), 1e-9);
         foreach ([false, true] as $split) {
-            $task = $this->task([$this->yard('A', 8, 16.0), $this->yard('B', 12, 20.0), $this->yard('C', 3, 3.0)], ['boards' => 6, 'split' => $split]);
-            self::assertLessThanOrEqual((new Planner($task))->plan(new IterationBudget(4000))->cost['total'], Bound::of($task));
+            $task = $this->task(
+                [$this->yard('A', 8, 16.0), $this->yard('B', 12, 20.0), $this->yard('C', 3, 3.0)],
+                ['boards' => 6, 'split' => $split],
+            );
+            self::assertLessThanOrEqual(
+                (new Planner($task))->plan(new IterationBudget(4000))->cost['total'],
+                Bound::of($task),
+            );
         }
     }
 
@@ -168,7 +245,16 @@ final class RoundsTest extends TestCase
     {
         mt_srand(5);
         $places = array_map(static fn (): array => [mt_rand(0, 100), mt_rand(0, 100)], range(0, 8));
-        $travel = Travel::of(array_map(static fn (array $p): array => array_map(static fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $places), $places), 9);
+        $travel = Travel::of(
+            array_map(
+                static fn (array $p): array => array_map(
+                    static fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]),
+                    $places,
+                ),
+                $places,
+            ),
+            9,
+        );
         $exact = new Tours($travel);
         $quick = new Tours($travel, 2);
         foreach ([0b111, 0b10110, 0b1111111, 0b11111111] as $set) {
@@ -191,16 +277,53 @@ final class RoundsTest extends TestCase
     public static function refused(): iterable
     {
         $day = new DateTimeImmutable('2026-08-04');
-        yield 'a forecast of 200 C' => [static fn (): RoundDay => new RoundDay($day, 480.0, 12.0, 200.0, 0.1), '/max_c'];
-        yield 'a deadline before ready' => [static fn (): RoundYard => new RoundYard('A', 3, 5.0, $day, $day->modify('-1 day')), '/deadline'];
-        yield 'no hive' => [static fn (): RoundYard => new RoundYard('A', 0, 5.0, $day, $day), '/hives'];
-        yield 'a parameter below zero' => [static fn (): RoundParams => new RoundParams(brushPerSuper: -1.0), '/params/brush_per_super'];
-        yield 'days out of order' => [static fn (): RoundTask => new RoundTask([new RoundDay($day, 1.0, 1.0, 2.0, 0.0), new RoundDay($day, 1.0, 1.0, 2.0, 0.0)], [], Travel::of([[0.0]], 1), 0, 0, false, 1.0, 1.0), '/days/1/date'];
-        $two = [new RoundDay($day, 480.0, 10.0, 20.0, 0.1), new RoundDay($day->modify('+1 day'), 480.0, 10.0, 20.0, 0.1)];
-        $locked = static fn (Service $lock): RoundTask => new RoundTask($two, [new RoundYard('A', 3, 5.0, $day, $day)], Travel::of([[0.0, 9.0], [9.0, 0.0]], 2), 5, 0, false, 60.0, 80.0, locks: [$lock]);
-        yield 'a lock on a day that is not there' => [static fn (): RoundTask => $locked(new Service(0, 3, Way::Brush, 7, 7)), '/locks/0'];
-        yield 'a lock of boards for no night' => [static fn (): RoundTask => $locked(new Service(0, 3, Way::Escape, 1, 1)), '/locks/0/place'];
-        yield 'a lock of more hives than there are' => [static fn (): RoundTask => $locked(new Service(0, 4, Way::Brush, 1, 1)), '/locks/0/hives'];
+        yield 'a forecast of 200 C' => [static fn (): WorkDay => new WorkDay($day, 480.0, 12.0, 200.0, 0.1), '/max_c'];
+        yield 'a deadline before ready' => [
+            static fn (): YardToFetch => new YardToFetch('A', 3, 5.0, $day, $day->modify('-1 day')),
+            '/deadline',
+        ];
+        yield 'no hive' => [static fn (): YardToFetch => new YardToFetch('A', 0, 5.0, $day, $day), '/hives'];
+        yield 'a parameter below zero' => [
+            static fn (): RoundParams => new RoundParams(brushPerSuper: -1.0),
+            '/params/brush_per_super',
+        ];
+        yield 'days out of order' => [
+            static fn (): RoundsQuestion => new RoundsQuestion(
+                [new WorkDay($day, 1.0, 1.0, 2.0, 0.0), new WorkDay($day, 1.0, 1.0, 2.0, 0.0)],
+                [],
+                Travel::of([[0.0]], 1),
+                0,
+                0,
+                false,
+                1.0,
+                1.0,
+            ),
+            '/days/1/date',
+        ];
+        $two = [new WorkDay($day, 480.0, 10.0, 20.0, 0.1), new WorkDay($day->modify('+1 day'), 480.0, 10.0, 20.0, 0.1)];
+        $locked = static fn (Visit $lock): RoundsQuestion => new RoundsQuestion(
+            $two,
+            [new YardToFetch('A', 3, 5.0, $day, $day)],
+            Travel::of([[0.0, 9.0], [9.0, 0.0]], 2),
+            5,
+            0,
+            false,
+            60.0,
+            80.0,
+            locks: [$lock],
+        );
+        yield 'a lock on a day that is not there' => [
+            static fn (): RoundsQuestion => $locked(new Visit(0, 3, Way::Brush, 7, 7)),
+            '/locks/0',
+        ];
+        yield 'a lock of boards for no night' => [
+            static fn (): RoundsQuestion => $locked(new Visit(0, 3, Way::Escape, 1, 1)),
+            '/locks/0/place',
+        ];
+        yield 'a lock of more hives than there are' => [
+            static fn (): RoundsQuestion => $locked(new Visit(0, 4, Way::Brush, 1, 1)),
+            '/locks/0/hives',
+        ];
         yield 'a chance of rain over one' => [static fn (): Sky => new Sky(20.0, 1.2), '/rain_p'];
         yield 'too small a matrix' => [static fn (): Travel => Travel::of([[0.0]], 2), '/travel_min'];
     }
@@ -220,28 +343,74 @@ final class RoundsTest extends TestCase
 
     public function test_nothing_to_do_is_a_plan(): void
     {
-        $plan = (new Planner(new RoundTask([new RoundDay(new DateTimeImmutable('2026-08-04'), 480.0, 10.0, 20.0, 0.1)], [], Travel::of([[0.0]], 1), 0, 0, false, 60.0, 80.0)))->plan(new IterationBudget(100));
+        $plan = (new Planner(
+            new RoundsQuestion(
+                [new WorkDay(new DateTimeImmutable('2026-08-04'), 480.0, 10.0, 20.0, 0.1)],
+                [],
+                Travel::of([[0.0]], 1),
+                0,
+                0,
+                false,
+                60.0,
+                80.0,
+            ),
+        ))->plan(new IterationBudget(100));
         self::assertSame(0.0, $plan->cost['total']);
     }
 
     /** @param  list<Way>  $ways */
-    private function yard(string $id, int $hives, float $supers, string $deadline = '2026-08-13', array $ways = [Way::Escape, Way::Fume, Way::Blower, Way::Brush]): RoundYard
-    {
-        return new RoundYard($id, $hives, $supers, new DateTimeImmutable('2026-08-04'), new DateTimeImmutable($deadline), $ways);
+    private function yard(
+        string $id,
+        int $hives,
+        float $supers,
+        string $deadline = '2026-08-13',
+        array $ways = [Way::Escape, Way::Fume, Way::Blower, Way::Brush],
+    ): YardToFetch {
+        return new YardToFetch(
+            $id,
+            $hives,
+            $supers,
+            new DateTimeImmutable('2026-08-04'),
+            new DateTimeImmutable($deadline),
+            $ways,
+        );
     }
 
     /**
-     * @param  list<RoundYard>  $yards
+     * @param  list<YardToFetch>  $yards
      * @param  array<string, mixed>  $with
      */
-    private function task(array $yards, array $with = []): RoundTask
+    private function task(array $yards, array $with = []): RoundsQuestion
     {
         $days = [];
         for ($i = 0; $i < ($with['days'] ?? 10); $i++) {
-            $days[] = new RoundDay(new DateTimeImmutable('2026-08-04 +'.$i.' days'), $with['crew'] ?? 480.0, 11.0, 21.0, $with['rain'] ?? 0.1);
+            $days[] = new WorkDay(
+                new DateTimeImmutable('2026-08-04 +'.$i.' days'),
+                $with['crew'] ?? 480.0,
+                11.0,
+                21.0,
+                $with['rain'] ?? 0.1,
+            );
         }
-        $matrix = array_map(static fn (int $i): array => array_map(static fn (int $j): float => $i === $j ? 0.0 : 20.0, range(0, count($yards))), range(0, count($yards)));
+        $matrix = array_map(
+            static fn (int $i): array => array_map(
+                static fn (int $j): float => $i === $j ? 0.0 : 20.0,
+                range(0, count($yards)),
+            ),
+            range(0, count($yards)),
+        );
 
-        return new RoundTask($days, $yards, Travel::of($matrix, count($yards) + 1), $with['boards'] ?? 20, 2, true, $with['truck'] ?? 60.0, 80.0, split: $with['split'] ?? false, locks: $with['locks'] ?? []);
+        return new RoundsQuestion(
+            $days,
+            $yards,
+            Travel::of($matrix, count($yards) + 1),
+            $with['boards'] ?? 20,
+            2,
+            true,
+            $with['truck'] ?? 60.0,
+            80.0,
+            split: $with['split'] ?? false,
+            locks: $with['locks'] ?? [],
+        );
     }
 }

@@ -19,7 +19,7 @@ final class ToursTest extends TestCase
             $travel = $this->travel($random, 6, oneWay: $case % 2 === 1);
             $tours = new Tours($travel);
             for ($set = 1; $set < 1 << 6; $set += 1 + $random->integer(0, 6)) {
-                $yards = array_values(array_filter(range(0, 5), static fn (int $a): bool => ($set >> $a & 1) === 1));
+                $yards = array_values(array_filter(range(0, 5), static fn (int $a): bool => (($set >> $a) & 1) === 1));
                 $least = INF;
                 foreach ($this->orders($yards) as $order) {
                     $least = min($least, $this->length($travel, $order));
@@ -39,7 +39,7 @@ final class ToursTest extends TestCase
         for ($case = 0; $case < 30; $case++) {
             $travel = $this->travel($random, 9, oneWay: $case % 3 === 0);
             [$exact, $quick] = [new Tours($travel), new Tours($travel, 2)];
-            $set = (1 << 9) - 1 & ~(1 << $random->integer(0, 8));
+            $set = ((1 << 9) - 1) & ~(1 << $random->integer(0, 8));
             $route = $quick->route($set);
             self::assertCount(8, array_unique($route));
             self::assertEqualsWithDelta($quick->length($set), $this->length($travel, $route), 1e-9);
@@ -56,7 +56,7 @@ final class ToursTest extends TestCase
         for ($case = 0; $case < 20; $case++) {
             $tours = new Tours($this->travel($random, 7));
             for ($set = 0; $set < 1 << 7; $set += 5) {
-                $more = $set | 1 << $random->integer(0, 6);
+                $more = $set | (1 << $random->integer(0, 6));
                 self::assertLessThanOrEqual($tours->length($more) + 1e-9, $tours->length($set));
             }
         }
@@ -88,9 +88,23 @@ final class ToursTest extends TestCase
 
     private function travel(SeededRandom $random, int $yards, bool $oneWay = false): Travel
     {
-        $places = array_map(static fn (): array => [$random->between(0.0, 50.0), $random->between(0.0, 50.0)], range(0, $yards));
+        $places = array_map(
+            static fn (): array => [$random->between(0.0, 50.0), $random->between(0.0, 50.0)],
+            range(0, $yards),
+        );
 
-        return Travel::of(array_map(static fn (array $p): array => array_map(static fn (array $q): float => $p === $q ? 0.0 : hypot($p[0] - $q[0], $p[1] - $q[1]) + 3.0 + ($oneWay ? $random->between(0.0, 9.0) : 0.0), $places), $places), $yards + 1);
+        return Travel::of(
+            array_map(
+                static fn (array $p): array => array_map(
+                    static fn (array $q): float => $p === $q
+                        ? 0.0
+                        : hypot($p[0] - $q[0], $p[1] - $q[1]) + 3.0 + ($oneWay ? $random->between(0.0, 9.0) : 0.0),
+                    $places,
+                ),
+                $places,
+            ),
+            $yards + 1,
+        );
     }
 
     /** @param  list<int>  $order */

@@ -10,11 +10,11 @@ use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\HiveWeight;
 use Marjoram\Core\Reserve\Reserve;
-use Marjoram\Core\Reserve\School;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\UseCalibration;
 use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
+use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Reserve\WinterUse;
 use PHPUnit\Framework\TestCase;
 
@@ -23,17 +23,38 @@ final class WinterStoresTest extends TestCase
 {
     public function test_the_schools_differ_in_what_stays_and_in_nothing_else(): void
     {
-        $boxes = [new StoredBox('deep', 12.0, 1.0, true), new StoredBox('low', 9.0, 1.0, false), new StoredBox('full', 17.0, 1.0, false), new StoredBox('wet', 18.0, 1.0, false, false)];
+        $boxes = [
+            new StoredBox('deep', 12.0, 1.0, true),
+            new StoredBox('low', 9.0, 1.0, false),
+            new StoredBox('full', 17.0, 1.0, false),
+            new StoredBox('wet', 18.0, 1.0, false, false),
+        ];
         $use = new WinterUse($this->winter());
         $kept = [];
-        foreach (School::cases() as $school) {
+        foreach (WinterSchool::cases() as $school) {
             $result = (new Reserve)->assess($use, 9.0, $boxes, school: $school, boxRule: 2);
             $kept[$school->value] = $result->keep;
             self::assertEqualsCanonicalizing(['deep', 'low', 'full', 'wet'], [...$result->keep, ...$result->mayTake]);
-            self::assertEqualsWithDelta($result->needQuantileKg, $result->storesKg + $result->shortfallKg - $result->spareKg, 1e-9);
+            self::assertEqualsWithDelta(
+                $result->needQuantileKg,
+                $result->storesKg + $result->shortfallKg - $result->spareKg,
+                1e-9,
+            );
         }
-        self::assertSame(['computed' => ['deep', 'full'], 'full-super' => ['deep', 'full'], 'box-rule' => ['deep', 'low'], 'leave-all' => ['deep', 'low', 'full', 'wet']], $kept);
-        self::assertSame(['deep'], (new Reserve)->assess($use, 9.0, [$boxes[0]], school: School::FullSuper)->keep, 'where there is no super none can stay');
+        self::assertSame(
+            [
+                'computed' => ['deep', 'full'],
+                'full-super' => ['deep', 'full'],
+                'box-rule' => ['deep', 'low'],
+                'leave-all' => ['deep', 'low', 'full', 'wet'],
+            ],
+            $kept,
+        );
+        self::assertSame(
+            ['deep'],
+            (new Reserve)->assess($use, 9.0, [$boxes[0]], school: WinterSchool::FullSuper)->keep,
+            'where there is no super none can stay',
+        );
         $this->expectException(InvalidInput::class);
         (new Reserve)->assess($use, 9.0, $boxes, boxRule: 0);
     }
@@ -41,7 +62,13 @@ final class WinterStoresTest extends TestCase
     public function test_a_hive_weighed_is_its_parts_and_its_stores(): void
     {
         $tare = 7.5 + 5.2 + HiveWeight::FLOOR_AND_ROOF_KG + 9.0 * HiveWeight::BEES_KG_PER_FRAME + HiveWeight::POLLEN_KG;
-        foreach ([['whole', [$tare + 18.0]], ['both-sides', [0.55 * ($tare + 18.0), 0.45 * ($tare + 18.0)]], ['one-side', [0.5 * ($tare + 18.0), 0.5 * ($tare + 18.0)]]] as [$how, $readings]) {
+        foreach (
+            [
+                ['whole', [$tare + 18.0]],
+                ['both-sides', [0.55 * ($tare + 18.0), 0.45 * ($tare + 18.0)]],
+                ['one-side', [0.5 * ($tare + 18.0), 0.5 * ($tare + 18.0)]],
+            ] as [$how, $readings]
+        ) {
             $weight = HiveWeight::of($how, $readings, [7.5, 5.2], 9.0);
             self::assertEqualsWithDelta(18.0, $weight->storesKg, 1e-9, $how);
             self::assertEqualsWithDelta($tare, $weight->tareKg, 1e-9);
@@ -49,7 +76,9 @@ final class WinterStoresTest extends TestCase
         }
         self::assertGreaterThan($sd[0], $sd[1]);
         self::assertGreaterThan($sd[1], $sd[2]);
-        foreach ([['whole', [20.0, 20.0]], ['one-side', [20.0]], ['whole', [-3.0]], ['whole', [8.0]]] as [$how, $readings]) {
+        foreach (
+            [['whole', [20.0, 20.0]], ['one-side', [20.0]], ['whole', [-3.0]], ['whole', [8.0]]] as [$how, $readings]
+        ) {
             try {
                 HiveWeight::of($how, $readings, [7.5, 5.2], 9.0);
                 self::fail("$how took ".implode(', ', $readings));
@@ -71,8 +100,16 @@ final class WinterStoresTest extends TestCase
         self::assertEqualsWithDelta(1.0, $sd / $use->sdKg, 0.12);
         // Nothing is made or lost between two stretches.
         $middle = new DateTimeImmutable('2027-01-17');
-        self::assertEqualsWithDelta($mean, $paths->between($winter->from, $middle)[0] + $paths->between($middle, $winter->firstFlow->modify('+60 days'))[0], 1e-9);
-        self::assertSame(0.0, $paths->between(new DateTimeImmutable('2026-08-01'), new DateTimeImmutable('2026-09-01'))[0]);
+        self::assertEqualsWithDelta(
+            $mean,
+            $paths->between($winter->from, $middle)[0] +
+                $paths->between($middle, $winter->firstFlow->modify('+60 days'))[0],
+            1e-9,
+        );
+        self::assertSame(
+            0.0,
+            $paths->between(new DateTimeImmutable('2026-08-01'), new DateTimeImmutable('2026-09-01'))[0],
+        );
         $this->expectException(InvalidInput::class);
         $paths->between($middle, $winter->from);
     }
@@ -83,7 +120,10 @@ final class WinterStoresTest extends TestCase
         $from = new DateTimeImmutable('2026-10-01');
         $stores = $paths->stores($from, 12.0, 1.0, 1.0);
         self::assertEqualsWithDelta(12.0, $stores[0]['middle'], 1e-9);
-        $width = array_map(static fn (array $point): float => $point['high'] - $point['low'], array_slice($stores, 0, 15));
+        $width = array_map(
+            static fn (array $point): float => $point['high'] - $point['low'],
+            array_slice($stores, 0, 15),
+        );
         $sorted = $width;
         sort($sorted);
         self::assertSame($sorted, $width, 'the band only widens');
@@ -119,10 +159,17 @@ final class WinterStoresTest extends TestCase
             $factor = $random->normal(1.0, 0.15);
             $hives = $observed = [];
             for ($n = 0; $n < 8; $n++) {
-                $hives["h$n"] = $factor + $random->normal(0.0, 0.10);
+                $hives["h$n"] = $factor + $random->normal(0.0, 0.1);
                 if ($n < 5) {
                     $reckoned = $random->between(6.0, 12.0);
-                    $observed["h$n"] = [['usedKg' => $hives["h$n"] * $reckoned * (1.0 + $random->normal(0.0, 0.06)) + $random->normal(0.0, 1.2), 'usedSdKg' => 1.2, 'reckonedKg' => $reckoned]];
+                    $observed["h$n"] = [
+                        [
+                            'usedKg' => $hives["h$n"] * $reckoned * (1.0 + $random->normal(0.0, 0.06)) +
+                                $random->normal(0.0, 1.2),
+                            'usedSdKg' => 1.2,
+                            'reckonedKg' => $reckoned,
+                        ],
+                    ];
                 }
             }
             $learnt = UseCalibration::of($observed);
@@ -131,7 +178,14 @@ final class WinterStoresTest extends TestCase
                 $after += ($learnt->factorOf($hive) - $true) ** 2;
             }
         }
-        fwrite(STDERR, sprintf(' [winter use: %.0f %% off before, %.0f %% after one winter of weighings] ', 100.0 * sqrt($before / 800), 100.0 * sqrt($after / 800)));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [winter use: %.0f %% off before, %.0f %% after one winter of weighings] ',
+                100.0 * sqrt($before / 800),
+                100.0 * sqrt($after / 800),
+            ),
+        );
         self::assertLessThan(0.7 * sqrt($before), sqrt($after));
     }
 
@@ -143,6 +197,11 @@ final class WinterStoresTest extends TestCase
 
     private function winter(): Winter
     {
-        return new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, Climate::preset('baltic-south')->monthlyMeanC);
+        return new Winter(
+            new DateTimeImmutable('2026-10-01'),
+            new DateTimeImmutable('2027-04-20'),
+            10.0,
+            Climate::preset('baltic-south')->monthlyMeanC,
+        );
     }
 }

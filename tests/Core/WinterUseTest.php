@@ -18,34 +18,59 @@ final class WinterUseTest extends TestCase
 
     public function test_its_distribution_agrees_with_a_plain_simulation(): void
     {
-        $winter = new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, self::CLIMATE);
+        $winter = new Winter(
+            new DateTimeImmutable('2026-10-01'),
+            new DateTimeImmutable('2027-04-20'),
+            10.0,
+            self::CLIMATE,
+        );
         $use = new WinterUse($winter);
         $plain = $this->plainly($winter, 6000, 99);
         foreach ([0.05, 0.5, 0.95] as $p) {
-            self::assertEqualsWithDelta(1.0, $use->quantile($p) / $plain[(int) round($p * (count($plain) - 1))], 0.02, "at $p");
+            self::assertEqualsWithDelta(
+                1.0,
+                $use->quantile($p) / $plain[(int) round($p * (count($plain) - 1))],
+                0.02,
+                "at $p",
+            );
         }
         self::assertEqualsWithDelta(1.0, $use->meanKg / (array_sum($plain) / count($plain)), 0.01);
     }
 
     public function test_the_same_seed_gives_the_same_winters(): void
     {
-        $winter = new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, self::CLIMATE);
+        $winter = new Winter(
+            new DateTimeImmutable('2026-10-01'),
+            new DateTimeImmutable('2027-04-20'),
+            10.0,
+            self::CLIMATE,
+        );
         $few = new ReserveAssumptions(winters: 200);
         self::assertSame((new WinterUse($winter, $few))->quantiles, (new WinterUse($winter, $few))->quantiles);
-        self::assertNotSame((new WinterUse($winter, $few))->quantiles, (new WinterUse($winter, new ReserveAssumptions(winters: 200, seed: 1)))->quantiles);
+        self::assertNotSame(
+            (new WinterUse($winter, $few))->quantiles,
+            (new WinterUse($winter, new ReserveAssumptions(winters: 200, seed: 1)))->quantiles,
+        );
     }
 
     /** Common practice in the British Isles is 18 to 20 kg of stores, from memory; the mean use of ten frames of bees lies near it. */
     public function test_the_defaults_lie_where_practice_does(): void
     {
         $oceanic = [4.5, 4.8, 6.5, 8.5, 11.5, 14.5, 16.5, 16.3, 14.0, 11.0, 7.5, 5.3];
-        $use = new WinterUse(new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-10'), 10.0, $oceanic));
+        $use = new WinterUse(
+            new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-10'), 10.0, $oceanic),
+        );
         self::assertEqualsWithDelta(19.0, $use->quantile(0.95), 0.25 * 19.0);
     }
 
     public function test_temperature_is_linear_between_mid_months_and_turns_with_the_year(): void
     {
-        $winter = new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-20'), 10.0, self::CLIMATE);
+        $winter = new Winter(
+            new DateTimeImmutable('2026-10-01'),
+            new DateTimeImmutable('2027-04-20'),
+            10.0,
+            self::CLIMATE,
+        );
         self::assertEqualsWithDelta(5.0, $winter->normalC(new DateTimeImmutable('2026-11-15')), 0.1);
         self::assertEqualsWithDelta(1.25, $winter->normalC(new DateTimeImmutable('2026-12-31')), 0.1);
         self::assertEqualsWithDelta(1.25, $winter->normalC(new DateTimeImmutable('2027-01-01')), 0.1);
@@ -71,7 +96,7 @@ final class WinterUseTest extends TestCase
                 $errors[$months[$day]] ??= $random->normal(0.0, $winter->sdC);
                 $left = $days - $day;
                 $brood = $left > 90 ? 0.0 : ($left > 60 ? 1.0 : ($left > 30 ? 3.0 : 5.0));
-                $kg += (1.2 + 0.10 * max(0.0, 8.0 - $normals[$day] - $errors[$months[$day]]) + $brood) / 30.0;
+                $kg += (1.2 + 0.1 * max(0.0, 8.0 - $normals[$day] - $errors[$months[$day]]) + $brood) / 30.0;
             }
             $uses[] = $kg * exp($random->normal(0.0, 0.12));
         }

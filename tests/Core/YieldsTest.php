@@ -13,13 +13,20 @@ final class YieldsTest extends TestCase
     public function test_yards_and_hives_as_checked_by_hand(): void
     {
         $records = [
-            new YieldRecord('E1', 'Ek', 2025, 'q1', 20.0), new YieldRecord('E2', 'Ek', 2025, 'q2', 40.0),
-            new YieldRecord('E1', 'Ek', 2026, 'q1', 30.0), new YieldRecord('E1', 'Ek', 2026, 'q3', 6.0), new YieldRecord('E2', 'Ek', 2026, 'q2', 50.0), new YieldRecord('E3', 'Ek', 2026, 'q4', 0.0),
+            new YieldRecord('E1', 'Ek', 2025, 'q1', 20.0),
+            new YieldRecord('E2', 'Ek', 2025, 'q2', 40.0),
+            new YieldRecord('E1', 'Ek', 2026, 'q1', 30.0),
+            new YieldRecord('E1', 'Ek', 2026, 'q3', 6.0),
+            new YieldRecord('E2', 'Ek', 2026, 'q2', 50.0),
+            new YieldRecord('E3', 'Ek', 2026, 'q4', 0.0),
             new YieldRecord('T1', 'Te', 2026, 'q5', 14.0),
         ];
         [$last, $this_] = (new Yields)->byYard($records);
         self::assertSame([2025, 30.0, null], [$last->season, $last->meanKg, $last->changeKg]);
-        self::assertSame([3, 2, 86.0, 43.0, 13.0], [$this_->hives, $this_->producing, $this_->totalKg, $this_->meanProducingKg, $this_->changeKg]);
+        self::assertSame(
+            [3, 2, 86.0, 43.0, 13.0],
+            [$this_->hives, $this_->producing, $this_->totalKg, $this_->meanProducingKg, $this_->changeKg],
+        );
         self::assertEqualsWithDelta(0.86, $this_->shareOfCrop, 1e-12);
         self::assertSame(['E2', 'E3'], [$this_->best, $this_->worst]);
         $index = (new Yields)->hiveIndex($records);

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Assess\BoxState;
-use App\Assess\YardReader;
-use App\Assess\YardState;
 use App\Devices\HttpRefractometer;
 use App\Devices\Unreachable;
 use App\Models\Apiary;
@@ -16,16 +13,19 @@ use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Eye;
 use App\Models\FrameLook;
-use App\Models\HarvestPlan;
+use App\Models\HarvestPolicy;
 use App\Models\Instrument;
 use App\Models\MoistureReading;
-use App\Support\CurrentOperation;
-use App\Support\PolicyBook;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\BoxState;
+use App\YardState\YardReader;
+use App\YardState\YardState;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Marjoram\Core\Ripeness\Reason;
-use Marjoram\Core\Ripeness\School;
+use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Verdict;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\PhpExecutableFinder;
@@ -61,16 +61,29 @@ final class AssessInDepthTest extends FeatureTestCase
         $look = Assessment::query()->where('box_id', $box->id)->latest('looked_at')->firstOrFail();
         self::assertSame('2026-08-02', $look->looked_at->format('Y-m-d'));
         self::assertSame(2, $look->frames()->count());
-        $this->get("/assess/ekbacken/E4?box=$box->id&slot=3&on=2026-08-02")->assertOk()->assertSee('You are entering the look of 2 Aug 2026');
-        $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-05'])->assertStatus(422)->assertJsonPath('errors.seen_on.0', 'A look cannot be dated after today, 2026-08-04.');
+        $this->get("/assess/ekbacken/E4?box=$box->id&slot=3&on=2026-08-02")
+            ->assertOk()
+            ->assertSee('You are entering the look of 2 Aug 2026');
+        $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-05'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.seen_on.0', 'A look cannot be dated after today, 2026-08-04.');
     }
 
     public function test_a_look_dated_after_the_super_left_is_explained(): void
     {
         $box = $this->super('ekbacken', 'E4', 0)->box;
-        BoxPlace::query()->where('box_id', $box->id)->whereNull('until')->firstOrFail()->update(['until' => '2026-08-01']);
+        BoxPlace::query()
+            ->where('box_id', $box->id)
+            ->whereNull('until')
+            ->firstOrFail()
+            ->update(['until' => '2026-08-01']);
         $count = FrameLook::query()->count();
-        $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-03'])->assertStatus(422)->assertJsonPath('errors.seen_on.0', "Box $box->mark left hive E4 on 2026-08-01; a look dated 2026-08-03 cannot be of it there. Correct the date, or put the box back first.");
+        $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-03'])
+            ->assertStatus(422)
+            ->assertJsonPath(
+                'errors.seen_on.0',
+                "Box $box->mark left hive E4 on 2026-08-01; a look dated 2026-08-03 cannot be of it there. Correct the date, or put the box back first.",
+            );
         $this->paint($box, 3, 0.5, ['seen_on' => '2020-01-01'])->assertStatus(422);
         self::assertSame($count, FrameLook::query()->count());
         $this->paint($box, 3, 0.5, ['seen_on' => '2026-07-30'])->assertOk();
@@ -91,7 +104,10 @@ final class AssessInDepthTest extends FeatureTestCase
         self::assertEqualsWithDelta(0.7, $state->look->frames[6]->a->capped, 1e-6);
         self::assertTrue($state->look->frames[1]->glanced);
         self::assertContains(Reason::FramesGlanced, array_column($state->ripeness->reasons, 0));
-        $this->get("/assess/ekbacken/E4?box=$box->id&slot=6")->assertSee('This frame: same as on 28 Jul')->assertSee('taken as alike')->assertSee('This super over time');
+        $this->get("/assess/ekbacken/E4?box=$box->id&slot=6")
+            ->assertSee('This frame: same as on 28 Jul')
+            ->assertSee('taken as alike')
+            ->assertSee('This super over time');
         // Painting a glanced frame makes it a seen one; the batch is undone as one.
         $this->paint($box, 1, 0.4)->assertOk();
         self::assertSame(3, $this->super('ekbacken', 'E4', 1)->seen());
@@ -104,8 +120,13 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $box = $this->super('ekbacken', 'E4', 0)->box;
         $version = $this->paint($box, 3, 0.5)->json('version');
-        $this->as('helper')->paint($box, 3, 0.8, ['version' => $version])->assertOk();
-        $this->as('keeper')->paint($box, 3, 0.3, ['version' => $version])->assertStatus(409)->assertJsonPath('theirs.a.capped', 0.8);
+        $this->as('helper')
+            ->paint($box, 3, 0.8, ['version' => $version])
+            ->assertOk();
+        $this->as('keeper')
+            ->paint($box, 3, 0.3, ['version' => $version])
+            ->assertStatus(409)
+            ->assertJsonPath('theirs.a.capped', 0.8);
         self::assertEqualsWithDelta(0.8, $this->super('ekbacken', 'E4', 0)->look->frames[3]->a->capped, 1e-6);
     }
 
@@ -117,7 +138,10 @@ final class AssessInDepthTest extends FeatureTestCase
         $sorted = $kg;
         rsort($sorted);
         self::assertSame($sorted, $kg);
-        $this->get('/assess/ekbacken')->assertOk()->assertSee('To look at today')->assertSee('most honey in doubt first');
+        $this->get('/assess/ekbacken')
+            ->assertOk()
+            ->assertSee('To look at today')
+            ->assertSee('most honey in doubt first');
     }
 
     public function test_many_supers_are_decided_at_once_and_undone_as_one(): void
@@ -125,34 +149,78 @@ final class AssessInDepthTest extends FeatureTestCase
         $yard = $this->yard('ekbacken');
         $boxes = array_map(static fn (array $one): string => $one[1]->box->id, array_slice($yard->worthALook(), 0, 3));
         $before = Decision::query()->count();
-        $this->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'stay'], from: '/assess/ekbacken')->assertStatus(422)->assertSee('Say in a few words');
+        $this->send(
+            'POST',
+            '/assess/ekbacken/decisions',
+            ['boxes' => $boxes, 'choice' => 'stay'],
+            from: '/assess/ekbacken',
+        )
+            ->assertStatus(422)
+            ->assertSee('Say in a few words');
         $this->send('POST', '/assess/ekbacken/decisions', ['choice' => 'stay', 'note' => 'x'])->assertStatus(422);
-        $this->send('POST', '/assess/ekbacken/decisions', ['boxes' => [...$boxes, (string) Str::ulid()], 'choice' => 'stay', 'note' => 'x'])->assertStatus(422);
-        $this->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'stay', 'note' => 'Rain is coming'])->assertStatus(303);
+        $this->send('POST', '/assess/ekbacken/decisions', [
+            'boxes' => [...$boxes, (string) Str::ulid()],
+            'choice' => 'stay',
+            'note' => 'x',
+        ])->assertStatus(422);
+        $this->send('POST', '/assess/ekbacken/decisions', [
+            'boxes' => $boxes,
+            'choice' => 'stay',
+            'note' => 'Rain is coming',
+        ])->assertStatus(303);
         self::assertSame($before + 3, Decision::query()->count());
         self::assertNotEmpty(Decision::query()->latest('id')->firstOrFail()->frozen['reasons'] ?? []);
         $this->send('POST', '/undo');
         self::assertSame($before, Decision::query()->count());
-        $this->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'take', 'note' => 'All of it'])->assertStatus(303);
-        $this->as('helper')->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'verdict'])->assertForbidden();
-        $this->as('keeper')->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'verdict'])->assertStatus(303);
+        $this->send('POST', '/assess/ekbacken/decisions', [
+            'boxes' => $boxes,
+            'choice' => 'take',
+            'note' => 'All of it',
+        ])->assertStatus(303);
+        $this->as('helper')
+            ->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'verdict'])
+            ->assertForbidden();
+        $this->as('keeper')
+            ->send('POST', '/assess/ekbacken/decisions', ['boxes' => $boxes, 'choice' => 'verdict'])
+            ->assertStatus(303);
         self::assertSame($before, Decision::query()->count());
     }
 
     public function test_policy_differs_by_yard_and_by_harvest(): void
     {
-        $this->send('PUT', '/yards/skolgarden/policy', ['school' => 'capped-90', 'confidence' => '70'])->assertStatus(303);
+        $this->send('PUT', '/yards/skolgarden/policy', ['school' => 'capped-90', 'confidence' => '70'])->assertStatus(
+            303,
+        );
         $policy = $this->policy('skolgarden')->ripeness();
-        self::assertSame([School::Capped90, 0.7], [$policy->school, $policy->confidence]);
-        $this->send('POST', '/yards/skolgarden/harvests', ['name' => 'Lime', 'starts_on' => '2026-07-20', 'ends_on' => '2026-08-20', 'heather' => '1', 'school' => 'refractometer'])->assertStatus(303);
+        self::assertSame([RipenessSchool::Capped90, 0.7], [$policy->school, $policy->confidence]);
+        $this->send('POST', '/yards/skolgarden/harvests', [
+            'name' => 'Lime',
+            'starts_on' => '2026-07-20',
+            'ends_on' => '2026-08-20',
+            'heather' => '1',
+            'school' => 'refractometer',
+        ])->assertStatus(303);
         $book = $this->policy('skolgarden');
-        self::assertSame([School::Refractometer, 21.0, true], [$book->ripeness()->school, $book->ripeness()->waterMaxPct, $book->ripeness()->heather]);
+        self::assertSame(
+            [RipenessSchool::Refractometer, 21.0, true],
+            [$book->ripeness()->school, $book->ripeness()->waterMaxPct, $book->ripeness()->heather],
+        );
         self::assertStringContainsString('+Lime', $book->stamp());
-        $this->send('POST', '/yards/skolgarden/harvests', ['name' => 'Other', 'starts_on' => '2026-08-20', 'ends_on' => '2026-09-01'], from: '/yards/skolgarden')->assertStatus(422)->assertSee('These days belong to');
-        $this->send('DELETE', '/yards/harvests/'.HarvestPlan::query()->where('name', 'Lime')->value('id'))->assertStatus(303);
+        $this->send(
+            'POST',
+            '/yards/skolgarden/harvests',
+            ['name' => 'Other', 'starts_on' => '2026-08-20', 'ends_on' => '2026-09-01'],
+            from: '/yards/skolgarden',
+        )
+            ->assertStatus(422)
+            ->assertSee('These days belong to');
+        $this->send(
+            'DELETE',
+            '/yards/harvests/'.HarvestPolicy::query()->where('name', 'Lime')->value('id'),
+        )->assertStatus(303);
         self::assertFalse($this->policy('skolgarden')->heather());
         $this->send('PUT', '/yards/skolgarden/policy', ['school' => ''])->assertStatus(303);
-        self::assertSame(School::CappedAndRefractometer, $this->policy('skolgarden')->ripeness()->school);
+        self::assertSame(RipenessSchool::CappedAndRefractometer, $this->policy('skolgarden')->ripeness()->school);
         self::assertTrue($this->policy('norra-heden')->heather());
     }
 
@@ -161,47 +229,140 @@ final class AssessInDepthTest extends FeatureTestCase
         $state = $this->super('skolgarden', 'S3', 0);
         $kg = $state->honey->honeyKg;
         for ($i = 0; $i < 8; $i++) {
-            $this->send('POST', '/calibrate/weighings', ['mark' => $state->box->mark, 'before' => (string) (6.0 + 0.8 * $kg), 'after' => '6.0'])->assertStatus(303);
+            $this->send('POST', '/calibrate/weighings', [
+                'mark' => $state->box->mark,
+                'before' => (string) (6.0 + 0.8 * $kg),
+                'after' => '6.0',
+            ])->assertStatus(303);
         }
         $this->get('/calibrate')->assertOk()->assertSee('weighings say');
         $this->send('PUT', '/calibrate/fill', ['kind' => $state->box->kind, 'take' => '1'])->assertStatus(303);
         $after = $this->super('skolgarden', 'S3', 0);
         self::assertLessThan($kg * 0.97, $after->honey->honeyKg);
-        self::assertLessThan($state->honey->sdKg / $state->honey->honeyKg, $after->honey->sdKg / $after->honey->honeyKg);
+        self::assertLessThan(
+            $state->honey->sdKg / $state->honey->honeyKg,
+            $after->honey->sdKg / $after->honey->honeyKg,
+        );
         self::assertSame(2, $this->demo()->policy_version);
         // Saving the policy page keeps it.
-        $this->send('PUT', '/account/policy', ['school' => 'capped-and-refractometer', 'capped_min' => '75', 'water_max_pct' => '18', 'heather_water_max_pct' => '21', 'confidence' => '80', 'unit' => 'supers', 'clearing' => 'choose',
-            'winter_confidence' => '95', 'winter_from' => '10-01', 'first_flow' => '04-20', 'fill_capped' => '70', 'fill_open' => '35'])->assertStatus(303);
+        $this->send('PUT', '/account/policy', [
+            'school' => 'capped-and-refractometer',
+            'capped_min' => '75',
+            'water_max_pct' => '18',
+            'heather_water_max_pct' => '21',
+            'confidence' => '80',
+            'unit' => 'supers',
+            'clearing' => 'choose',
+            'winter_confidence' => '95',
+            'winter_from' => '10-01',
+            'first_flow' => '04-20',
+            'fill_capped' => '70',
+            'fill_open' => '35',
+        ])->assertStatus(303);
         self::assertEqualsWithDelta($after->honey->honeyKg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
         $this->send('PUT', '/calibrate/fill', ['kind' => $state->box->kind, 'take' => '0'])->assertStatus(303);
         self::assertEqualsWithDelta($kg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
-        $this->send('POST', '/calibrate/weighings', ['mark' => 'nothing', 'before' => '6', 'after' => '5'], from: '/calibrate')->assertStatus(422)->assertSee('No box has the mark');
-        $this->send('POST', '/calibrate/weighings', ['mark' => $state->box->mark, 'before' => '6', 'after' => '7'], from: '/calibrate')->assertStatus(422)->assertSee('cannot weigh more than before');
-        $this->send('POST', '/calibrate/weighings', ['mark' => $state->box->mark, 'slots' => '29', 'before' => '6', 'after' => '5'], from: '/calibrate')->assertStatus(422)->assertSee('were not all looked at');
-        $this->send('POST', '/calibrate/weighings', ['mark' => $state->box->mark, 'slots' => '6, 7', 'before' => '6', 'after' => '4'])->assertStatus(303);
+        $this->send(
+            'POST',
+            '/calibrate/weighings',
+            ['mark' => 'nothing', 'before' => '6', 'after' => '5'],
+            from: '/calibrate',
+        )
+            ->assertStatus(422)
+            ->assertSee('No box has the mark');
+        $this->send(
+            'POST',
+            '/calibrate/weighings',
+            ['mark' => $state->box->mark, 'before' => '6', 'after' => '7'],
+            from: '/calibrate',
+        )
+            ->assertStatus(422)
+            ->assertSee('cannot weigh more than before');
+        $this->send(
+            'POST',
+            '/calibrate/weighings',
+            ['mark' => $state->box->mark, 'slots' => '29', 'before' => '6', 'after' => '5'],
+            from: '/calibrate',
+        )
+            ->assertStatus(422)
+            ->assertSee('were not all looked at');
+        $this->send('POST', '/calibrate/weighings', [
+            'mark' => $state->box->mark,
+            'slots' => '6, 7',
+            'before' => '6',
+            'after' => '4',
+        ])->assertStatus(303);
     }
 
     public function test_a_checked_instrument_adds_its_offset_to_a_typed_reading(): void
     {
-        $this->send('POST', '/calibrate/instruments', ['name' => 'Old glass', 'scale' => 'water', 'compensated' => '1'])->assertStatus(303);
+        $this->send('POST', '/calibrate/instruments', [
+            'name' => 'Old glass',
+            'scale' => 'water',
+            'compensated' => '1',
+        ])->assertStatus(303);
         $glass = Instrument::query()->where('name', 'Old glass')->firstOrFail();
-        $this->send('PUT', "/calibrate/instruments/$glass->id/check", ['known' => '18.0', 'readings' => '17.6 17.8 17.7', 'temperature' => '20'])->assertStatus(303);
+        $this->send('PUT', "/calibrate/instruments/$glass->id/check", [
+            'known' => '18.0',
+            'readings' => '17.6 17.8 17.7',
+            'temperature' => '20',
+        ])->assertStatus(303);
         self::assertEqualsWithDelta(0.3, $glass->refresh()->offset, 1e-4);
-        $this->send('PUT', "/calibrate/instruments/$glass->id/check", ['known' => '18.0', 'readings' => 'wet', 'temperature' => '20'], from: '/calibrate')->assertStatus(422)->assertSee('Readings with a point');
+        $this->send(
+            'PUT',
+            "/calibrate/instruments/$glass->id/check",
+            ['known' => '18.0', 'readings' => 'wet', 'temperature' => '20'],
+            from: '/calibrate',
+        )
+            ->assertStatus(422)
+            ->assertSee('Readings with a point');
         $box = $this->super('ekbacken', 'E4', 0)->box;
-        $this->send('POST', "/assess/boxes/$box->id/readings", ['value' => '17.0', 'scale' => 'brix', 'instrument' => $glass->id])->assertStatus(303);
+        $this->send('POST', "/assess/boxes/$box->id/readings", [
+            'value' => '17.0',
+            'scale' => 'brix',
+            'instrument' => $glass->id,
+        ])->assertStatus(303);
         $reading = MoistureReading::query()->latest('id')->firstOrFail();
         self::assertSame(['water', $glass->id], [$reading->scale, $reading->instrument_id]);
         self::assertEqualsWithDelta(17.3, $this->super('ekbacken', 'E4', 0)->ripeness->water->meanPct, 1e-6);
-        $this->send('POST', '/calibrate/instruments', ['name' => 'Far', 'scale' => 'water', 'compensated' => '1', 'address' => 'http://198.51.100.7'], from: '/calibrate')->assertStatus(422)->assertSee('in your own network');
+        $this->send(
+            'POST',
+            '/calibrate/instruments',
+            ['name' => 'Far', 'scale' => 'water', 'compensated' => '1', 'address' => 'http://198.51.100.7'],
+            from: '/calibrate',
+        )
+            ->assertStatus(422)
+            ->assertSee('in your own network');
     }
 
     public function test_a_reading_of_another_scale_is_recognised(): void
     {
         $box = $this->super('ekbacken', 'E4', 0)->box;
-        $this->send('POST', "/assess/boxes/$box->id/readings", ['value' => '1.4915', 'scale' => 'water'], from: '/assess/ekbacken/E4')->assertStatus(422)->assertSee('It looks like a refractive index: choose nD.')->assertSee('value="1.4915"', false);
-        $this->send('POST', "/assess/boxes/$box->id/readings", ['value' => '81', 'scale' => 'water'], from: '/assess/ekbacken/E4')->assertStatus(422)->assertSee('degrees Brix');
-        $this->send('POST', "/assess/boxes/$box->id/readings", ['value' => '17.5', 'scale' => 'nd'], from: '/assess/ekbacken/E4')->assertStatus(422)->assertSee('It looks like water');
+        $this->send(
+            'POST',
+            "/assess/boxes/$box->id/readings",
+            ['value' => '1.4915', 'scale' => 'water'],
+            from: '/assess/ekbacken/E4',
+        )
+            ->assertStatus(422)
+            ->assertSee('It looks like a refractive index: choose nD.')
+            ->assertSee('value="1.4915"', false);
+        $this->send(
+            'POST',
+            "/assess/boxes/$box->id/readings",
+            ['value' => '81', 'scale' => 'water'],
+            from: '/assess/ekbacken/E4',
+        )
+            ->assertStatus(422)
+            ->assertSee('degrees Brix');
+        $this->send(
+            'POST',
+            "/assess/boxes/$box->id/readings",
+            ['value' => '17.5', 'scale' => 'nd'],
+            from: '/assess/ekbacken/E4',
+        )
+            ->assertStatus(422)
+            ->assertSee('It looks like water');
     }
 
     public function test_a_practised_eye_corrects_its_own_looks_only(): void
@@ -212,8 +373,15 @@ final class AssessInDepthTest extends FeatureTestCase
         $box = $this->super('ekbacken', 'E4', 0)->box;
         $this->paint($box, 5, 0.6)->assertOk();
         self::assertLessThan(0.58, $this->super('ekbacken', 'E4', 0)->look->frames[5]->a->capped);
-        self::assertEqualsWithDelta(0.6, (float) FrameLook::query()->latest('id')->firstOrFail()->a_capped, 1e-6, 'what was painted stays as painted');
-        $this->get("/assess/ekbacken/E4?box=$box->id&slot=5")->assertSee('corrected for the eye')->assertSee('&quot;capped&quot;:0.6,', false);
+        self::assertEqualsWithDelta(
+            0.6,
+            (float) FrameLook::query()->latest('id')->firstOrFail()->a_capped,
+            1e-6,
+            'what was painted stays as painted',
+        );
+        $this->get("/assess/ekbacken/E4?box=$box->id&slot=5")
+            ->assertSee('corrected for the eye')
+            ->assertSee('&quot;capped&quot;:0.6,', false);
         $other = $this->super('ekbacken', 'E4', 1)->box;
         $this->as('helper')->paint($other, 5, 0.6)->assertOk();
         self::assertEqualsWithDelta(0.6, $this->super('ekbacken', 'E4', 1)->look->frames[5]->a->capped, 1e-6);
@@ -227,16 +395,33 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->as('helper')->get('/practise')->assertOk()->assertSee('Face 1')->assertDontSee('It is ');
         $this->send('POST', '/practise', ['number' => '1', 'guess' => '40'])->assertRedirect('/practise?told=1');
         $this->get('/practise?told=1')->assertOk()->assertSee('You said 40');
-        $this->send('POST', '/practise', ['number' => '1', 'guess' => '50'], from: '/practise')->assertStatus(422)->assertSee('answered already');
-        $this->send('POST', '/practise', ['number' => '2', 'guess' => '140'], from: '/practise')->assertStatus(422)->assertSee('0 to 100');
-        $this->send('POST', '/practise/scale', ['number' => '1', 'guess' => '17.4'])->assertRedirect('/practise/scale?told=1');
+        $this->send('POST', '/practise', ['number' => '1', 'guess' => '50'], from: '/practise')
+            ->assertStatus(422)
+            ->assertSee('answered already');
+        $this->send('POST', '/practise', ['number' => '2', 'guess' => '140'], from: '/practise')
+            ->assertStatus(422)
+            ->assertSee('0 to 100');
+        $this->send('POST', '/practise/scale', ['number' => '1', 'guess' => '17.4'])->assertRedirect(
+            '/practise/scale?told=1',
+        );
         $this->get('/practise/scale?told=1')->assertOk()->assertSee('You read 17.4');
     }
 
     public function test_the_stand_in_refractometer_is_read_over_its_endpoint(): void
     {
         $port = random_int(21000, 29000);
-        $device = new Process([(new PhpExecutableFinder)->find() ?: 'php', 'artisan', 'device:refractometer', "--port=$port", '--seed=5', '--water=17.2', '--readings=40'], dirname(__DIR__, 2));
+        $device = new Process(
+            [
+                (new PhpExecutableFinder)->find() ?: 'php',
+                'artisan',
+                'device:refractometer',
+                "--port=$port",
+                '--seed=5',
+                '--water=17.2',
+                '--readings=40',
+            ],
+            dirname(__DIR__, 2),
+        );
         $device->start();
         try {
             for ($try = 0; $try < 100 && ! str_contains($device->getOutput(), 'answers'); $try++) {
@@ -246,7 +431,9 @@ final class AssessInDepthTest extends FeatureTestCase
             $instrument->update(['address' => "http://127.0.0.1:$port", 'offset' => 0]);
             $box = $this->super('ekbacken', 'E4', 0)->box;
             for ($n = 0; $n < 6; $n++) {
-                $this->send('POST', "/assess/boxes/$box->id/readings/instrument", ['instrument' => $instrument->id])->assertStatus(303);
+                $this->send('POST', "/assess/boxes/$box->id/readings/instrument", [
+                    'instrument' => $instrument->id,
+                ])->assertStatus(303);
             }
             // Six readings of noise 0.12, corrected for the temperature that came with them.
             self::assertEqualsWithDelta(17.2, $this->super('ekbacken', 'E4', 0)->ripeness->water->meanPct, 0.25);
@@ -256,7 +443,14 @@ final class AssessInDepthTest extends FeatureTestCase
             $device->stop(1);
         }
         $count = MoistureReading::query()->count();
-        $this->send('POST', "/assess/boxes/$box->id/readings/instrument", ['instrument' => $instrument->id], from: '/assess/ekbacken/E4')->assertStatus(422)->assertSee('The instrument did not answer');
+        $this->send(
+            'POST',
+            "/assess/boxes/$box->id/readings/instrument",
+            ['instrument' => $instrument->id],
+            from: '/assess/ekbacken/E4',
+        )
+            ->assertStatus(422)
+            ->assertSee('The instrument did not answer');
         self::assertSame($count, MoistureReading::query()->count());
     }
 
@@ -269,7 +463,18 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_addresses_of_instruments_stay_in_the_house(): void
     {
-        foreach (['stand-in' => true, 'http://192.168.1.4:80' => true, 'http://localhost:9' => true, 'http://10.0.0.3' => true, 'ftp://10.0.0.3' => false, 'http://198.51.100.7' => false, 'http://169.254.169.254' => false, 'nonsense' => false] as $address => $allowed) {
+        foreach (
+            [
+                'stand-in' => true,
+                'http://192.168.1.4:80' => true,
+                'http://localhost:9' => true,
+                'http://10.0.0.3' => true,
+                'ftp://10.0.0.3' => false,
+                'http://198.51.100.7' => false,
+                'http://169.254.169.254' => false,
+                'nonsense' => false,
+            ] as $address => $allowed
+        ) {
             self::assertSame($allowed, HttpRefractometer::allowed($address), $address);
         }
     }
@@ -282,7 +487,9 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $face = ['capped' => $capped, 'open' => round(0.97 - $capped, 2)];
 
-        return $this->putJson("/assess/boxes/$box->id/frames/$slot", ['a' => $face, 'b' => $face] + $more, ['Idempotency-Key' => (string) Str::ulid()]);
+        return $this->putJson("/assess/boxes/$box->id/frames/$slot", ['a' => $face, 'b' => $face] + $more, [
+            'Idempotency-Key' => (string) Str::ulid(),
+        ]);
     }
 
     private function yard(string $slug): YardState
@@ -297,10 +504,10 @@ final class AssessInDepthTest extends FeatureTestCase
         return $this->yard($slug)->hives[$hive]->supers()[$index];
     }
 
-    private function policy(string $slug): PolicyBook
+    private function policy(string $slug): Policy
     {
         $this->demo();
 
-        return PolicyBook::at(app(CurrentOperation::class), Apiary::query()->where('slug', $slug)->firstOrFail());
+        return Policy::at(app(CurrentOperation::class), Apiary::query()->where('slug', $slug)->firstOrFail());
     }
 }

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
@@ -29,7 +29,11 @@ final class AuthorisationTest extends FeatureTestCase
             self::assertContains('auth', $middleware, $route->uri());
             self::assertContains('operation', $middleware, $route->uri());
             self::assertNotSame([], preg_grep('/^can:(view|record|manage|own)$/', $middleware), $route->uri());
-            self::assertSame(! in_array('GET', $route->methods(), true), in_array('write', $middleware, true), $route->uri());
+            self::assertSame(
+                ! in_array('GET', $route->methods(), true),
+                in_array('write', $middleware, true),
+                $route->uri(),
+            );
         }
         self::assertGreaterThan(60, $seen);
     }
@@ -38,7 +42,9 @@ final class AuthorisationTest extends FeatureTestCase
     {
         foreach ($this->routes() as $route) {
             if (in_array('auth', $route->gatherMiddleware(), true)) {
-                $this->call($route->methods()[0], $this->url($route), ['_key' => (string) Str::ulid()])->assertRedirect('/sign-in');
+                $this->call($route->methods()[0], $this->url($route), ['_key' => (string) Str::ulid()])->assertRedirect(
+                    '/sign-in',
+                );
             }
         }
     }
@@ -53,7 +59,9 @@ final class AuthorisationTest extends FeatureTestCase
                 if ($ability === null || in_array($role, Role::ABILITIES[$ability], true)) {
                     continue;
                 }
-                $this->as($who)->call($route->methods()[0], $this->url($route, $this->ids()), ['_key' => (string) Str::ulid()])->assertForbidden();
+                $this->as($who)
+                    ->call($route->methods()[0], $this->url($route, $this->ids()), ['_key' => (string) Str::ulid()])
+                    ->assertForbidden();
             }
         }
     }
@@ -62,7 +70,12 @@ final class AuthorisationTest extends FeatureTestCase
     {
         $this->as('viewer');
         foreach ($this->routes() as $route) {
-            if (in_array('GET', $route->methods(), true) && in_array('can:view', $route->gatherMiddleware(), true) && ! str_contains($route->uri(), '{') && $route->getName() !== 'yards.find') {
+            if (
+                in_array('GET', $route->methods(), true) &&
+                in_array('can:view', $route->gatherMiddleware(), true) &&
+                ! str_contains($route->uri(), '{') &&
+                $route->getName() !== 'yards.find'
+            ) {
                 $this->get($route->uri())->assertOk();
             }
         }
@@ -84,7 +97,9 @@ final class AuthorisationTest extends FeatureTestCase
                 $parameters['hive'] = 'E1';
             }
             $url = route((string) $route->getName(), array_intersect_key($parameters, array_flip($names[1])), false);
-            $this->actingAs($stranger)->call($route->methods()[0], $url, ['_key' => (string) Str::ulid()])->assertNotFound();
+            $this->actingAs($stranger)
+                ->call($route->methods()[0], $url, ['_key' => (string) Str::ulid()])
+                ->assertNotFound();
             $tried++;
         }
         self::assertGreaterThan(35, $tried);
@@ -96,7 +111,10 @@ final class AuthorisationTest extends FeatureTestCase
         $foreign = Models\Box::query()->whereDoesntHave('place')->value('id') ?? Models\Box::query()->value('id');
         app(CurrentOperation::class)->leave();
         $this->actingAs($this->stranger());
-        app(CurrentOperation::class)->enter(Models\Operation::query()->where('name', 'Strangers')->firstOrFail(), Role::Owner);
+        app(CurrentOperation::class)->enter(
+            Models\Operation::query()->where('name', 'Strangers')->firstOrFail(),
+            Role::Owner,
+        );
         $hive = Models\Hive::query()->firstOrFail();
         $this->send('POST', "/yards/hives/$hive->id/boxes", ['box' => $foreign, 'role' => 'super'])->assertStatus(422);
     }
@@ -106,23 +124,83 @@ final class AuthorisationTest extends FeatureTestCase
     {
         $this->demo();
         $place = Models\BoxPlace::query()->whereNull('until')->firstOrFail();
-        $plan = Models\ClearPlan::query()->create(['apiary_id' => Models\Apiary::query()->value('id'), 'method' => 'brush', 'first_on' => '2026-08-05', 'person_minutes' => 18, 'frozen' => []]);
+        $plan = \App\Models\Clearing::query()->create([
+            'apiary_id' => Models\Apiary::query()->value('id'),
+            'method' => 'brush',
+            'first_on' => '2026-08-05',
+            'person_minutes' => 18,
+            'frozen' => [],
+        ]);
         $ids = [
-            'apiary' => Models\Apiary::query()->value('slug'), 'hive' => Models\Hive::query()->value('id'), 'box' => Models\Box::query()->value('id'), 'lot' => Models\Lot::query()->value('id'),
-            'bucket' => Models\Bucket::query()->value('id'), 'super' => Models\TakenSuper::query()->value('id'), 'sign' => Models\FlowSign::query()->value('id'),
-            'weight' => Models\ScaleWeight::query()->value('id'), 'frame' => Models\FrameLook::query()->value('id'), 'reading' => Models\MoistureReading::query()->value('id'),
-            'look' => Models\WinterLook::query()->value('id'), 'queen' => Models\Queen::query()->value('id'), 'fact' => Models\ColonyFact::query()->value('id'), 'treatment' => Models\Treatment::query()->value('id'),
-            'hiveWeighing' => Models\HiveWeighing::query()->value('id'), 'feeding' => Models\Feeding::query()->value('id'),
-            'day' => '2026-08-06', 'round' => Models\Round::query()->create(['name' => 'R', 'starts_on' => '2026-08-05', 'settings' => [], 'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []]])->id,
-            'calendarLink' => Models\CalendarLink::query()->create(['user_id' => User::query()->value('id'), 'name' => 'phone', 'token_hash' => hash('sha256', (string) Str::ulid())])->id,
+            'apiary' => Models\Apiary::query()->value('slug'),
+            'hive' => Models\Hive::query()->value('id'),
+            'box' => Models\Box::query()->value('id'),
+            'lot' => Models\Lot::query()->value('id'),
+            'bucket' => Models\Bucket::query()->value('id'),
+            'super' => Models\TakenSuper::query()->value('id'),
+            'sign' => Models\FlowSign::query()->value('id'),
+            'weight' => Models\ScaleWeight::query()->value('id'),
+            'frame' => Models\FrameLook::query()->value('id'),
+            'reading' => Models\MoistureReading::query()->value('id'),
+            'look' => Models\WinterLook::query()->value('id'),
+            'queen' => Models\Queen::query()->value('id'),
+            'fact' => Models\ColonyFact::query()->value('id'),
+            'treatment' => Models\Treatment::query()->value('id'),
+            'hiveWeighing' => Models\HiveWeighing::query()->value('id'),
+            'feeding' => Models\Feeding::query()->value('id'),
+            'day' => '2026-08-06',
+            'round' => \App\Models\Schedule::query()->create([
+                'name' => 'R',
+                'starts_on' => '2026-08-05',
+                'settings' => [],
+                'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []],
+            ])->id,
+            'calendarLink' => Models\CalendarLink::query()->create([
+                'user_id' => User::query()->value('id'),
+                'name' => 'phone',
+                'token_hash' => hash('sha256', (string) Str::ulid()),
+            ])->id,
             'weatherDay' => Models\WeatherDay::query()->value('id'),
-            'followUp' => Models\FollowUp::query()->create(['apiary_id' => Models\Apiary::query()->value('id'), 'what' => 'space', 'due_on' => '2026-08-09'])->id,
-            'instrument' => Models\Instrument::query()->value('id'), 'harvestPlan' => Models\HarvestPlan::query()->value('id'),
-            'weighing' => Models\BoxWeighing::query()->create(['box_id' => $place->box_id, 'kind' => 'langstroth-medium-10', 'before_kg' => 16, 'after_kg' => 6, 'estimate_kg' => 10, 'own_sd_kg' => 1, 'weighed_on' => '2026-08-04'])->id,
-            'plan' => $plan->id, 'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,
-            'decision' => Models\Decision::query()->create(['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => 'assess', 'choice' => 'stay', 'frozen' => [], 'decided_at' => '2026-08-04 10:00:00'])->id,
+            'followUp' => Models\FollowUp::query()->create([
+                'apiary_id' => Models\Apiary::query()->value('id'),
+                'what' => 'space',
+                'due_on' => '2026-08-09',
+            ])->id,
+            'instrument' => Models\Instrument::query()->value('id'),
+            'harvestPlan' => \App\Models\HarvestPolicy::query()->value('id'),
+            'weighing' => Models\BoxWeighing::query()->create([
+                'box_id' => $place->box_id,
+                'kind' => 'langstroth-medium-10',
+                'before_kg' => 16,
+                'after_kg' => 6,
+                'estimate_kg' => 10,
+                'own_sd_kg' => 1,
+                'weighed_on' => '2026-08-04',
+            ])->id,
+            'plan' => $plan->id,
+            'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,
+            'decision' => Models\Decision::query()->create([
+                'box_id' => $place->box_id,
+                'hive_id' => $place->hive_id,
+                'stage' => 'assess',
+                'choice' => 'stay',
+                'frozen' => [],
+                'decided_at' => '2026-08-04 10:00:00',
+            ])->id,
         ];
-        $kind = Models\BoxKindRow::query()->firstOrCreate(['key' => 'own-test'], ['name' => 'Own', 'frames' => 8, 'comb_area_dm2' => 5, 'inside_width_mm' => 300, 'external_height_mm' => 160, 'external_length_mm' => 400, 'external_width_mm' => 340, 'empty_mass_kg' => 4]);
+        $kind = Models\BoxKindRow::query()->firstOrCreate(
+            ['key' => 'own-test'],
+            [
+                'name' => 'Own',
+                'frames' => 8,
+                'comb_area_dm2' => 5,
+                'inside_width_mm' => 300,
+                'external_height_mm' => 160,
+                'external_length_mm' => 400,
+                'external_width_mm' => 340,
+                'empty_mass_kg' => 4,
+            ],
+        );
         app(CurrentOperation::class)->leave();
 
         return array_map(strval(...), $ids) + ['slot' => '1', 'membership' => '1', 'kind' => $kind->id, 'id' => '1'];
@@ -131,11 +209,27 @@ final class AuthorisationTest extends FeatureTestCase
     /** An owner of an operation of their own. */
     private function stranger(): User
     {
-        $user = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@demo.example', 'password' => 'a-long-password']);
-        $operation = Models\Operation::query()->create(['name' => 'Strangers', 'time_zone' => 'UTC', 'policy' => [], 'latitude' => 50]);
+        $user = User::query()->create([
+            'name' => 'Stranger',
+            'email' => 'stranger@demo.example',
+            'password' => 'a-long-password',
+        ]);
+        $operation = Models\Operation::query()->create([
+            'name' => 'Strangers',
+            'time_zone' => 'UTC',
+            'policy' => [],
+            'latitude' => 50,
+        ]);
         $operation->memberships()->create(['user_id' => $user->id, 'role' => Role::Owner]);
         app(CurrentOperation::class)->enter($operation, Role::Owner);
-        $apiary = Models\Apiary::query()->create(['name' => 'Away', 'slug' => 'away', 'letter' => 'A', 'latitude' => 50, 'longitude' => 10, 'climate' => array_fill(0, 12, 8.0)]);
+        $apiary = Models\Apiary::query()->create([
+            'name' => 'Away',
+            'slug' => 'away',
+            'letter' => 'A',
+            'latitude' => 50,
+            'longitude' => 10,
+            'climate' => array_fill(0, 12, 8.0),
+        ]);
         $stand = Models\Stand::query()->create(['apiary_id' => $apiary->id, 'number' => 1]);
         Models\Hive::query()->create(['stand_id' => $stand->id, 'code' => 'A1']);
         app(CurrentOperation::class)->leave();
@@ -146,12 +240,23 @@ final class AuthorisationTest extends FeatureTestCase
     /** @return list<Route> of the application's web pages */
     private function routes(): array
     {
-        return array_values(array_filter(iterator_to_array(Routes::getRoutes()), static fn (Route $route): bool => in_array('web', $route->gatherMiddleware(), true) && ! str_starts_with($route->uri(), 'storage')));
+        return array_values(
+            array_filter(
+                iterator_to_array(Routes::getRoutes()),
+                static fn (Route $route): bool => in_array('web', $route->gatherMiddleware(), true) &&
+                    ! str_starts_with($route->uri(), 'storage'),
+            ),
+        );
     }
 
     /** @param  array<string, string>  $ids */
     private function url(Route $route, array $ids = []): string
     {
-        return '/'.preg_replace_callback('/\{(\w+)[^}]*\}/', static fn (array $name): string => $ids[$name[1]] ?? ($name[1] === 'day' ? '2026-08-06' : '1'), $route->uri());
+        return '/'.
+            preg_replace_callback(
+                '/\{(\w+)[^}]*\}/',
+                static fn (array $name): string => $ids[$name[1]] ?? ($name[1] === 'day' ? '2026-08-06' : '1'),
+                $route->uri(),
+            );
     }
 }

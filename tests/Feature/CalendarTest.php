@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\CalendarLink;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
 use Symfony\Component\Process\Process;
 
 /** The plans as iCalendar, read back with a library that did not write them. */
@@ -18,7 +18,14 @@ final class CalendarTest extends FeatureTestCase
         parent::setUp();
         $this->as('keeper')->demo();
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        $plan = ClearPlan::query()->create(['apiary_id' => $yard->id, 'method' => 'escape-board', 'first_on' => '2026-08-06', 'second_on' => '2026-08-08', 'person_minutes' => 60, 'frozen' => []]);
+        $plan = Clearing::query()->create([
+            'apiary_id' => $yard->id,
+            'method' => 'escape-board',
+            'first_on' => '2026-08-06',
+            'second_on' => '2026-08-08',
+            'person_minutes' => 60,
+            'frozen' => [],
+        ]);
         foreach (BoxPlace::query()->where('role', 'super')->whereNull('until')->limit(3)->get() as $place) {
             $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id]);
         }
@@ -31,11 +38,21 @@ final class CalendarTest extends FeatureTestCase
         $found = $this->read((string) $answer->getContent());
         self::assertSame('2.0', $found['version']);
         $by = array_column($found['events'], null, 'summary');
-        self::assertSame(['2026-08-06', '2026-08-07', true], [$by['Boards on: Ekbacken']['start'], $by['Boards on: Ekbacken']['end'], $by['Boards on: Ekbacken']['isDate']]);
+        self::assertSame(
+            ['2026-08-06', '2026-08-07', true],
+            [
+                $by['Boards on: Ekbacken']['start'],
+                $by['Boards on: Ekbacken']['end'],
+                $by['Boards on: Ekbacken']['isDate'],
+            ],
+        );
         self::assertSame('2026-08-08', $by['Supers in: Ekbacken']['start']);
         self::assertSame('Ekbacken', $by['Supers in: Ekbacken']['location']);
         // The day before, at noon: boards are not to be forgotten.
-        self::assertSame(['-PT12H Boards are out at Ekbacken: supers in tomorrow. No board stays more than three nights.'], $by['Supers in: Ekbacken']['alarms']);
+        self::assertSame(
+            ['-PT12H Boards are out at Ekbacken: supers in tomorrow. No board stays more than three nights.'],
+            $by['Supers in: Ekbacken']['alarms'],
+        );
         self::assertSame([], $by['Boards on: Ekbacken']['alarms']);
         self::assertArrayHasKey('Supers off by today: Ekbacken', $by);
         self::assertSame(count($found['events']), count(array_unique(array_column($found['events'], 'uid'))));
@@ -60,21 +77,31 @@ final class CalendarTest extends FeatureTestCase
 
     public function test_boards_out_too_long_are_called_in(): void
     {
-        $plan = ClearPlan::query()->latest('id')->firstOrFail();
+        $plan = Clearing::query()->latest('id')->firstOrFail();
         // One board a hive: the plan is placed when each has its own.
         $hives = $plan->items->groupBy('hive_id');
         foreach ($hives as $n => $items) {
             self::assertSame('planned', $plan->refresh()->state);
-            $this->send('PUT', '/clear/items/'.$items->firstOrFail()->id, ['what' => 'placed', 'done' => '1'])->assertStatus(303);
+            $this->send('PUT', '/clear/items/'.$items->firstOrFail()->id, [
+                'what' => 'placed',
+                'done' => '1',
+            ])->assertStatus(303);
         }
         self::assertSame('placed', $plan->refresh()->state);
-        $this->send('PUT', '/clear/items/'.$plan->items->firstOrFail()->id, ['what' => 'placed', 'done' => '0'])->assertStatus(303);
+        $this->send('PUT', '/clear/items/'.$plan->items->firstOrFail()->id, [
+            'what' => 'placed',
+            'done' => '0',
+        ])->assertStatus(303);
         self::assertSame('planned', $plan->refresh()->state);
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertSame('placed', $plan->refresh()->state);
         $this->get('/')->assertDontSee('fetch the boards');
         $this->demo()->update(['demo_today' => '2026-08-09']);
-        $this->get('/clear/rounds')->assertOk()->assertSee('Boards out')->assertSee('3 nights')->assertSee('no board stays more than three nights');
+        $this->get('/clear/rounds')
+            ->assertOk()
+            ->assertSee('Boards out')
+            ->assertSee('3 nights')
+            ->assertSee('no board stays more than three nights');
         $this->get('/')->assertOk()->assertSee('Ekbacken: fetch the boards: 3 nights out');
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Drawing\BoxSection;
-use App\Support\Drawing\DrawnBox;
-use App\Support\Drawing\DrawnHive;
-use App\Support\Drawing\Elevation;
+use App\Drawing\BoxSection;
+use App\Drawing\DrawnBox;
+use App\Drawing\DrawnHive;
+use App\Drawing\Elevation;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -60,7 +60,10 @@ final class DrawingTest extends FeatureTestCase
 
     public function test_what_was_not_looked_at_is_drawn_as_presumed(): void
     {
-        $box = $this->box(false, [['seen' => false, 'a' => [0.4, 0.2, 0.0, 0.0], 'b' => [0.4, 0.2, 0.0, 0.0]], ['seen' => true, 'a' => [0.4, 0.0, 0.0, 0.0], 'b' => [0.4, 0.0, 0.0, 0.0]]]);
+        $box = $this->box(false, [
+            ['seen' => false, 'a' => [0.4, 0.2, 0.0, 0.0], 'b' => [0.4, 0.2, 0.0, 0.0]],
+            ['seen' => true, 'a' => [0.4, 0.0, 0.0, 0.0], 'b' => [0.4, 0.0, 0.0, 0.0]],
+        ]);
         $svg = (new BoxSection(0.2))->svg($box, 0.0, 0.0);
         self::assertStringContainsString('class="cap pre"', $svg);
         self::assertStringContainsString('class="cap"', $svg);
@@ -85,7 +88,9 @@ final class DrawingTest extends FeatureTestCase
         self::assertStringNotContainsString('class="exc"', $without);
         self::assertSame(1, substr_count($with, 'class="exc"'));
         $line = function (int $below) use ($hive): float {
-            $page = $this->parse((new Elevation)->svg([new DrawnHive('E1', $hive->boxes, true, reserveAfter: $below)], 'x'));
+            $page = $this->parse(
+                (new Elevation)->svg([new DrawnHive('E1', $hive->boxes, true, reserveAfter: $below)], 'x'),
+            );
             preg_match('/M0 ([\d.]+)H/', (string) $page->evaluate('string(//path[@class="resl"]/@d)'), $y);
 
             return (float) ($y[1] ?? 0);
@@ -127,8 +132,17 @@ final class DrawingTest extends FeatureTestCase
     /** @return array{x: float, y: float, w: float, h: float} of the first rectangle of a path */
     private function rect(DOMXPath $page, string $class): array
     {
-        preg_match('/^M([\d.]+) ([\d.]+)h([\d.]+)v([\d.]+)/', (string) $page->evaluate("string(//path[@class=\"$class\"]/@d)"), $d);
+        preg_match(
+            '/^M([\d.]+) ([\d.]+)h([\d.]+)v([\d.]+)/',
+            (string) $page->evaluate("string(//path[@class=\"$class\"]/@d)"),
+            $d,
+        );
 
-        return ['x' => (float) ($d[1] ?? 0), 'y' => (float) ($d[2] ?? 0), 'w' => (float) ($d[3] ?? 0), 'h' => (float) ($d[4] ?? 0)];
+        return [
+            'x' => (float) ($d[1] ?? 0),
+            'y' => (float) ($d[2] ?? 0),
+            'w' => (float) ($d[3] ?? 0),
+            'h' => (float) ($d[4] ?? 0),
+        ];
     }
 }

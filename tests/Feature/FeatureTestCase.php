@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -57,7 +57,11 @@ abstract class FeatureTestCase extends TestCase
 
     protected function as(string $who): static
     {
-        $this->actingAs(User::query()->where('email', "$who@demo.example")->firstOrFail());
+        $this->actingAs(
+            User::query()
+                ->where('email', "$who@demo.example")
+                ->firstOrFail(),
+        );
 
         return $this;
     }
@@ -75,8 +79,13 @@ abstract class FeatureTestCase extends TestCase
      * @param  array<string, mixed>  $data
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    protected function send(string $method, string $url, array $data = [], ?string $key = null, string $from = '/'): TestResponse
-    {
+    protected function send(
+        string $method,
+        string $url,
+        array $data = [],
+        ?string $key = null,
+        string $from = '/',
+    ): TestResponse {
         return $this->from($from)->call($method, $url, ['_key' => $key ?? (string) Str::ulid()] + $data);
     }
 }

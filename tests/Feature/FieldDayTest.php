@@ -6,8 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Apiary;
 use App\Models\BoxPlace;
-use App\Models\ClearItem;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
+use App\Models\ClearingSuper;
 use App\Models\Hive;
 use App\Models\Operation;
 
@@ -24,23 +24,46 @@ final class FieldDayTest extends FeatureTestCase
     {
         $this->plan('ekbacken', 'brush', '2026-08-06', null, ['E1' => 1, 'E2' => 2]);
         $metric = (string) $this->get('/clear/days/2026-08-06')->assertOk()->getContent();
-        self::assertMatchesRegularExpression('/To lift: ~(\d+)\x{202F}kg with their boxes, ~(\d+)\x{202F}kg for each of 2\./u', $metric);
+        self::assertMatchesRegularExpression(
+            '/To lift: ~(\d+)\x{202F}kg with their boxes, ~(\d+)\x{202F}kg for each of 2\./u',
+            $metric,
+        );
         preg_match('/To lift: ~(\d+)/', $metric, $kg);
-        $this->send('PUT', '/account', ['name' => 'Keeper', 'system' => 'us', 'theme' => 'sun', 'paper' => 'letter'])->assertStatus(303);
+        $this->send('PUT', '/account', [
+            'name' => 'Keeper',
+            'system' => 'us',
+            'theme' => 'sun',
+            'paper' => 'letter',
+        ])->assertStatus(303);
         $us = (string) $this->get('/clear/days/2026-08-06')->assertOk()->getContent();
         self::assertSame(1, preg_match('/To lift: ~(\d+)\x{202F}lb with their boxes/u', $us, $lb));
         self::assertEqualsWithDelta((float) $kg[1] / 0.45359237, (float) $lb[1], 2.0);
-        self::assertStringNotContainsString("\u{202F}kg", (string) preg_replace('#<header.*?</header>|<nav.*?</nav>#s', '', $us));
+        self::assertStringNotContainsString(
+            "\u{202F}kg",
+            (string) preg_replace('#<header.*?</header>|<nav.*?</nav>#s', '', $us),
+        );
     }
 
     public function test_what_stays_is_moved_below_first_and_only_where_something_goes_below_it(): void
     {
         // Of E3's four supers the lowest comes off: the three above it go below a board first.
         $this->plan('ekbacken', 'escape-board', '2026-08-06', '2026-08-08', ['E3' => 1]);
-        $this->get('/clear/days/2026-08-06')->assertOk()->assertSee('boards on')->assertSee('First move below what stays (6 min)')
-            ->assertSee('below first: super 2')->assertSee('below first: super 4')->assertSee('1', false)->assertSee('escape boards, checked, right side up')->assertDontSee('straps');
+        $this->get('/clear/days/2026-08-06')
+            ->assertOk()
+            ->assertSee('boards on')
+            ->assertSee('First move below what stays (6 min)')
+            ->assertSee('below first: super 2')
+            ->assertSee('below first: super 4')
+            ->assertSee('1', false)
+            ->assertSee('escape boards, checked, right side up')
+            ->assertDontSee('straps');
         // When they are fetched they stand below already; covers and straps are wanted then, boards are not.
-        $this->get('/clear/days/2026-08-08')->assertOk()->assertSee('supers in')->assertDontSee('below first')->assertSee('straps')->assertDontSee('escape boards, checked');
+        $this->get('/clear/days/2026-08-08')
+            ->assertOk()
+            ->assertSee('supers in')
+            ->assertDontSee('below first')
+            ->assertSee('straps')
+            ->assertDontSee('escape boards, checked');
         // With all of them going nothing is moved.
         $this->plan('ekbacken', 'brush', '2026-08-11', null, ['E8' => 4]);
         $this->get('/clear/days/2026-08-11')->assertOk()->assertDontSee('below first')->assertSee('bee brushes');
@@ -58,8 +81,14 @@ final class FieldDayTest extends FeatureTestCase
         self::assertContains($order, ['Norra Tegelbruket Ekbacken', 'Ekbacken Tegelbruket Norra']);
         // A road that the keeper knows to be slow changes the order.
         $ids = Apiary::query()->pluck('id', 'slug');
-        $this->send('PUT', '/clear/drives', ['from' => 'tegelbruket', 'minutes' => [$ids['norra-heden'] => '300', $ids['ekbacken'] => '5']])->assertStatus(303);
-        $this->send('PUT', '/clear/drives', ['from' => 'honey-room', 'minutes' => [$ids['tegelbruket'] => '200']])->assertStatus(303);
+        $this->send('PUT', '/clear/drives', [
+            'from' => 'tegelbruket',
+            'minutes' => [$ids['norra-heden'] => '300', $ids['ekbacken'] => '5'],
+        ])->assertStatus(303);
+        $this->send('PUT', '/clear/drives', [
+            'from' => 'honey-room',
+            'minutes' => [$ids['tegelbruket'] => '200'],
+        ])->assertStatus(303);
         $page = (string) $this->get('/clear/days/2026-08-06')->getContent();
         self::assertStringContainsString("5\u{202F}min drive", $page, 'the slow one is reached by its quick side');
         self::assertStringNotContainsString('h drive', $page);
@@ -68,10 +97,22 @@ final class FieldDayTest extends FeatureTestCase
     public function test_a_helper_ticks_and_a_viewer_reads(): void
     {
         $plan = $this->plan('ekbacken', 'escape-board', '2026-08-06', '2026-08-07', ['E1' => 1, 'E2' => 1]);
-        $item = ClearItem::query()->where('clear_plan_id', $plan->id)->firstOrFail();
-        $this->as('viewer')->get('/clear/days/2026-08-06')->assertOk()->assertDontSee('id="tick-', false)->assertDontSee('id="load-', false);
-        $this->as('helper')->get('/clear/days/2026-08-06')->assertOk()->assertSee('id="tick-', false)->assertSee('id="load-smoker"', false);
-        $this->send('PUT', "/clear/items/$item->id", ['what' => 'placed', 'done' => '1', 'back' => '2026-08-06'])->assertRedirect('/clear/days/2026-08-06');
+        $item = ClearingSuper::query()->where('clear_plan_id', $plan->id)->firstOrFail();
+        $this->as('viewer')
+            ->get('/clear/days/2026-08-06')
+            ->assertOk()
+            ->assertDontSee('id="tick-', false)
+            ->assertDontSee('id="load-', false);
+        $this->as('helper')
+            ->get('/clear/days/2026-08-06')
+            ->assertOk()
+            ->assertSee('id="tick-', false)
+            ->assertSee('id="load-smoker"', false);
+        $this->send('PUT', "/clear/items/$item->id", [
+            'what' => 'placed',
+            'done' => '1',
+            'back' => '2026-08-06',
+        ])->assertRedirect('/clear/days/2026-08-06');
         $this->get('/clear/days/2026-08-06')->assertSee('aria-pressed="true"', false);
         $this->send('DELETE', "/clear/plans/$plan->id")->assertForbidden();
     }
@@ -82,20 +123,37 @@ final class FieldDayTest extends FeatureTestCase
         $this->get('/clear/rounds')->assertDontSee('Boards out');
         $this->send('PUT', "/clear/plans/$plan->id/placed")->assertStatus(303);
         $this->get('/clear/rounds')->assertSee('Boards out')->assertSee('2 boards')->assertSee('0 nights');
-        Operation::query()->whereKey($plan->operation_id)->update(['demo_today' => '2026-08-05']);
+        Operation::query()
+            ->whereKey($plan->operation_id)
+            ->update(['demo_today' => '2026-08-05']);
         $this->demo();
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
         $this->get('/clear/rounds')->assertDontSee('Boards out');
     }
 
     /** @param  array<string, int>  $hives  supers that come off each, from the lowest */
-    private function plan(string $yard, string $method, string $first, ?string $second, array $hives): ClearPlan
+    private function plan(string $yard, string $method, string $first, ?string $second, array $hives): Clearing
     {
         $this->demo();
-        $plan = ClearPlan::query()->create(['apiary_id' => Apiary::query()->where('slug', $yard)->firstOrFail()->id, 'method' => $method, 'first_on' => $first, 'second_on' => $second, 'person_minutes' => 40, 'frozen' => ['reason' => '', 'cautions' => []]]);
+        $plan = Clearing::query()->create([
+            'apiary_id' => Apiary::query()->where('slug', $yard)->firstOrFail()->id,
+            'method' => $method,
+            'first_on' => $first,
+            'second_on' => $second,
+            'person_minutes' => 40,
+            'frozen' => ['reason' => '', 'cautions' => []],
+        ]);
         foreach ($hives as $code => $count) {
             $hive = Hive::query()->where('code', $code)->firstOrFail();
-            foreach (BoxPlace::query()->where('hive_id', $hive->id)->where('role', 'super')->whereNull('until')->orderBy('position')->limit($count)->get() as $place) {
+            foreach (
+                BoxPlace::query()
+                    ->where('hive_id', $hive->id)
+                    ->where('role', 'super')
+                    ->whereNull('until')
+                    ->orderBy('position')
+                    ->limit($count)
+                    ->get() as $place
+            ) {
                 $plan->items()->create(['hive_id' => $hive->id, 'box_id' => $place->box_id]);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\ClearPlan;
+use App\Models\Clearing;
 use App\Models\Lot;
 use DOMDocument;
 use DOMElement;
@@ -14,8 +14,32 @@ use Illuminate\Translation\Translator;
 /** What holds on every page: keys in forms, labels for fields, ids once, nothing from outside, words through the translator. */
 final class PageRulesTest extends FeatureTestCase
 {
-    private const PAGES = ['/', '/watch', '/watch/ekbacken', '/assess', '/assess/ekbacken', '/assess/ekbacken/E3', '/winter', '/winter/ekbacken/E8', '/clear', '/clear/tegelbruket', '/clear/rounds', '/clear/rounds/new', '/clear/drives?from=ekbacken', '/clear/days/2026-08-06', '/honey-room', '/compare', '/compare?hive=E8&sort=index',
-        '/calibrate', '/yards', '/yards/norra-heden/N2', '/account', '/account/policy', '/account/trail', '/account/bin'];
+    private const PAGES = [
+        '/',
+        '/watch',
+        '/watch/ekbacken',
+        '/assess',
+        '/assess/ekbacken',
+        '/assess/ekbacken/E3',
+        '/winter',
+        '/winter/ekbacken/E8',
+        '/clear',
+        '/clear/tegelbruket',
+        '/clear/rounds',
+        '/clear/rounds/new',
+        '/clear/drives?from=ekbacken',
+        '/clear/days/2026-08-06',
+        '/honey-room',
+        '/compare',
+        '/compare?hive=E8&sort=index',
+        '/calibrate',
+        '/yards',
+        '/yards/norra-heden/N2',
+        '/account',
+        '/account/policy',
+        '/account/trail',
+        '/account/bin',
+    ];
 
     protected function setUp(): void
     {
@@ -32,13 +56,29 @@ final class PageRulesTest extends FeatureTestCase
             self::assertSame(1, $this->howMany($page, '//main'), $url);
             self::assertSame([], $this->repeated($page), "$url: ids stand once");
             self::assertSame([], $this->withoutLabel($page), "$url: every field has a label");
-            self::assertDoesNotMatchRegularExpression('#(src|href|action)="(https?:)?//(?!localhost|127\.0\.0\.1)#', $html, "$url: nothing from outside");
-            self::assertDoesNotMatchRegularExpression('#<(script|style)(?![^>]*nonce=)[^>]*>#', $html, "$url: no script without the nonce");
+            self::assertDoesNotMatchRegularExpression(
+                '#(src|href|action)="(https?:)?//(?!localhost|127\.0\.0\.1)#',
+                $html,
+                "$url: nothing from outside",
+            );
+            self::assertDoesNotMatchRegularExpression(
+                '#<(script|style)(?![^>]*nonce=)[^>]*>#',
+                $html,
+                "$url: no script without the nonce",
+            );
             foreach ($page->query('//form[@method="post"]') ?: [] as $form) {
                 self::assertInstanceOf(DOMElement::class, $form);
-                self::assertSame(1, $this->howMany($page, './/input[@name="_token"]', $form), "$url: a token in each form");
+                self::assertSame(
+                    1,
+                    $this->howMany($page, './/input[@name="_token"]', $form),
+                    "$url: a token in each form",
+                );
                 if (! str_ends_with($form->getAttribute('action'), '/sign-out')) {
-                    self::assertSame(1, $this->howMany($page, './/input[@name="_key"]', $form), "$url: a key in each form");
+                    self::assertSame(
+                        1,
+                        $this->howMany($page, './/input[@name="_key"]', $form),
+                        "$url: a key in each form",
+                    );
                 }
             }
         }
@@ -51,10 +91,13 @@ final class PageRulesTest extends FeatureTestCase
             $page = $this->parse((string) $this->get($url)->assertOk()->getContent());
             $offered = [];
             foreach ($page->query('//main//form[@method="post"] | //aside//form[@method="post"]') ?: [] as $form) {
-                $offered[] = $form instanceof DOMElement ? (string) parse_url($form->getAttribute('action'), PHP_URL_PATH) : '';
+                $offered[] =
+                    $form instanceof DOMElement ? (string) parse_url($form->getAttribute('action'), PHP_URL_PATH) : '';
             }
             // Their own account is theirs; the policy is shown as a form without a button.
-            $offered = array_values(array_diff($offered, ['/account', '/account/password', '/account/operation', '/account/policy']));
+            $offered = array_values(
+                array_diff($offered, ['/account', '/account/password', '/account/operation', '/account/policy']),
+            );
             self::assertSame($url === '/clear/tegelbruket' ? ['/clear/tegelbruket/plans'] : [], $offered, $url);
         }
     }
@@ -62,21 +105,46 @@ final class PageRulesTest extends FeatureTestCase
     /** A translator that marks all it says: what stands unmarked on a page never went through it. */
     public function test_words_go_through_the_translator(): void
     {
-        $this->app->instance('translator', new class(app('translator')->getLoader(), 'en') extends Translator {
-            public function get($key, array $replace = [], $locale = null, $fallback = true)
-            {
-                $said = parent::get($key, $replace, $locale, $fallback);
+        $this->app->instance(
+            'translator',
+            new class(app('translator')->getLoader(), 'en') extends Translator {
+                public function get($key, array $replace = [], $locale = null, $fallback = true)
+                {
+                    $said = parent::get($key, $replace, $locale, $fallback);
 
-                return is_string($said) ? "\u{27E6}$said\u{27E7}" : $said;
-            }
+                    return is_string($said) ? "\u{27E6}$said\u{27E7}" : $said;
+                }
 
-            public function choice($key, $number, array $replace = [], $locale = null)
-            {
-                return "\u{27E6}".str_replace(["\u{27E6}", "\u{27E7}"], '', parent::choice($key, $number, $replace, $locale))."\u{27E7}";
-            }
-        });
-        $data = '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter/';
-        foreach (['/', '/watch/ekbacken', '/assess/ekbacken/E3', '/winter/ekbacken/E8', '/clear/ekbacken', '/clear/rounds', '/clear/rounds/new', '/clear/drives?from=ekbacken', '/honey-room', '/compare', '/calibrate', '/practise', '/practise/scale', '/assess/ekbacken', '/yards/norra-heden', '/account/policy'] as $url) {
+                public function choice($key, $number, array $replace = [], $locale = null)
+                {
+                    return "\u{27E6}".
+                        str_replace(["\u{27E6}", "\u{27E7}"], '', parent::choice($key, $number, $replace, $locale)).
+                        "\u{27E7}";
+                }
+            },
+        );
+        $data =
+            '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter/';
+        foreach (
+            [
+                '/',
+                '/watch/ekbacken',
+                '/assess/ekbacken/E3',
+                '/winter/ekbacken/E8',
+                '/clear/ekbacken',
+                '/clear/rounds',
+                '/clear/rounds/new',
+                '/clear/drives?from=ekbacken',
+                '/honey-room',
+                '/compare',
+                '/calibrate',
+                '/practise',
+                '/practise/scale',
+                '/assess/ekbacken',
+                '/yards/norra-heden',
+                '/account/policy',
+            ] as $url
+        ) {
             $page = $this->parse((string) $this->get($url)->assertOk()->getContent());
             $text = '';
             foreach ($page->query('//body//text()[not(ancestor::script) and not(ancestor::title)]') ?: [] as $node) {
@@ -96,13 +164,24 @@ final class PageRulesTest extends FeatureTestCase
         self::assertStringContainsString('nobody has looked; all is presumed', $estimate);
         self::assertMatchesRegularExpression('/~[\d.]+\x{202F}kg <span class="rng">\([\d.]+ to [\d.]+\)/u', $estimate);
         self::assertStringContainsString('estimated', (string) $this->get('/winter/ekbacken/E1')->getContent());
-        self::assertStringContainsString('weighed of', (string) $this->get('/honey-room/'.Lot::query()->value('id'))->getContent());
-        self::assertSame(0, ClearPlan::query()->count());
+        self::assertStringContainsString(
+            'weighed of',
+            (string) $this->get('/honey-room/'.Lot::query()->value('id'))->getContent(),
+        );
+        self::assertSame(0, Clearing::query()->count());
     }
 
     public function test_cautions_stand_where_they_matter(): void
     {
-        foreach (['/assess/ekbacken/E3' => 'Stings and allergy', '/winter/ekbacken' => 'No feeding while supers', '/clear/ekbacken' => 'two people or a tilting stand', '/honey-room' => 'infants under 12 months', '/yards/ekbacken' => 'product label and local law'] as $url => $words) {
+        foreach (
+            [
+                '/assess/ekbacken/E3' => 'Stings and allergy',
+                '/winter/ekbacken' => 'No feeding while supers',
+                '/clear/ekbacken' => 'two people or a tilting stand',
+                '/honey-room' => 'infants under 12 months',
+                '/yards/ekbacken' => 'product label and local law',
+            ] as $url => $words
+        ) {
             $this->get($url)->assertOk()->assertSee($words);
         }
     }
@@ -139,8 +218,11 @@ final class PageRulesTest extends FeatureTestCase
         $bare = [];
         foreach ($page->query('//input[not(@type="hidden")] | //select | //textarea') ?: [] as $field) {
             self::assertInstanceOf(DOMElement::class, $field);
-            $labelled = $field->hasAttribute('aria-label') || $this->howMany($page, 'ancestor::label', $field) > 0
-                || ($field->getAttribute('id') !== '' && $this->howMany($page, '//label[@for="'.$field->getAttribute('id').'"]') > 0);
+            $labelled =
+                $field->hasAttribute('aria-label') ||
+                $this->howMany($page, 'ancestor::label', $field) > 0 ||
+                ($field->getAttribute('id') !== '' &&
+                    $this->howMany($page, '//label[@for="'.$field->getAttribute('id').'"]') > 0);
             if (! $labelled) {
                 $bare[] = $field->getAttribute('name');
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Box;
-use App\Models\ClearItem;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
+use App\Models\ClearingSuper;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\TakenSuper;
@@ -26,11 +26,19 @@ final class PlansTest extends FeatureTestCase
         $plan = $this->plan('escape-board');
         self::assertSame(['planned', 'escape-board'], [$plan->state, $plan->method]);
         self::assertNotNull($plan->second_on);
-        $this->get('/clear/ekbacken')->assertOk()->assertSee('All that comes off at')->assertSee('Planned: escape boards');
+        $this->get('/clear/ekbacken')
+            ->assertOk()
+            ->assertSee('All that comes off at')
+            ->assertSee('Planned: escape boards');
         $ids = $plan->items()->pluck('box_id')->all();
-        $this->send('POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => $ids], from: '/clear/ekbacken')->assertStatus(422);
+        $this->send(
+            'POST',
+            '/clear/ekbacken/plans',
+            ['method' => 'brush', 'boxes' => $ids],
+            from: '/clear/ekbacken',
+        )->assertStatus(422);
         $this->send('DELETE', "/clear/plans/$plan->id")->assertStatus(303);
-        self::assertSame(0, ClearItem::query()->count());
+        self::assertSame(0, ClearingSuper::query()->count());
         $this->get('/clear/ekbacken')->assertDontSee('Nothing to come off');
     }
 
@@ -43,22 +51,31 @@ final class PlansTest extends FeatureTestCase
         $this->send('PUT', "/clear/items/$item->id", ['what' => 'placed', 'done' => '0'])->assertStatus(303);
         self::assertNull($item->refresh()->placed_at);
         $this->send('PUT', "/clear/plans/$plan->id/placed")->assertStatus(303);
-        self::assertSame(0, ClearItem::query()->whereNull('placed_at')->count());
+        self::assertSame(0, ClearingSuper::query()->whereNull('placed_at')->count());
         self::assertSame('placed', $plan->refresh()->state);
         $this->get('/clear')->assertOk()->assertSee('placed');
-        $this->send('PUT', "/clear/items/$item->id", ['what' => 'eaten', 'done' => '1'], from: "/clear/plans/$plan->id")->assertStatus(422);
+        $this->send(
+            'PUT',
+            "/clear/items/$item->id",
+            ['what' => 'eaten', 'done' => '1'],
+            from: "/clear/plans/$plan->id",
+        )->assertStatus(422);
     }
 
     public function test_a_collected_plan_is_collected_once_and_undone_as_one(): void
     {
         $plan = $this->plan('brush');
         $boxes = $plan->items()->pluck('box_id')->all();
-        Operation::query()->where('name', 'Marjoram demo')->update(['demo_today' => $plan->first_on->format('Y-m-d')]);
+        Operation::query()
+            ->where('name', 'Marjoram demo')
+            ->update(['demo_today' => $plan->first_on->format('Y-m-d')]);
         $before = TakenSuper::query()->count();
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
         self::assertSame($before + count($boxes), TakenSuper::query()->count());
         self::assertSame(count($boxes), Box::query()->whereKey($boxes)->whereDoesntHave('place')->count());
-        $this->send('PUT', "/clear/plans/$plan->id/collected", from: "/clear/plans/$plan->id")->assertStatus(422)->assertSee('in the honey room already');
+        $this->send('PUT', "/clear/plans/$plan->id/collected", from: "/clear/plans/$plan->id")
+            ->assertStatus(422)
+            ->assertSee('in the honey room already');
         $this->send('DELETE', "/clear/plans/$plan->id", from: "/clear/plans/$plan->id")->assertStatus(422);
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertSame($before, TakenSuper::query()->count());
@@ -71,7 +88,9 @@ final class PlansTest extends FeatureTestCase
         $plan = $this->plan('brush');
         $this->as('helper');
         $item = $plan->items()->firstOrFail();
-        $this->get("/clear/plans/$plan->id")->assertOk()->assertDontSee('Drop the plan');
+        $this->get("/clear/plans/$plan->id")
+            ->assertOk()
+            ->assertDontSee('Drop the plan');
         $this->send('PUT', "/clear/items/$item->id", ['what' => 'collected', 'done' => '1'])->assertStatus(303);
         $this->send('DELETE', "/clear/plans/$plan->id")->assertForbidden();
     }
@@ -79,27 +98,69 @@ final class PlansTest extends FeatureTestCase
     public function test_members_come_and_go_and_an_owner_stays(): void
     {
         User::query()->create(['name' => 'Friend', 'email' => 'friend@demo.example', 'password' => 'a-long-password']);
-        $this->send('POST', '/account/members', ['email' => 'nobody@demo.example', 'role' => 'helper'], from: '/account')->assertStatus(422)->assertSee('Nobody has signed up');
-        $this->send('POST', '/account/members', ['email' => 'friend@demo.example', 'role' => 'king'], from: '/account')->assertStatus(422);
-        $this->send('POST', '/account/members', ['email' => 'friend@demo.example', 'role' => 'viewer'])->assertStatus(303);
+        $this->send(
+            'POST',
+            '/account/members',
+            ['email' => 'nobody@demo.example', 'role' => 'helper'],
+            from: '/account',
+        )
+            ->assertStatus(422)
+            ->assertSee('Nobody has signed up');
+        $this->send(
+            'POST',
+            '/account/members',
+            ['email' => 'friend@demo.example', 'role' => 'king'],
+            from: '/account',
+        )->assertStatus(422);
+        $this->send('POST', '/account/members', ['email' => 'friend@demo.example', 'role' => 'viewer'])->assertStatus(
+            303,
+        );
         $operation = Operation::query()->where('name', 'Marjoram demo')->firstOrFail();
-        $friend = $operation->memberships()->whereHas('user', fn ($user) => $user->where('email', 'friend@demo.example'))->firstOrFail();
+        $friend = $operation
+            ->memberships()
+            ->whereHas('user', fn ($user) => $user->where('email', 'friend@demo.example'))
+            ->firstOrFail();
         self::assertSame(Role::Viewer, $friend->role);
         $mine = $operation->memberships()->where('role', 'owner')->firstOrFail();
         $this->send('DELETE', "/account/members/$mine->id", from: '/account')->assertStatus(422);
         $this->send('DELETE', "/account/members/$friend->id")->assertStatus(303);
         self::assertFalse($operation->memberships()->whereKey($friend->id)->exists());
-        $this->send('POST', '/account/members', ['email' => 'keeper@demo.example', 'role' => 'viewer'], from: '/account')->assertStatus(422);
+        $this->send(
+            'POST',
+            '/account/members',
+            ['email' => 'keeper@demo.example', 'role' => 'viewer'],
+            from: '/account',
+        )->assertStatus(422);
     }
 
     public function test_hives_are_added_moved_to_another_yard_and_removed(): void
     {
-        $hive = ['brood_kind' => 'langstroth-deep-10', 'brood_boxes' => '1', 'super_kind' => 'langstroth-medium-10', 'supers' => '2', 'excluder' => '1'];
+        $hive = [
+            'brood_kind' => 'langstroth-deep-10',
+            'brood_boxes' => '1',
+            'super_kind' => 'langstroth-medium-10',
+            'supers' => '2',
+            'excluder' => '1',
+        ];
         $this->send('POST', '/yards/skolgarden/hives', $hive)->assertRedirect('/yards/skolgarden/S6');
-        $this->send('POST', '/yards/skolgarden/hives', ['code' => 's6'] + $hive, from: '/yards/skolgarden')->assertStatus(422)->assertSee('There is a hive S6 already');
+        $this->send('POST', '/yards/skolgarden/hives', ['code' => 's6'] + $hive, from: '/yards/skolgarden')
+            ->assertStatus(422)
+            ->assertSee('There is a hive S6 already');
         $made = \App\Models\Hive::query()->where('code', 'S6')->firstOrFail();
-        $this->send('PUT', "/yards/hives/$made->id", ['code' => 'T8', 'yard' => 'tegelbruket', 'version' => $made->version, 'excluder' => '1'])->assertRedirect('/yards/tegelbruket/T8');
-        $this->send('PUT', "/yards/hives/$made->id", ['code' => 'T9', 'yard' => 'tegelbruket', 'version' => $made->version], from: '/yards/tegelbruket/T8')->assertStatus(409)->assertSee('changed by someone else');
+        $this->send('PUT', "/yards/hives/$made->id", [
+            'code' => 'T8',
+            'yard' => 'tegelbruket',
+            'version' => $made->version,
+            'excluder' => '1',
+        ])->assertRedirect('/yards/tegelbruket/T8');
+        $this->send(
+            'PUT',
+            "/yards/hives/$made->id",
+            ['code' => 'T9', 'yard' => 'tegelbruket', 'version' => $made->version],
+            from: '/yards/tegelbruket/T8',
+        )
+            ->assertStatus(409)
+            ->assertSee('changed by someone else');
         $this->get('/yards/tegelbruket/T8')->assertOk()->assertSee('from Skolgården to Tegelbruket');
         $this->send('DELETE', "/yards/hives/$made->id")->assertStatus(303);
         $this->get('/yards')->assertOk();
@@ -113,12 +174,16 @@ final class PlansTest extends FeatureTestCase
         $this->from('/watch')->get('/yards/find?code[]=zz')->assertRedirect('/watch');
     }
 
-    private function plan(string $method): ClearPlan
+    private function plan(string $method): Clearing
     {
-        preg_match_all('/name="boxes\[\]" value="(\w+)"/', (string) $this->get('/clear/ekbacken')->assertOk()->getContent(), $boxes);
+        preg_match_all(
+            '/name="boxes\[\]" value="(\w+)"/',
+            (string) $this->get('/clear/ekbacken')->assertOk()->getContent(),
+            $boxes,
+        );
         $this->send('POST', '/clear/ekbacken/plans', ['method' => $method, 'boxes' => $boxes[1]])->assertStatus(303);
         $this->demo();
 
-        return ClearPlan::query()->latest('id')->firstOrFail();
+        return Clearing::query()->latest('id')->firstOrFail();
     }
 }

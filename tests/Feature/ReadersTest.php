@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Assess\YardReader;
 use App\Clear\ClearReader;
 use App\Desk\SummaryReader;
 use App\Models\Apiary;
@@ -12,12 +11,13 @@ use App\Models\Decision;
 use App\Models\Hive;
 use App\Models\ScaleWeight;
 use App\Models\WeatherDay;
-use App\Watch\FlowReader;
-use App\Winter\WinterReader;
+use App\YardState\Flow\FlowReader;
+use App\YardState\Winter\WinterReader;
+use App\YardState\YardReader;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Marjoram\Core\Ripeness\Flow;
+use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** From records to the core's questions and back. */
@@ -48,11 +48,14 @@ final class ReadersTest extends FeatureTestCase
         $flows = app(FlowReader::class)->read($yards->values());
         self::assertNull($flows[$yards['ekbacken']->id]->presumedFrom);
         self::assertSame('Ekbacken', $flows[$yards['skolgarden']->id]->presumedFrom);
-        self::assertSame(Flow::Over, $flows[$yards['tegelbruket']->id]->forRipeness());
-        self::assertSame(Flow::On, $flows[$yards['norra-heden']->id]->forRipeness());
+        self::assertSame(NectarFlow::Over, $flows[$yards['tegelbruket']->id]->forRipeness());
+        self::assertSame(NectarFlow::On, $flows[$yards['norra-heden']->id]->forRipeness());
         Cache::flush();
         ScaleWeight::query()->where('apiary_id', $yards['ekbacken']->id)->delete();
-        self::assertNull(app(FlowReader::class)->read($yards->values())[$yards['skolgarden']->id]->presumedFrom, 'Heather is a flow of its own.');
+        self::assertNull(
+            app(FlowReader::class)->read($yards->values())[$yards['skolgarden']->id]->presumedFrom,
+            'Heather is a flow of its own.',
+        );
     }
 
     public function test_boxes_are_numbered_from_below_and_unseen_frames_presumed(): void
@@ -76,19 +79,49 @@ final class ReadersTest extends FeatureTestCase
         $hive = Hive::query()->where('code', 'E1')->with('places')->firstOrFail();
         $place = $hive->places->where('role', 'super')->firstOrFail();
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        self::assertGreaterThan(0, app(YardReader::class)->read(['ekbacken'])[0]->hives['E1']->box($place->box_id)?->seen());
+        self::assertGreaterThan(
+            0,
+            app(YardReader::class)
+                ->read(['ekbacken'])[0]
+                ->hives['E1']->box($place->box_id)
+                ?->seen(),
+        );
         $place->update(['since' => '2026-08-05']);
-        self::assertSame(0, app(YardReader::class)->read([$yard->slug])[0]->hives['E1']->box($place->box_id)?->seen());
+        self::assertSame(
+            0,
+            app(YardReader::class)
+                ->read([$yard->slug])[0]
+                ->hives['E1']->box($place->box_id)
+                ?->seen(),
+        );
     }
 
     public function test_a_decision_holds_until_someone_looks_again(): void
     {
-        $place = Hive::query()->where('code', 'E4')->with('places')->firstOrFail()->places->where('role', 'super')->firstOrFail();
-        $decision = ['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => 'assess', 'choice' => 'take', 'note' => 'sure', 'frozen' => []];
+        $place = Hive::query()
+            ->where('code', 'E4')
+            ->with('places')
+            ->firstOrFail()
+            ->places->where('role', 'super')
+            ->firstOrFail();
+        $decision = [
+            'box_id' => $place->box_id,
+            'hive_id' => $place->hive_id,
+            'stage' => 'assess',
+            'choice' => 'take',
+            'note' => 'sure',
+            'frozen' => [],
+        ];
         Decision::query()->create($decision + ['decided_at' => '2026-08-04 08:00:00']);
-        $box = fn () => app(YardReader::class)->read(['ekbacken'])[0]->hives['E4']->box($place->box_id);
+        $box = fn () => app(YardReader::class)
+            ->read(['ekbacken'])[0]
+            ->hives['E4']->box($place->box_id);
         self::assertTrue($box()?->comesOff());
-        \App\Models\Assessment::query()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id, 'looked_at' => '2026-08-04 09:00:00']);
+        \App\Models\Assessment::query()->create([
+            'hive_id' => $place->hive_id,
+            'box_id' => $place->box_id,
+            'looked_at' => '2026-08-04 09:00:00',
+        ]);
         self::assertNull($box()?->decision);
         self::assertFalse($box()?->comesOff());
     }
@@ -101,10 +134,17 @@ final class ReadersTest extends FeatureTestCase
         foreach (app(WinterReader::class)->read($yard) as $code => $winter) {
             foreach ($winter->state->supers() as $box) {
                 $kept += $winter->stays($box) ? 1 : 0;
-                self::assertSame($box->comesOff() && ! $winter->stays($box), in_array($box, $clearing->coming[$code] ?? [], true));
+                self::assertSame(
+                    $box->comesOff() && ! $winter->stays($box),
+                    in_array($box, $clearing->coming[$code] ?? [], true),
+                );
             }
             self::assertGreaterThanOrEqual(0.0, $winter->reserve->pEnough);
-            self::assertEqualsWithDelta($winter->reserve->needQuantileKg, min($winter->reserve->needQuantileKg, $winter->reserve->storesKg) + $winter->reserve->shortfallKg, 1e-6);
+            self::assertEqualsWithDelta(
+                $winter->reserve->needQuantileKg,
+                min($winter->reserve->needQuantileKg, $winter->reserve->storesKg) + $winter->reserve->shortfallKg,
+                1e-6,
+            );
         }
         self::assertGreaterThan(0, $kept);
     }
@@ -135,7 +175,10 @@ final class ReadersTest extends FeatureTestCase
         $summary = app(SummaryReader::class)->read();
         $tasks = $summary->tasks();
         self::assertSame('look', $tasks[0]->glyph);
-        self::assertSame(array_sum(array_map(static fn ($yard): int => $yard->look, $summary->yards)), $summary->figures['assess'][1]['n']);
+        self::assertSame(
+            array_sum(array_map(static fn ($yard): int => $yard->look, $summary->yards)),
+            $summary->figures['assess'][1]['n'],
+        );
         self::assertSame('2026-08-19', $summary->treatment);
         self::assertSame(2026, $summary->season);
         $urgencies = array_map(static fn ($task): int => $task->urgency, $tasks);

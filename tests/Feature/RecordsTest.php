@@ -26,14 +26,28 @@ final class RecordsTest extends FeatureTestCase
 
     public function test_an_own_box_kind_is_put_on_a_hive_and_reckoned_with(): void
     {
-        $kind = ['name' => 'Half deep', 'frames' => 8, 'comb_area_dm2' => 5.2, 'inside_width_mm' => 300, 'external_height_mm' => 150, 'external_length_mm' => 480, 'external_width_mm' => 340, 'empty_mass_kg' => 4];
+        $kind = [
+            'name' => 'Half deep',
+            'frames' => 8,
+            'comb_area_dm2' => 5.2,
+            'inside_width_mm' => 300,
+            'external_height_mm' => 150,
+            'external_length_mm' => 480,
+            'external_width_mm' => 340,
+            'empty_mass_kg' => 4,
+        ];
         $this->send('POST', '/yards/kinds', ['external_width_mm' => 290] + $kind, from: '/yards')->assertStatus(422);
         $this->send('POST', '/yards/kinds', $kind)->assertStatus(303);
         $hive = Hive::query()->where('code', 'E9')->firstOrFail();
-        $this->send('POST', "/yards/hives/$hive->id/boxes", ['kind' => 'own-half-deep', 'role' => 'super'])->assertStatus(303);
+        $this->send('POST', "/yards/hives/$hive->id/boxes", [
+            'kind' => 'own-half-deep',
+            'role' => 'super',
+        ])->assertStatus(303);
         $this->get('/yards/ekbacken/E9')->assertOk()->assertSee('Half deep, 8 frames fitted');
         $row = BoxKindRow::query()->where('key', 'own-half-deep')->firstOrFail();
-        $this->send('DELETE', "/yards/kinds/$row->id", from: '/yards')->assertStatus(422)->assertSee('There are boxes of this kind');
+        $this->send('DELETE', "/yards/kinds/$row->id", from: '/yards')
+            ->assertStatus(422)
+            ->assertSee('There are boxes of this kind');
         self::assertSame(1, Box::query()->where('kind', 'own-half-deep')->count());
     }
 
@@ -41,13 +55,33 @@ final class RecordsTest extends FeatureTestCase
     {
         $colony = Colony::query()->whereNotNull('queen_id')->with('hive')->firstOrFail();
         $old = Queen::query()->findOrFail($colony->queen_id);
-        $this->send('PUT', "/yards/queens/$old->id", ['code' => 'Q-1', 'line' => 'L9', 'year' => 2024, 'version' => $old->version])->assertStatus(303);
-        $this->send('PUT', "/yards/queens/$old->id", ['code' => 'Q-2', 'line' => 'L9', 'year' => 2025, 'version' => $old->version], from: '/yards')->assertStatus(409);
-        $this->send('DELETE', "/yards/queens/$old->id", from: '/yards')->assertStatus(422)->assertSee('heads a colony');
-        $this->send('PUT', "/yards/hives/$colony->hive_id/queen", ['code' => 'NEW-1', 'line' => 'L2', 'year' => 2026])->assertStatus(303);
+        $this->send('PUT', "/yards/queens/$old->id", [
+            'code' => 'Q-1',
+            'line' => 'L9',
+            'year' => 2024,
+            'version' => $old->version,
+        ])->assertStatus(303);
+        $this->send(
+            'PUT',
+            "/yards/queens/$old->id",
+            ['code' => 'Q-2', 'line' => 'L9', 'year' => 2025, 'version' => $old->version],
+            from: '/yards',
+        )->assertStatus(409);
+        $this->send('DELETE', "/yards/queens/$old->id", from: '/yards')
+            ->assertStatus(422)
+            ->assertSee('heads a colony');
+        $this->send('PUT', "/yards/hives/$colony->hive_id/queen", [
+            'code' => 'NEW-1',
+            'line' => 'L2',
+            'year' => 2026,
+        ])->assertStatus(303);
         self::assertSame('NEW-1', Colony::query()->with('queen')->findOrFail($colony->id)->queen?->code);
         $this->send('DELETE', "/yards/queens/$old->id")->assertStatus(303);
-        $fact = ColonyFact::query()->where('kind', 'requeened')->where('colony_id', $colony->id)->latest('happened_on')->firstOrFail();
+        $fact = ColonyFact::query()
+            ->where('kind', 'requeened')
+            ->where('colony_id', $colony->id)
+            ->latest('happened_on')
+            ->firstOrFail();
         $this->send('DELETE', "/yards/facts/$fact->id")->assertStatus(303);
         self::assertSame(0, ColonyFact::query()->whereKey($fact->id)->count());
     }
@@ -56,9 +90,18 @@ final class RecordsTest extends FeatureTestCase
     {
         $hive = Hive::query()->where('code', 'E1')->firstOrFail();
         $before = WinterLook::query()->where('hive_id', $hive->id)->count();
-        $this->send('POST', "/winter/hives/$hive->id/looks", ['frames_of_bees' => '14', 'brood_honey' => '21.5', 'how' => 'measured'])->assertStatus(303);
+        $this->send('POST', "/winter/hives/$hive->id/looks", [
+            'frames_of_bees' => '14',
+            'brood_honey' => '21.5',
+            'how' => 'measured',
+        ])->assertStatus(303);
         $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('14 frames of bees')->assertSee('measured');
-        $this->send('POST', "/winter/hives/$hive->id/looks", ['frames_of_bees' => '140', 'how' => 'measured'], from: '/winter/ekbacken/E1')->assertStatus(422);
+        $this->send(
+            'POST',
+            "/winter/hives/$hive->id/looks",
+            ['frames_of_bees' => '140', 'how' => 'measured'],
+            from: '/winter/ekbacken/E1',
+        )->assertStatus(422);
         $look = WinterLook::query()->where('hive_id', $hive->id)->latest('looked_on')->firstOrFail();
         $this->send('DELETE', "/winter/looks/$look->id")->assertStatus(303);
         self::assertSame($before, WinterLook::query()->where('hive_id', $hive->id)->count());
@@ -68,8 +111,12 @@ final class RecordsTest extends FeatureTestCase
     {
         $page = (string) $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('take it all the same')->getContent();
         preg_match('#/winter/boxes/(\w+)/decisions"(?:(?!</form>).)*name="choice" value="take"#s', $page, $box);
-        $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take'], from: '/winter/ekbacken/E1')->assertStatus(422)->assertSee('needed for winter');
-        $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take', 'note' => 'fed'])->assertStatus(303);
+        $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take'], from: '/winter/ekbacken/E1')
+            ->assertStatus(422)
+            ->assertSee('needed for winter');
+        $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take', 'note' => 'fed'])->assertStatus(
+            303,
+        );
         $this->get('/winter/ekbacken/E1')->assertSee('It goes by decision.');
         $decision = Decision::query()->where('stage', 'winter')->firstOrFail();
         self::assertTrue($decision->frozen['needed']);

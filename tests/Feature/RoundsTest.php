@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Clear\PlanRound;
-use App\Clear\RoundState;
 use App\Models\Apiary;
-use App\Models\ClearItem;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
+use App\Models\ClearingSuper;
 use App\Models\FollowUp;
 use App\Models\LoadingTick;
-use App\Support\CurrentOperation;
+use App\Operation\CurrentOperation;
+use App\Rounds\ScheduleState;
+use App\Rounds\SearchSchedule;
 use Illuminate\Support\Facades\DB;
 
 /** A plan over all yards, from the question to the sheets of the yards. */
@@ -28,42 +28,67 @@ final class RoundsTest extends FeatureTestCase
     public function test_a_plan_is_asked_for_searched_and_used(): void
     {
         $round = $this->planned();
-        $state = RoundState::of($round);
+        $state = ScheduleState::of($round);
         self::assertTrue($state->plan->isFeasible());
         self::assertSame([], $state->plan->notServed);
         self::assertSame([], $state->shortfalls);
-        $this->get("/clear/rounds/$round->id")->assertOk()->assertSee('Days and visits of the plan')->assertSee('Use this plan')->assertSee('Ekbacken');
+        $this->get("/clear/rounds/$round->id")
+            ->assertOk()
+            ->assertSee('Days and visits of the plan')
+            ->assertSee('Use this plan')
+            ->assertSee('Ekbacken');
         $this->get('/clear/rounds')->assertOk()->assertSee($round->name);
-        $items = ClearItem::query()->count();
+        $items = ClearingSuper::query()->count();
         $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $plans = ClearPlan::query()->where('round_id', $round->id)->get();
+        $plans = Clearing::query()->where('round_id', $round->id)->get();
         self::assertCount(count($round->refresh()->services), $plans);
-        self::assertSame($items + array_sum(array_column($round->task['yards'], 'supers')), ClearItem::query()->count());
+        self::assertSame(
+            $items + array_sum(array_column($round->task['yards'], 'supers')),
+            ClearingSuper::query()->count(),
+        );
         $this->get('/clear/plans/'.$plans->firstOrFail()->id)->assertOk();
         $this->aDay($plans->firstOrFail());
-        $this->send('POST', "/clear/rounds/$round->id/use", from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('in use already');
-        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')->assertStatus(422)->assertSee('Nothing is to come off');
+        $this->send('POST', "/clear/rounds/$round->id/use", from: "/clear/rounds/$round->id")
+            ->assertStatus(422)
+            ->assertSee('in use already');
+        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')
+            ->assertStatus(422)
+            ->assertSee('Nothing is to come off');
         // All of it is one write: one undo takes back every yard's plan.
         $this->send('POST', '/undo');
-        self::assertSame(0, ClearPlan::query()->where('round_id', $round->id)->count());
+        self::assertSame(0, Clearing::query()->where('round_id', $round->id)->count());
     }
 
     /** The sheet of the day on which a plan's supers come in: stops in order, what to load, ticks that stay one. */
-    private function aDay(ClearPlan $plan): void
+    private function aDay(Clearing $plan): void
     {
         $day = ($plan->second_on ?? $plan->first_on)->format('Y-m-d');
-        $this->get("/clear/days/$day")->assertOk()->assertSee('supers in')->assertSee('To load')->assertSee('first aid')->assertSee('1. ');
+        $this->get("/clear/days/$day")
+            ->assertOk()
+            ->assertSee('supers in')
+            ->assertSee('To load')
+            ->assertSee('first aid')
+            ->assertSee('1. ');
         $key = (string) \Illuminate\Support\Str::ulid();
-        $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '1'], $key)->assertRedirect("/clear/days/$day");
+        $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '1'], $key)->assertRedirect(
+            "/clear/days/$day",
+        );
         $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '1'])->assertStatus(303);
         self::assertSame(1, LoadingTick::query()->where('thing', 'smoker')->count());
         $this->send('PUT', "/clear/days/$day/load", ['thing' => 'smoker', 'done' => '0'])->assertStatus(303);
         self::assertSame(0, LoadingTick::query()->where('thing', 'smoker')->count());
         $item = $plan->items()->firstOrFail();
-        $this->send('PUT', "/clear/items/$item->id", ['what' => 'collected', 'done' => '1', 'back' => $day])->assertRedirect("/clear/days/$day");
+        $this->send('PUT', "/clear/items/$item->id", [
+            'what' => 'collected',
+            'done' => '1',
+            'back' => $day,
+        ])->assertRedirect("/clear/days/$day");
         self::assertNotNull($item->refresh()->collected_at);
         foreach (['' => '595.28', '?paper=letter' => '612.00'] as $paper => $width) {
-            $pdf = (string) $this->get("/clear/days/$day.pdf$paper")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            $pdf = (string) $this->get("/clear/days/$day.pdf$paper")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf')
+                ->getContent();
             self::assertStringStartsWith('%PDF-', $pdf);
             self::assertStringContainsString("/MediaBox [0.000 0.000 {$width}0", $pdf);
         }
@@ -80,19 +105,40 @@ final class RoundsTest extends FeatureTestCase
         $round = $this->planned();
         $yard = $round->task['yards'][0];
         $dates = array_column($round->task['days'], 'date');
-        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $dates[5]])->assertStatus(303);
-        $state = RoundState::of($round->refresh());
-        self::assertContains(['yard' => $yard['id'], 'hives' => $yard['hives'], 'way' => 'brush', 'first' => $dates[5], 'last' => $dates[5]], $round->services);
+        $this->send('PUT', "/clear/rounds/$round->id/move", [
+            'yard' => $yard['id'],
+            'way' => 'brush',
+            'last' => $dates[5],
+        ])->assertStatus(303);
+        $state = ScheduleState::of($round->refresh());
+        self::assertContains(
+            [
+                'yard' => $yard['id'],
+                'hives' => $yard['hives'],
+                'way' => 'brush',
+                'first' => $dates[5],
+                'last' => $dates[5],
+            ],
+            $round->services,
+        );
         self::assertSame([$yard['id']], array_column($round->locks, 'yard'));
         $this->get("/clear/rounds/$round->id")->assertSee('Unlock '.$yard['name']);
         // The planner leaves it where it is.
         $this->search($round);
-        $moved = array_values(array_filter($round->refresh()->services, static fn (array $one): bool => $one['yard'] === $yard['id']))[0];
+        $moved = array_values(
+            array_filter($round->refresh()->services, static fn (array $one): bool => $one['yard'] === $yard['id']),
+        )[0];
         self::assertSame(['brush', $dates[5]], [$moved['way'], $moved['last']]);
         // On a day off it breaks the crew's time, and is shown to.
-        $sunday = array_values(array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0))[0]['date'];
-        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard['id'], 'way' => 'brush', 'last' => $sunday])->assertStatus(303);
-        self::assertFalse(RoundState::of($round->refresh())->plan->isFeasible());
+        $sunday = array_values(
+            array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0),
+        )[0]['date'];
+        $this->send('PUT', "/clear/rounds/$round->id/move", [
+            'yard' => $yard['id'],
+            'way' => 'brush',
+            'last' => $sunday,
+        ])->assertStatus(303);
+        self::assertFalse(ScheduleState::of($round->refresh())->plan->isFeasible());
         $this->get("/clear/rounds/$round->id")->assertSee('minutes of crew time too many');
         $this->send('PUT', "/clear/rounds/$round->id/unlock", ['yard' => $yard['id']])->assertStatus(303);
         self::assertSame([], $round->refresh()->locks);
@@ -101,28 +147,73 @@ final class RoundsTest extends FeatureTestCase
 
     public function test_what_cannot_be_asked_is_explained(): void
     {
-        $this->send('POST', '/clear/rounds', ['weekday_min' => '0', 'saturday_min' => '0'] + self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('With no crew time on any day nothing can be planned');
+        $this->send(
+            'POST',
+            '/clear/rounds',
+            ['weekday_min' => '0', 'saturday_min' => '0'] + self::FORM,
+            from: '/clear/rounds',
+        )
+            ->assertStatus(422)
+            ->assertSee('With no crew time on any day nothing can be planned');
         $this->send('POST', '/clear/rounds', ['days' => '90'] + self::FORM, from: '/clear/rounds')->assertStatus(422);
-        $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + self::FORM, from: '/clear/rounds')->assertStatus(422)->assertSee('Days such as 2026-08-08');
+        $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + self::FORM, from: '/clear/rounds')
+            ->assertStatus(422)
+            ->assertSee('Days such as 2026-08-08');
         $round = $this->planned(['days_off' => '2026-08-07, 2026-08-12']);
-        self::assertSame([0, 0], array_values(array_map(static fn (array $day): int => $day['crew_min'], array_filter($round->task['days'], static fn (array $day): bool => in_array($day['date'], ['2026-08-07', '2026-08-12'], true)))));
+        self::assertSame(
+            [0, 0],
+            array_values(
+                array_map(
+                    static fn (array $day): int => $day['crew_min'],
+                    array_filter(
+                        $round->task['days'],
+                        static fn (array $day): bool => in_array($day['date'], ['2026-08-07', '2026-08-12'], true),
+                    ),
+                ),
+            ),
+        );
         $yard = $round->task['yards'][0]['id'];
         $dates = array_column($round->task['days'], 'date');
-        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'escape', 'first' => $dates[5], 'last' => $dates[5]], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('one to three nights');
-        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => '2030-01-01'], from: "/clear/rounds/$round->id")->assertStatus(422)->assertSee('That day is not in this plan');
-        $this->send('PUT', "/clear/rounds/$round->id/move", ['yard' => $yard, 'way' => 'brush', 'last' => $dates[5], 'version' => '99'], from: "/clear/rounds/$round->id")->assertStatus(409);
+        $this->send(
+            'PUT',
+            "/clear/rounds/$round->id/move",
+            ['yard' => $yard, 'way' => 'escape', 'first' => $dates[5], 'last' => $dates[5]],
+            from: "/clear/rounds/$round->id",
+        )
+            ->assertStatus(422)
+            ->assertSee('one to three nights');
+        $this->send(
+            'PUT',
+            "/clear/rounds/$round->id/move",
+            ['yard' => $yard, 'way' => 'brush', 'last' => '2030-01-01'],
+            from: "/clear/rounds/$round->id",
+        )
+            ->assertStatus(422)
+            ->assertSee('That day is not in this plan');
+        $this->send(
+            'PUT',
+            "/clear/rounds/$round->id/move",
+            ['yard' => $yard, 'way' => 'brush', 'last' => $dates[5], 'version' => '99'],
+            from: "/clear/rounds/$round->id",
+        )->assertStatus(409);
     }
 
     public function test_after_the_supers_are_in_there_is_more_to_do(): void
     {
         $round = $this->planned();
         $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $plan = ClearPlan::query()->where('round_id', $round->id)->firstOrFail();
+        $plan = Clearing::query()->where('round_id', $round->id)->firstOrFail();
         $this->demo()->update(['demo_today' => ($plan->second_on ?? $plan->first_on)->format('Y-m-d')]);
         $this->demo();
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
-        self::assertEqualsCanonicalizing(['space', 'wet-supers', 'excluder-out'], FollowUp::query()->where('apiary_id', $plan->apiary_id)->pluck('what')->all());
-        $this->get('/clear')->assertOk()->assertSee('After the harvest')->assertSee('queen excluders out before winter');
+        self::assertEqualsCanonicalizing(
+            ['space', 'wet-supers', 'excluder-out'],
+            FollowUp::query()->where('apiary_id', $plan->apiary_id)->pluck('what')->all(),
+        );
+        $this->get('/clear')
+            ->assertOk()
+            ->assertSee('After the harvest')
+            ->assertSee('queen excluders out before winter');
         $one = FollowUp::query()->where('what', 'space')->firstOrFail();
         $this->send('PUT', "/clear/follow-ups/$one->id", ['done' => '1'])->assertStatus(303);
         $this->send('PUT', "/clear/follow-ups/$one->id", ['done' => '1'])->assertStatus(303);
@@ -134,34 +225,65 @@ final class RoundsTest extends FeatureTestCase
     {
         $this->get('/clear')->assertOk()->assertSee('Plan the rounds over all yards');
         for ($n = 0; $n < 4; $n++) {
-            Apiary::query()->create(['name' => "More $n", 'slug' => "more-$n", 'letter' => "Q$n", 'latitude' => 56.0, 'longitude' => 13.0, 'climate' => array_fill(0, 12, 8.0)]);
+            Apiary::query()->create([
+                'name' => "More $n",
+                'slug' => "more-$n",
+                'letter' => "Q$n",
+                'latitude' => 56.0,
+                'longitude' => 13.0,
+                'climate' => array_fill(0, 12, 8.0),
+            ]);
         }
-        FollowUp::query()->create(['apiary_id' => Apiary::query()->firstOrFail()->id, 'what' => 'space', 'due_on' => '2026-08-09']);
-        $this->get('/clear')->assertOk()->assertSee('Choose a yard to see it drawn')->assertSee('Plan the rounds over all yards')->assertSee('After the harvest');
+        FollowUp::query()->create([
+            'apiary_id' => Apiary::query()->firstOrFail()->id,
+            'what' => 'space',
+            'due_on' => '2026-08-09',
+        ]);
+        $this->get('/clear')
+            ->assertOk()
+            ->assertSee('Choose a yard to see it drawn')
+            ->assertSee('Plan the rounds over all yards')
+            ->assertSee('After the harvest');
     }
 
     public function test_a_running_search_shows_its_best_and_can_be_stopped(): void
     {
         $round = $this->planned();
-        DB::table('round_searches')->where('round_id', $round->id)->update(['state' => 'planning', 'iterations' => 4321, 'best_min' => 200, 'services' => json_encode($round->services)]);
-        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertSee('4,321 plans tried')->assertSee('every 1s')->assertDontSee('<html', false)->assertHeaderMissing('HX-Refresh');
+        DB::table('round_searches')
+            ->where('round_id', $round->id)
+            ->update([
+                'state' => 'planning',
+                'iterations' => 4321,
+                'best_min' => 200,
+                'services' => json_encode($round->services),
+            ]);
+        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertSee('4,321 plans tried')
+            ->assertSee('every 1s')
+            ->assertDontSee('<html', false)
+            ->assertHeaderMissing('HX-Refresh');
         $this->send('PUT', "/clear/rounds/$round->id/stop")->assertStatus(303);
         self::assertSame('stopping', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
         $start = microtime(true);
-        (new PlanRound((string) $round->operation_id, $round->id, 60))->handle(app(CurrentOperation::class));
+        (new SearchSchedule((string) $round->operation_id, $round->id, 60))->handle(app(CurrentOperation::class));
         $this->demo();
         self::assertLessThan(10.0, microtime(true) - $start);
         self::assertSame('done', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
-        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])->assertOk()->assertHeader('HX-Refresh', 'true');
+        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertHeader('HX-Refresh', 'true');
     }
 
     public function test_what_does_not_fit_names_its_limit(): void
     {
         $round = $this->planned(['truck_supers' => '2']);
-        $state = RoundState::of($round);
+        $state = ScheduleState::of($round);
         self::assertNotSame([], $state->plan->notServed);
-        $this->get("/clear/rounds/$round->id")->assertSee('a truckload is 2')->assertSee('must be served in parts');
-        $parts = RoundState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
+        $this->get("/clear/rounds/$round->id")
+            ->assertSee('a truckload is 2')
+            ->assertSee('must be served in parts');
+        $parts = ScheduleState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
         self::assertTrue($parts->plan->isFeasible());
         self::assertLessThan(count($state->plan->notServed), count($parts->plan->notServed));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Box;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
 use App\Models\Harvest;
 use App\Models\Hive;
 use App\Models\Lot;
@@ -19,24 +19,36 @@ final class SliceTest extends FeatureTestCase
     {
         $this->as('keeper')->demo();
         $box = $this->superOf('E4');
-        $this->get('/assess/ekbacken/E4?box='.$box->id)->assertOk()->assertSee('Look once more before you decide.');
+        $this->get('/assess/ekbacken/E4?box='.$box->id)
+            ->assertOk()
+            ->assertSee('Look once more before you decide.');
 
         foreach ([3, 4, 5, 6, 7, 8] as $slot) {
             $face = ['capped' => 0.95, 'open' => 0.03];
-            $this->paint($box, $slot, ['a' => $face, 'b' => $face])->assertOk()->assertJsonPath('version', 1);
+            $this->paint($box, $slot, ['a' => $face, 'b' => $face])
+                ->assertOk()
+                ->assertJsonPath('version', 1);
         }
         $this->send('PUT', "/assess/boxes/$box->id/shake", ['shake' => 'passed'])->assertStatus(303);
         foreach (['17.0', '17.2'] as $value) {
-            $this->send('POST', "/assess/boxes/$box->id/readings", ['scale' => 'water', 'value' => $value])->assertStatus(303);
+            $this->send('POST', "/assess/boxes/$box->id/readings", [
+                'scale' => 'water',
+                'value' => $value,
+            ])->assertStatus(303);
         }
         $this->get('/assess/ekbacken/E4?box='.$box->id)->assertSee('Take it. It is ripe.');
 
-        $this->send('POST', "/winter/boxes/$box->id/decisions", ['choice' => 'take', 'note' => 'Fed in September as every year.'])->assertStatus(303);
+        $this->send('POST', "/winter/boxes/$box->id/decisions", [
+            'choice' => 'take',
+            'note' => 'Fed in September as every year.',
+        ])->assertStatus(303);
         $this->get('/clear/ekbacken')->assertOk()->assertSee($box->id);
         $this->send('POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => [$box->id]])->assertStatus(303);
-        $plan = ClearPlan::query()->latest('id')->firstOrFail();
+        $plan = Clearing::query()->latest('id')->firstOrFail();
         self::assertSame('take', $plan->frozen['verdicts'][$box->id]['verdict']);
-        $this->get("/clear/plans/$plan->id")->assertOk()->assertSee($box->mark);
+        $this->get("/clear/plans/$plan->id")
+            ->assertOk()
+            ->assertSee($box->mark);
 
         // The round is planned for a day to come: on the demo's own day its supers cannot be in yet.
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(422);
@@ -44,20 +56,32 @@ final class SliceTest extends FeatureTestCase
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
         $lot = Lot::query()->latest('id')->firstOrFail();
         self::assertNull(Box::query()->findOrFail($box->id)->place()->first());
-        $taken = TakenSuper::query()->where('box_id', $box->id)->whereHas('harvest', fn ($harvest) => $harvest->whereKey($lot->harvest_id))->firstOrFail();
+        $taken = TakenSuper::query()
+            ->where('box_id', $box->id)
+            ->whereHas('harvest', fn ($harvest) => $harvest->whereKey($lot->harvest_id))
+            ->firstOrFail();
         self::assertSame('take', $taken->frozen['verdict'] ?? null);
 
         $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '16.4', 'tare' => '1.2'])->assertStatus(303);
         self::assertEqualsWithDelta(15.2, (float) $taken->refresh()->allotted_kg, 1e-3);
-        $this->get("/honey-room/$lot->id")->assertOk()->assertSee('15.2');
+        $this->get("/honey-room/$lot->id")
+            ->assertOk()
+            ->assertSee('15.2');
         $this->get('/compare?hive=E4')->assertOk()->assertSee('E4');
-        self::assertStringContainsString('E4,2026', str_replace('Ekbacken,', '', $this->get('/compare.csv')->streamedContent()));
+        self::assertStringContainsString(
+            'E4,2026',
+            str_replace('Ekbacken,', '', $this->get('/compare.csv')->streamedContent()),
+        );
     }
 
     public function test_the_demo_hangs_together(): void
     {
         $this->demo();
-        foreach (Harvest::query()->with(['lot.buckets', 'supers'])->get() as $harvest) {
+        foreach (
+            Harvest::query()
+                ->with(['lot.buckets', 'supers'])
+                ->get() as $harvest
+        ) {
             $lot = $harvest->lot;
             self::assertNotNull($lot);
             $weighed = $lot->buckets->sum(fn ($bucket): float => $bucket->gross_kg - $bucket->tare_kg) + $lot->loss_kg;
@@ -69,9 +93,24 @@ final class SliceTest extends FeatureTestCase
 
     public function test_a_new_operation_is_led_through_its_first_yard(): void
     {
-        $this->post('/sign-up', ['name' => 'New', 'email' => 'new@demo.example', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'])->assertRedirect('/start');
+        $this->post('/sign-up', [
+            'name' => 'New',
+            'email' => 'new@demo.example',
+            'password' => 'ten-letters',
+            'password_confirmation' => 'ten-letters',
+        ])->assertRedirect('/start');
         $this->get('/')->assertRedirect('/start');
-        $yard = ['name' => 'Hill', 'letter' => 'h', 'latitude' => '-37.5', 'longitude' => '145', 'hives' => '2', 'brood_kind' => 'langstroth-deep-8', 'brood_boxes' => '1', 'super_kind' => 'langstroth-medium-8', 'supers' => '2'];
+        $yard = [
+            'name' => 'Hill',
+            'letter' => 'h',
+            'latitude' => '-37.5',
+            'longitude' => '145',
+            'hives' => '2',
+            'brood_kind' => 'langstroth-deep-8',
+            'brood_boxes' => '1',
+            'super_kind' => 'langstroth-medium-8',
+            'supers' => '2',
+        ];
         $this->send('POST', '/start', $yard + ['operation' => 'Ours'], from: '/start')->assertRedirect('/assess/hill');
         $this->get('/assess/hill')->assertOk()->assertSee('H2');
         $this->get('/compare')->assertOk()->assertSee('No harvest yet');
@@ -92,11 +131,25 @@ final class SliceTest extends FeatureTestCase
     public function test_pages_speak_the_persons_units(): void
     {
         $this->as('keeper')->demo();
-        $this->send('PUT', '/account', ['name' => 'Keeper', 'system' => 'us', 'theme' => 'dark', 'paper' => 'letter'])->assertStatus(303);
-        $this->get('/clear/ekbacken')->assertOk()->assertSee('lb')->assertSee('°F')->assertSee('data-theme="dark"', false)->assertDontSee(" kg\u{202F}");
+        $this->send('PUT', '/account', [
+            'name' => 'Keeper',
+            'system' => 'us',
+            'theme' => 'dark',
+            'paper' => 'letter',
+        ])->assertStatus(303);
+        $this->get('/clear/ekbacken')
+            ->assertOk()
+            ->assertSee('lb')
+            ->assertSee('°F')
+            ->assertSee('data-theme="dark"', false)
+            ->assertDontSee(" kg\u{202F}");
         $lot = Lot::query()->latest('id')->firstOrFail();
         $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '60', 'tare' => '2.5'])->assertStatus(303);
-        self::assertEqualsWithDelta(60 * 0.45359237, \App\Models\Bucket::query()->where('lot_id', $lot->id)->latest('number')->firstOrFail()->gross_kg, 1e-3);
+        self::assertEqualsWithDelta(
+            60 * 0.45359237,
+            \App\Models\Bucket::query()->where('lot_id', $lot->id)->latest('number')->firstOrFail()->gross_kg,
+            1e-3,
+        );
     }
 
     private function superOf(string $code): Box
@@ -112,12 +165,22 @@ final class SliceTest extends FeatureTestCase
      */
     private function paint(Box $box, int $slot, array $faces): \Illuminate\Testing\TestResponse
     {
-        return $this->putJson("/assess/boxes/$box->id/frames/$slot", $faces, ['Idempotency-Key' => (string) Str::ulid()]);
+        return $this->putJson("/assess/boxes/$box->id/frames/$slot", $faces, [
+            'Idempotency-Key' => (string) Str::ulid(),
+        ]);
     }
 
     private function moveTo(string $day): void
     {
-        $this->send('PUT', '/account/operation-settings', ['name' => 'Marjoram demo', 'time_zone' => 'Europe/Stockholm', 'crew' => 2, 'escape_boards' => 8, 'fume_boards' => 2, 'dry_room' => 1, 'demo_today' => $day])->assertStatus(303);
+        $this->send('PUT', '/account/operation-settings', [
+            'name' => 'Marjoram demo',
+            'time_zone' => 'Europe/Stockholm',
+            'crew' => 2,
+            'escape_boards' => 8,
+            'fume_boards' => 2,
+            'dry_room' => 1,
+            'demo_today' => $day,
+        ])->assertStatus(303);
         $this->demo();
     }
 }

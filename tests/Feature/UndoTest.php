@@ -11,7 +11,7 @@ use App\Models\BoxPlace;
 use App\Models\BoxWeighing;
 use App\Models\Bucket;
 use App\Models\CalendarLink;
-use App\Models\ClearPlan;
+use App\Models\Clearing;
 use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Decision;
@@ -20,7 +20,7 @@ use App\Models\Feeding;
 use App\Models\FlowSign;
 use App\Models\FollowUp;
 use App\Models\FrameLook;
-use App\Models\HarvestPlan;
+use App\Models\HarvestPolicy;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Instrument;
@@ -28,8 +28,8 @@ use App\Models\Lot;
 use App\Models\MoistureReading;
 use App\Models\Operation;
 use App\Models\Queen;
-use App\Models\Round;
 use App\Models\ScaleWeight;
+use App\Models\Schedule;
 use App\Models\TakenSuper;
 use App\Models\Treatment;
 use App\Models\User;
@@ -48,14 +48,59 @@ final class UndoTest extends FeatureTestCase
     use AsksForRounds;
 
     /** What undo is not for: a person's own settings and sign-in, members (added and removed by name), what only starts or stops a search, and undo itself. */
-    private const OWN = ['account.update', 'account.password', 'account.switch', 'account.members.store', 'account.members.destroy', 'clear.rounds.stop', 'undo', 'start.store', 'sign-in', 'sign-up', 'sign-out'];
+    private const OWN = [
+        'account.update',
+        'account.password',
+        'account.switch',
+        'account.members.store',
+        'account.members.destroy',
+        'clear.rounds.stop',
+        'undo',
+        'start.store',
+        'sign-in',
+        'sign-up',
+        'sign-out',
+    ];
 
     /** Written over when something else is, or only for speed. */
-    private const ASIDE = ['updated_at', 'created_at', 'deleted_at', 'version', 'alive', 'revision', 'policy_version', 'open_box', 'home'];
+    private const ASIDE = [
+        'updated_at',
+        'created_at',
+        'deleted_at',
+        'version',
+        'alive',
+        'revision',
+        'policy_version',
+        'open_box',
+        'home',
+    ];
 
-    private const POLICY = ['school' => 'capped-only', 'capped_min' => '75', 'water_max_pct' => '18', 'heather_water_max_pct' => '21', 'confidence' => '80', 'unit' => 'supers', 'clearing' => 'choose', 'winter_confidence' => '95', 'winter_from' => '10-01', 'first_flow' => '04-20', 'fill_capped' => '70', 'fill_open' => '35'];
+    private const POLICY = [
+        'school' => 'capped-only',
+        'capped_min' => '75',
+        'water_max_pct' => '18',
+        'heather_water_max_pct' => '21',
+        'confidence' => '80',
+        'unit' => 'supers',
+        'clearing' => 'choose',
+        'winter_confidence' => '95',
+        'winter_from' => '10-01',
+        'first_flow' => '04-20',
+        'fill_capped' => '70',
+        'fill_open' => '35',
+    ];
 
-    private const YARD = ['name' => 'Fresh field', 'letter' => 'F', 'latitude' => '55.9', 'longitude' => '13.4', 'hives' => '2', 'brood_kind' => 'langstroth-deep-10', 'brood_boxes' => '1', 'super_kind' => 'langstroth-medium-10', 'supers' => '1'];
+    private const YARD = [
+        'name' => 'Fresh field',
+        'letter' => 'F',
+        'latitude' => '55.9',
+        'longitude' => '13.4',
+        'hives' => '2',
+        'brood_kind' => 'langstroth-deep-10',
+        'brood_boxes' => '1',
+        'super_kind' => 'langstroth-medium-10',
+        'supers' => '1',
+    ];
 
     protected function setUp(): void
     {
@@ -78,7 +123,11 @@ final class UndoTest extends FeatureTestCase
         $before = $this->snapshot();
         $key = (string) Str::ulid();
         $answer = $this->send($method, $url, $data, $key);
-        self::assertSame(303, $answer->getStatusCode(), (string) preg_replace('/\s+/', ' ', strip_tags((string) $answer->getContent())));
+        self::assertSame(
+            303,
+            $answer->getStatusCode(),
+            (string) preg_replace('/\s+/', ' ', strip_tags((string) $answer->getContent())),
+        );
         $after = $this->snapshot();
         self::assertNotEquals($before, $after, 'it changes something');
         $this->send($method, $url, $data, $key)->assertStatus(303)->assertHeader('Idempotency-Replayed', 'true');
@@ -89,7 +138,15 @@ final class UndoTest extends FeatureTestCase
 
     public function test_no_write_is_forgotten_here(): void
     {
-        $names = array_map(static fn (Route $route): string => (string) $route->getName(), array_filter(iterator_to_array(Routes::getRoutes()), static fn (Route $route): bool => in_array('web', $route->gatherMiddleware(), true) && ! in_array('GET', $route->methods(), true) && ! str_starts_with($route->uri(), 'storage')));
+        $names = array_map(
+            static fn (Route $route): string => (string) $route->getName(),
+            array_filter(
+                iterator_to_array(Routes::getRoutes()),
+                static fn (Route $route): bool => in_array('web', $route->gatherMiddleware(), true) &&
+                    ! in_array('GET', $route->methods(), true) &&
+                    ! str_starts_with($route->uri(), 'storage'),
+            ),
+        );
         $known = array_map(static fn (string $name): string => explode(' ', $name)[0], array_keys($this->writes()));
         self::assertSame([], array_values(array_diff(array_filter($names), $known, self::OWN)));
     }
@@ -97,7 +154,13 @@ final class UndoTest extends FeatureTestCase
     /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> by route, and what more where one route has several */
     private function writes(): array
     {
-        return [...$this->looking(), ...$this->winter(), ...$this->clearing(), ...$this->keeping(), ...$this->calibrating()];
+        return [
+            ...$this->looking(),
+            ...$this->winter(),
+            ...$this->clearing(),
+            ...$this->keeping(),
+            ...$this->calibrating(),
+        ];
     }
 
     /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
@@ -108,25 +171,80 @@ final class UndoTest extends FeatureTestCase
         return [
             'watch.signs.store' => fn (): array => ['POST', '/watch/ekbacken/signs', ['seen' => 'new-wax:seen']],
             'watch.signs.destroy' => fn (): array => ['DELETE', '/watch/signs/'.FlowSign::query()->value('id'), []],
-            'watch.weights.store' => fn (): array => ['POST', '/watch/ekbacken/weights', ['weight' => '47.2', 'at' => '2026-08-04T07:10']],
-            'watch.weights.destroy' => fn (): array => ['DELETE', '/watch/weights/'.ScaleWeight::query()->latest('at')->value('id'), []],
-            'assess.frames.update' => fn (): array => ['PUT', "/assess/boxes/{$box()}/frames/5", ['a' => ['capped' => '0.8'], 'b' => ['capped' => '0.7']]],
-            'assess.frames.update of-one-there' => fn (): array => ['PUT', '/assess/boxes/'.$this->super('E1')->box_id.'/frames/5', ['a' => ['capped' => '0.11'], 'b' => ['open' => '0.12']]],
-            'assess.frames.destroy' => fn (): array => ['DELETE', '/assess/frames/'.FrameLook::query()->value('id'), []],
-            'assess.alike' => fn (): array => ['POST', '/assess/boxes/'.$this->super('T7')->box_id.'/alike', ['what' => 'alike', 'slot' => '5']],
+            'watch.weights.store' => fn (): array => [
+                'POST',
+                '/watch/ekbacken/weights',
+                ['weight' => '47.2', 'at' => '2026-08-04T07:10'],
+            ],
+            'watch.weights.destroy' => fn (): array => [
+                'DELETE',
+                '/watch/weights/'.ScaleWeight::query()->latest('at')->value('id'),
+                [],
+            ],
+            'assess.frames.update' => fn (): array => [
+                'PUT',
+                "/assess/boxes/{$box()}/frames/5",
+                ['a' => ['capped' => '0.8'], 'b' => ['capped' => '0.7']],
+            ],
+            'assess.frames.update of-one-there' => fn (): array => [
+                'PUT',
+                '/assess/boxes/'.$this->super('E1')->box_id.'/frames/5',
+                ['a' => ['capped' => '0.11'], 'b' => ['open' => '0.12']],
+            ],
+            'assess.frames.destroy' => fn (): array => [
+                'DELETE',
+                '/assess/frames/'.FrameLook::query()->value('id'),
+                [],
+            ],
+            'assess.alike' => fn (): array => [
+                'POST',
+                '/assess/boxes/'.$this->super('T7')->box_id.'/alike',
+                ['what' => 'alike', 'slot' => '5'],
+            ],
             'assess.shake' => fn (): array => ['PUT', "/assess/boxes/{$box()}/shake", ['shake' => 'passed']],
-            'assess.readings.store' => fn (): array => ['POST', "/assess/boxes/{$box()}/readings", ['scale' => 'water', 'value' => '17.3']],
+            'assess.readings.store' => fn (): array => [
+                'POST',
+                "/assess/boxes/{$box()}/readings",
+                ['scale' => 'water', 'value' => '17.3'],
+            ],
             'assess.readings.instrument' => function () use ($box): array {
-                Http::fake(['*' => Http::response(['scale' => 'water', 'value' => 17.4, 'temperature_c' => 21.0, 'compensated' => true])]);
+                Http::fake([
+                    '*' => Http::response([
+                        'scale' => 'water',
+                        'value' => 17.4,
+                        'temperature_c' => 21.0,
+                        'compensated' => true,
+                    ]),
+                ]);
                 $instrument = Instrument::query()->firstOrFail();
                 $instrument->update(['address' => 'http://127.0.0.1:8491']);
 
                 return ['POST', "/assess/boxes/{$box()}/readings/instrument", ['instrument' => $instrument->id]];
             },
-            'assess.readings.destroy' => fn (): array => ['DELETE', '/assess/readings/'.MoistureReading::query()->value('id'), []],
-            'assess.decisions.store' => fn (): array => ['POST', "/assess/boxes/{$box()}/decisions", ['choice' => 'take', 'note' => 'Sold comb by comb.']],
-            'assess.decisions.destroy' => fn (): array => ['DELETE', '/assess/decisions/'.$this->decision('assess')->id, []],
-            'assess.bulk' => fn (): array => ['POST', '/assess/ekbacken/decisions', ['boxes' => [$this->super('E1')->box_id, $this->super('E2')->box_id], 'choice' => 'stay', 'note' => 'Rain is coming.']],
+            'assess.readings.destroy' => fn (): array => [
+                'DELETE',
+                '/assess/readings/'.MoistureReading::query()->value('id'),
+                [],
+            ],
+            'assess.decisions.store' => fn (): array => [
+                'POST',
+                "/assess/boxes/{$box()}/decisions",
+                ['choice' => 'take', 'note' => 'Sold comb by comb.'],
+            ],
+            'assess.decisions.destroy' => fn (): array => [
+                'DELETE',
+                '/assess/decisions/'.$this->decision('assess')->id,
+                [],
+            ],
+            'assess.bulk' => fn (): array => [
+                'POST',
+                '/assess/ekbacken/decisions',
+                [
+                    'boxes' => [$this->super('E1')->box_id, $this->super('E2')->box_id],
+                    'choice' => 'stay',
+                    'note' => 'Rain is coming.',
+                ],
+            ],
         ];
     }
 
@@ -136,22 +254,62 @@ final class UndoTest extends FeatureTestCase
         $hive = fn (): string => $this->hive('S2')->id;
 
         return [
-            'winter.looks.store' => fn (): array => ['POST', "/winter/hives/{$hive()}/looks", ['frames_of_bees' => '9', 'brood_honey' => '15', 'how' => 'estimated']],
-            'winter.looks.destroy' => fn (): array => ['DELETE', '/winter/looks/'.WinterLook::query()->value('id'), []],
-            'winter.weighings.store' => fn (): array => ['POST', "/winter/hives/{$hive()}/weighings", ['how' => 'both-sides', 'first' => '30', 'second' => '27', 'frames_of_bees' => '9']],
-            'winter.weighings.destroy' => fn (): array => ['DELETE', '/winter/weighings/'.HiveWeighing::query()->value('id'), []],
-            'winter.feedings.store' => fn (): array => ['POST', "/winter/hives/{$hive()}/feedings", ['what' => 'syrup-2-1', 'amount' => '4']],
-            'winter.feedings.destroy' => fn (): array => ['DELETE', '/winter/feedings/'.Feeding::query()->create(['hive_id' => $hive(), 'what' => 'fondant', 'amount' => 2, 'sugar_kg' => 1.8, 'stores_kg' => 1.8, 'fed_on' => '2026-08-01'])->id, []],
-            'winter.keep' => fn (): array => ['POST', '/winter/boxes/'.$this->super('E1')->box_id.'/decisions', ['choice' => 'stay', 'note' => 'A weak hive.']],
-            'winter.decisions.destroy' => fn (): array => ['DELETE', '/winter/decisions/'.$this->decision('winter')->id, []],
+            'winter.looks.store' => fn (): array => [
+                'POST',
+                "/winter/hives/{$hive()}/looks",
+                ['frames_of_bees' => '9', 'brood_honey' => '15', 'how' => 'estimated'],
+            ],
+            'winter.looks.destroy' => fn (): array => [
+                'DELETE',
+                '/winter/looks/'.WinterLook::query()->value('id'),
+                [],
+            ],
+            'winter.weighings.store' => fn (): array => [
+                'POST',
+                "/winter/hives/{$hive()}/weighings",
+                ['how' => 'both-sides', 'first' => '30', 'second' => '27', 'frames_of_bees' => '9'],
+            ],
+            'winter.weighings.destroy' => fn (): array => [
+                'DELETE',
+                '/winter/weighings/'.HiveWeighing::query()->value('id'),
+                [],
+            ],
+            'winter.feedings.store' => fn (): array => [
+                'POST',
+                "/winter/hives/{$hive()}/feedings",
+                ['what' => 'syrup-2-1', 'amount' => '4'],
+            ],
+            'winter.feedings.destroy' => fn (): array => [
+                'DELETE',
+                '/winter/feedings/'.
+                Feeding::query()->create([
+                    'hive_id' => $hive(),
+                    'what' => 'fondant',
+                    'amount' => 2,
+                    'sugar_kg' => 1.8,
+                    'stores_kg' => 1.8,
+                    'fed_on' => '2026-08-01',
+                ])->id,
+                [],
+            ],
+            'winter.keep' => fn (): array => [
+                'POST',
+                '/winter/boxes/'.$this->super('E1')->box_id.'/decisions',
+                ['choice' => 'stay', 'note' => 'A weak hive.'],
+            ],
+            'winter.decisions.destroy' => fn (): array => [
+                'DELETE',
+                '/winter/decisions/'.$this->decision('winter')->id,
+                [],
+            ],
         ];
     }
 
     /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
     private function clearing(): array
     {
-        $plan = fn (): ClearPlan => $this->plan();
-        $round = fn (): Round => $this->round();
+        $plan = fn (): Clearing => $this->plan();
+        $round = fn (): Schedule => $this->round();
 
         return [
             'clear.plans.store' => function (): array {
@@ -161,31 +319,97 @@ final class UndoTest extends FeatureTestCase
                 return ['POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => $boxes[1]]];
             },
             'clear.plans.destroy' => fn (): array => ['DELETE', "/clear/plans/{$plan()->id}", []],
-            'clear.tick' => fn (): array => ['PUT', "/clear/items/{$plan()->items()->value('id')}", ['what' => 'placed', 'done' => '1']],
+            'clear.tick' => fn (): array => [
+                'PUT',
+                "/clear/items/{$plan()->items()->value('id')}",
+                ['what' => 'placed', 'done' => '1'],
+            ],
             'clear.placed' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/placed", []],
             'clear.collected' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/collected", []],
-            'clear.day.load' => fn (): array => ['PUT', '/clear/days/2026-08-06/load', ['thing' => 'smoker', 'done' => '1']],
-            'clear.follow-up' => fn (): array => ['PUT', '/clear/follow-ups/'.FollowUp::query()->create(['apiary_id' => $this->yard()->id, 'what' => 'space', 'due_on' => '2026-08-09'])->id, ['done' => '1']],
-            'clear.weather.store' => fn (): array => ['POST', '/clear/ekbacken/weather', ['date' => '2026-08-06', 'min' => '9', 'max' => '15', 'rain' => '95', 'sun' => '5']],
-            'clear.weather.destroy' => fn (): array => ['DELETE', '/clear/weather/'.WeatherDay::query()->value('id'), []],
+            'clear.day.load' => fn (): array => [
+                'PUT',
+                '/clear/days/2026-08-06/load',
+                ['thing' => 'smoker', 'done' => '1'],
+            ],
+            'clear.follow-up' => fn (): array => [
+                'PUT',
+                '/clear/follow-ups/'.
+                FollowUp::query()->create([
+                    'apiary_id' => $this->yard()->id,
+                    'what' => 'space',
+                    'due_on' => '2026-08-09',
+                ])->id,
+                ['done' => '1'],
+            ],
+            'clear.weather.store' => fn (): array => [
+                'POST',
+                '/clear/ekbacken/weather',
+                ['date' => '2026-08-06', 'min' => '9', 'max' => '15', 'rain' => '95', 'sun' => '5'],
+            ],
+            'clear.weather.destroy' => fn (): array => [
+                'DELETE',
+                '/clear/weather/'.WeatherDay::query()->value('id'),
+                [],
+            ],
             'clear.forecast' => function (): array {
-                Http::fake(['*' => Http::response(['days' => [['date' => '2026-08-05', 'min_c' => 10, 'max_c' => 20, 'rain_p' => 0.5, 'sun' => 1]]])]);
+                Http::fake([
+                    '*' => Http::response([
+                        'days' => [['date' => '2026-08-05', 'min_c' => 10, 'max_c' => 20, 'rain_p' => 0.5, 'sun' => 1]],
+                    ]),
+                ]);
 
                 return ['POST', '/clear/forecast', []];
             },
             'clear.calendar.store' => fn (): array => ['POST', '/clear/calendar', ['name' => 'my phone']],
-            'clear.calendar.destroy' => fn (): array => ['DELETE', '/clear/calendar/'.CalendarLink::query()->create(['user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'), 'name' => 'phone', 'token_hash' => hash('sha256', 'x')])->id, []],
-            'clear.drives.update' => fn (): array => ['PUT', '/clear/drives', ['from' => 'honey-room', 'minutes' => [$this->yard()->id => '21']]],
+            'clear.calendar.destroy' => fn (): array => [
+                'DELETE',
+                '/clear/calendar/'.
+                CalendarLink::query()->create([
+                    'user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'),
+                    'name' => 'phone',
+                    'token_hash' => hash('sha256', 'x'),
+                ])->id,
+                [],
+            ],
+            'clear.drives.update' => fn (): array => [
+                'PUT',
+                '/clear/drives',
+                ['from' => 'honey-room', 'minutes' => [$this->yard()->id => '21']],
+            ],
             'clear.rounds.store' => fn (): array => ['POST', '/clear/rounds', self::FORM],
             'clear.rounds.again' => fn (): array => ['POST', "/clear/rounds/{$round()->id}/again", ['afresh' => '1']],
-            'clear.rounds.move' => fn (): array => ['PUT', "/clear/rounds/{$round()->id}/move", ['yard' => $this->yard()->id, 'way' => 'brush', 'last' => '2026-08-06']],
-            'clear.rounds.unlock' => fn (): array => ['PUT', "/clear/rounds/{$round()->id}/unlock", ['yard' => $this->yard()->id]],
+            'clear.rounds.move' => fn (): array => [
+                'PUT',
+                "/clear/rounds/{$round()->id}/move",
+                ['yard' => $this->yard()->id, 'way' => 'brush', 'last' => '2026-08-06'],
+            ],
+            'clear.rounds.unlock' => fn (): array => [
+                'PUT',
+                "/clear/rounds/{$round()->id}/unlock",
+                ['yard' => $this->yard()->id],
+            ],
             'clear.rounds.use' => fn (): array => ['POST', "/clear/rounds/{$round()->id}/use", []],
             'clear.rounds.destroy' => fn (): array => ['DELETE', "/clear/rounds/{$round()->id}", []],
-            'honey-room.buckets.store' => fn (): array => ['POST', '/honey-room/'.Lot::query()->value('id').'/buckets', ['gross' => '20', 'tare' => '1']],
-            'honey-room.buckets.update' => fn (): array => ['PUT', '/honey-room/buckets/'.Bucket::query()->value('id'), ['gross' => '19.5', 'tare' => '1.1']],
-            'honey-room.buckets.destroy' => fn (): array => ['DELETE', '/honey-room/buckets/'.Bucket::query()->value('id'), []],
-            'honey-room.supers.update' => fn (): array => ['PUT', '/honey-room/supers/'.TakenSuper::query()->value('id'), ['before' => '18', 'after' => '6']],
+            'honey-room.buckets.store' => fn (): array => [
+                'POST',
+                '/honey-room/'.Lot::query()->value('id').'/buckets',
+                ['gross' => '20', 'tare' => '1'],
+            ],
+            'honey-room.buckets.update' => fn (): array => [
+                'PUT',
+                '/honey-room/buckets/'.Bucket::query()->value('id'),
+                ['gross' => '19.5', 'tare' => '1.1'],
+            ],
+            'honey-room.buckets.destroy' => fn (): array => [
+                'DELETE',
+                '/honey-room/buckets/'.Bucket::query()->value('id'),
+                [],
+            ],
+            'honey-room.supers.update' => fn (): array => [
+                'PUT',
+                '/honey-room/supers/'.TakenSuper::query()->value('id'),
+                ['before' => '18', 'after' => '6'],
+            ],
             'honey-room.lots.destroy' => fn (): array => ['DELETE', '/honey-room/'.Lot::query()->value('id'), []],
         ];
     }
@@ -195,31 +419,152 @@ final class UndoTest extends FeatureTestCase
     {
         return [
             'yards.store' => fn (): array => ['POST', '/yards', self::YARD],
-            'yards.update' => fn (): array => ['PUT', '/yards/ekbacken', ['name' => 'Ekbacken upper', 'latitude' => '55.85', 'longitude' => '13.44', 'climate' => array_fill(0, 12, '7.5')]],
-            'yards.destroy' => fn (): array => ['DELETE', '/yards/'.Apiary::query()->create(['name' => 'Bare', 'slug' => 'bare', 'letter' => 'B', 'latitude' => 56, 'longitude' => 13, 'climate' => array_fill(0, 12, 8.0)])->slug, []],
-            'yards.hives.store' => fn (): array => ['POST', '/yards/ekbacken/hives', ['brood_kind' => 'langstroth-deep-10', 'brood_boxes' => '1', 'super_kind' => 'langstroth-medium-10', 'supers' => '2', 'excluder' => '1']],
-            'yards.hives.update' => fn (): array => ['PUT', '/yards/hives/'.$this->hive('E5')->id, ['code' => 'E5', 'yard' => 'tegelbruket', 'notes' => 'Moved for the lime.']],
+            'yards.update' => fn (): array => [
+                'PUT',
+                '/yards/ekbacken',
+                [
+                    'name' => 'Ekbacken upper',
+                    'latitude' => '55.85',
+                    'longitude' => '13.44',
+                    'climate' => array_fill(0, 12, '7.5'),
+                ],
+            ],
+            'yards.destroy' => fn (): array => [
+                'DELETE',
+                '/yards/'.
+                Apiary::query()->create([
+                    'name' => 'Bare',
+                    'slug' => 'bare',
+                    'letter' => 'B',
+                    'latitude' => 56,
+                    'longitude' => 13,
+                    'climate' => array_fill(0, 12, 8.0),
+                ])->slug,
+                [],
+            ],
+            'yards.hives.store' => fn (): array => [
+                'POST',
+                '/yards/ekbacken/hives',
+                [
+                    'brood_kind' => 'langstroth-deep-10',
+                    'brood_boxes' => '1',
+                    'super_kind' => 'langstroth-medium-10',
+                    'supers' => '2',
+                    'excluder' => '1',
+                ],
+            ],
+            'yards.hives.update' => fn (): array => [
+                'PUT',
+                '/yards/hives/'.$this->hive('E5')->id,
+                ['code' => 'E5', 'yard' => 'tegelbruket', 'notes' => 'Moved for the lime.'],
+            ],
             'yards.hives.destroy' => fn (): array => ['DELETE', '/yards/hives/'.$this->hive('E5')->id, []],
-            'yards.boxes.store' => fn (): array => ['POST', '/yards/hives/'.$this->hive('E9')->id.'/boxes', ['kind' => 'langstroth-medium-10', 'role' => 'super']],
-            'yards.boxes.store of-one-on-a-hive' => fn (): array => ['POST', '/yards/hives/'.$this->hive('E9')->id.'/boxes', ['box' => $this->offTheHive('E3'), 'role' => 'super']],
-            'yards.boxes.move' => fn (): array => ['POST', '/yards/boxes/'.$this->super('E3')->box_id.'/move', ['hive' => 'E9']],
+            'yards.boxes.store' => fn (): array => [
+                'POST',
+                '/yards/hives/'.$this->hive('E9')->id.'/boxes',
+                ['kind' => 'langstroth-medium-10', 'role' => 'super'],
+            ],
+            'yards.boxes.store of-one-on-a-hive' => fn (): array => [
+                'POST',
+                '/yards/hives/'.$this->hive('E9')->id.'/boxes',
+                ['box' => $this->offTheHive('E3'), 'role' => 'super'],
+            ],
+            'yards.boxes.move' => fn (): array => [
+                'POST',
+                '/yards/boxes/'.$this->super('E3')->box_id.'/move',
+                ['hive' => 'E9'],
+            ],
             'yards.boxes.off' => fn (): array => ['POST', '/yards/boxes/'.$this->super('E3')->box_id.'/off', []],
             'yards.boxes.destroy' => fn (): array => ['DELETE', '/yards/boxes/'.$this->offTheHive('E3'), []],
-            'yards.facts.store' => fn (): array => ['POST', '/yards/hives/'.$this->hive('E1')->id.'/facts', ['kind' => 'swarmed', 'happened_on' => '2026-06-02', 'note' => 'into the oak']],
+            'yards.facts.store' => fn (): array => [
+                'POST',
+                '/yards/hives/'.$this->hive('E1')->id.'/facts',
+                ['kind' => 'swarmed', 'happened_on' => '2026-06-02', 'note' => 'into the oak'],
+            ],
             'yards.facts.destroy' => fn (): array => ['DELETE', '/yards/facts/'.ColonyFact::query()->value('id'), []],
-            'yards.queen' => fn (): array => ['PUT', '/yards/hives/'.$this->hive('E1')->id.'/queen', ['code' => 'NEW-1', 'line' => 'L2', 'year' => '2026']],
-            'yards.queens.update' => fn (): array => ['PUT', '/yards/queens/'.Queen::query()->value('id'), ['code' => 'Q-1', 'line' => 'L9', 'year' => '2024']],
-            'yards.queens.destroy' => fn (): array => ['DELETE', '/yards/queens/'.Queen::query()->whereNotIn('id', Colony::query()->whereNotNull('queen_id')->pluck('queen_id'))->value('id'), []],
-            'yards.kinds.store' => fn (): array => ['POST', '/yards/kinds', ['name' => 'Half deep', 'frames' => '8', 'comb_area_dm2' => '5.2', 'inside_width_mm' => '300', 'external_height_mm' => '150', 'external_length_mm' => '480', 'external_width_mm' => '340', 'empty_mass_kg' => '4']],
-            'yards.kinds.destroy' => fn (): array => ['DELETE', '/yards/kinds/'.BoxKindRow::query()->create(['key' => 'own-test', 'name' => 'Own', 'frames' => 8, 'comb_area_dm2' => 5, 'inside_width_mm' => 300, 'external_height_mm' => 160, 'external_length_mm' => 400, 'external_width_mm' => 340, 'empty_mass_kg' => 4])->id, []],
-            'yards.treatments.store' => fn (): array => ['POST', '/yards/ekbacken/treatments', ['what' => 'Mites, autumn', 'supers_off_by' => '2026-09-20', 'may_return' => '2026-10-20']],
-            'yards.treatments.destroy' => fn (): array => ['DELETE', '/yards/treatments/'.Treatment::query()->value('id'), []],
+            'yards.queen' => fn (): array => [
+                'PUT',
+                '/yards/hives/'.$this->hive('E1')->id.'/queen',
+                ['code' => 'NEW-1', 'line' => 'L2', 'year' => '2026'],
+            ],
+            'yards.queens.update' => fn (): array => [
+                'PUT',
+                '/yards/queens/'.Queen::query()->value('id'),
+                ['code' => 'Q-1', 'line' => 'L9', 'year' => '2024'],
+            ],
+            'yards.queens.destroy' => fn (): array => [
+                'DELETE',
+                '/yards/queens/'.
+                Queen::query()
+                    ->whereNotIn('id', Colony::query()->whereNotNull('queen_id')->pluck('queen_id'))
+                    ->value('id'),
+                [],
+            ],
+            'yards.kinds.store' => fn (): array => [
+                'POST',
+                '/yards/kinds',
+                [
+                    'name' => 'Half deep',
+                    'frames' => '8',
+                    'comb_area_dm2' => '5.2',
+                    'inside_width_mm' => '300',
+                    'external_height_mm' => '150',
+                    'external_length_mm' => '480',
+                    'external_width_mm' => '340',
+                    'empty_mass_kg' => '4',
+                ],
+            ],
+            'yards.kinds.destroy' => fn (): array => [
+                'DELETE',
+                '/yards/kinds/'.
+                BoxKindRow::query()->create([
+                    'key' => 'own-test',
+                    'name' => 'Own',
+                    'frames' => 8,
+                    'comb_area_dm2' => 5,
+                    'inside_width_mm' => 300,
+                    'external_height_mm' => 160,
+                    'external_length_mm' => 400,
+                    'external_width_mm' => 340,
+                    'empty_mass_kg' => 4,
+                ])->id,
+                [],
+            ],
+            'yards.treatments.store' => fn (): array => [
+                'POST',
+                '/yards/ekbacken/treatments',
+                ['what' => 'Mites, autumn', 'supers_off_by' => '2026-09-20', 'may_return' => '2026-10-20'],
+            ],
+            'yards.treatments.destroy' => fn (): array => [
+                'DELETE',
+                '/yards/treatments/'.Treatment::query()->value('id'),
+                [],
+            ],
             'yards.policy' => fn (): array => ['PUT', '/yards/ekbacken/policy', ['school' => 'refractometer']],
-            'yards.harvests.store' => fn (): array => ['POST', '/yards/skolgarden/harvests', ['name' => 'Lime', 'starts_on' => '2026-07-01', 'ends_on' => '2026-08-07']],
-            'yards.harvests.destroy' => fn (): array => ['DELETE', '/yards/harvests/'.HarvestPlan::query()->value('id'), []],
+            'yards.harvests.store' => fn (): array => [
+                'POST',
+                '/yards/skolgarden/harvests',
+                ['name' => 'Lime', 'starts_on' => '2026-07-01', 'ends_on' => '2026-08-07'],
+            ],
+            'yards.harvests.destroy' => fn (): array => [
+                'DELETE',
+                '/yards/harvests/'.HarvestPolicy::query()->value('id'),
+                [],
+            ],
             'yards.climate' => fn (): array => ['PUT', '/yards/ekbacken/climate', ['preset' => 'boreal']],
             'account.policy.update' => fn (): array => ['PUT', '/account/policy', self::POLICY],
-            'account.operation' => fn (): array => ['PUT', '/account/operation-settings', ['name' => 'Marjoram and sons', 'time_zone' => 'Europe/Stockholm', 'crew' => '3', 'escape_boards' => '12', 'fume_boards' => '1', 'demo_today' => '2026-08-04']],
+            'account.operation' => fn (): array => [
+                'PUT',
+                '/account/operation-settings',
+                [
+                    'name' => 'Marjoram and sons',
+                    'time_zone' => 'Europe/Stockholm',
+                    'crew' => '3',
+                    'escape_boards' => '12',
+                    'fume_boards' => '1',
+                    'demo_today' => '2026-08-04',
+                ],
+            ],
             'account.bin.restore' => function (): array {
                 $bucket = Bucket::query()->firstOrFail();
                 $bucket->delete();
@@ -232,24 +577,60 @@ final class UndoTest extends FeatureTestCase
     /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
     private function calibrating(): array
     {
-        $weighing = fn (): BoxWeighing => BoxWeighing::query()->create(['box_id' => $this->super('E1')->box_id, 'kind' => 'langstroth-medium-10', 'before_kg' => 16, 'after_kg' => 6, 'estimate_kg' => 12, 'own_sd_kg' => 1, 'weighed_on' => '2026-08-04']);
+        $weighing = fn (): BoxWeighing => BoxWeighing::query()->create([
+            'box_id' => $this->super('E1')->box_id,
+            'kind' => 'langstroth-medium-10',
+            'before_kg' => 16,
+            'after_kg' => 6,
+            'estimate_kg' => 12,
+            'own_sd_kg' => 1,
+            'weighed_on' => '2026-08-04',
+        ]);
 
         return [
-            'calibrate.weighings.store' => fn (): array => ['POST', '/calibrate/weighings', ['mark' => $this->super('E1')->box->mark, 'before' => '19', 'after' => '6.2']],
+            'calibrate.weighings.store' => fn (): array => [
+                'POST',
+                '/calibrate/weighings',
+                ['mark' => $this->super('E1')->box->mark, 'before' => '19', 'after' => '6.2'],
+            ],
             'calibrate.weighings.destroy' => fn (): array => ['DELETE', '/calibrate/weighings/'.$weighing()->id, []],
             'calibrate.fill' => function () use ($weighing): array {
                 $weighing();
 
                 return ['PUT', '/calibrate/fill', ['kind' => 'langstroth-medium-10', 'take' => '1']];
             },
-            'calibrate.instruments.store' => fn (): array => ['POST', '/calibrate/instruments', ['name' => 'Old glass', 'scale' => 'water', 'compensated' => '1']],
-            'calibrate.instruments.check' => fn (): array => ['PUT', '/calibrate/instruments/'.Instrument::query()->value('id').'/check', ['known' => '18.0', 'readings' => '17.6 17.8 17.7', 'temperature' => '20']],
-            'calibrate.instruments.destroy' => fn (): array => ['DELETE', '/calibrate/instruments/'.Instrument::query()->value('id'), []],
+            'calibrate.instruments.store' => fn (): array => [
+                'POST',
+                '/calibrate/instruments',
+                ['name' => 'Old glass', 'scale' => 'water', 'compensated' => '1'],
+            ],
+            'calibrate.instruments.check' => fn (): array => [
+                'PUT',
+                '/calibrate/instruments/'.Instrument::query()->value('id').'/check',
+                ['known' => '18.0', 'readings' => '17.6 17.8 17.7', 'temperature' => '20'],
+            ],
+            'calibrate.instruments.destroy' => fn (): array => [
+                'DELETE',
+                '/calibrate/instruments/'.Instrument::query()->value('id'),
+                [],
+            ],
             'calibrate.winter' => fn (): array => ['PUT', '/calibrate/winter', ['take' => '1']],
             'practise.face.guess' => fn (): array => ['POST', '/practise', ['number' => '24', 'guess' => '40']],
             'practise.scale.guess' => fn (): array => ['POST', '/practise/scale', ['number' => '1', 'guess' => '17.4']],
             'practise.eye' => fn (): array => ['POST', '/practise/eye', []],
-            'practise.eye.drop' => fn (): array => ['DELETE', '/practise/eye'.(Eye::query()->create(['user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'), 'offset' => 0.1, 'slope' => 0.9, 'tries' => 20])->exists ? '' : '?'), []],
+            'practise.eye.drop' => fn (): array => [
+                'DELETE',
+                '/practise/eye'.
+                (Eye::query()->create([
+                    'user_id' => User::query()->where('email', 'keeper@demo.example')->value('id'),
+                    'offset' => 0.1,
+                    'slope' => 0.9,
+                    'tries' => 20,
+                ])->exists
+                    ? ''
+                    : '?'),
+                [],
+            ],
         ];
     }
 
@@ -257,10 +638,24 @@ final class UndoTest extends FeatureTestCase
     private function snapshot(): array
     {
         $found = [];
-        foreach (DB::select("select table_name as name from information_schema.columns where table_schema = database() and column_name = 'deleted_at'") as $table) {
-            $found[$table->name] = DB::table($table->name)->whereNull('deleted_at')->get()->keyBy('id')->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::ASIDE)))->sortKeys()->all();
+        foreach (
+            DB::select(
+                "select table_name as name from information_schema.columns where table_schema = database() and column_name = 'deleted_at'",
+            ) as $table
+        ) {
+            $found[$table->name] = DB::table($table->name)
+                ->whereNull('deleted_at')
+                ->get()
+                ->keyBy('id')
+                ->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::ASIDE)))
+                ->sortKeys()
+                ->all();
         }
-        $found['operations'] = DB::table('operations')->get()->keyBy('id')->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::ASIDE)))->all();
+        $found['operations'] = DB::table('operations')
+            ->get()
+            ->keyBy('id')
+            ->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::ASIDE)))
+            ->all();
 
         return $found;
     }
@@ -277,7 +672,13 @@ final class UndoTest extends FeatureTestCase
 
     private function super(string $code): BoxPlace
     {
-        return BoxPlace::query()->where('hive_id', $this->hive($code)->id)->where('role', 'super')->whereNull('until')->with('box')->orderBy('position')->firstOrFail();
+        return BoxPlace::query()
+            ->where('hive_id', $this->hive($code)->id)
+            ->where('role', 'super')
+            ->whereNull('until')
+            ->with('box')
+            ->orderBy('position')
+            ->firstOrFail();
     }
 
     /** A box that has come off its hive. */
@@ -293,12 +694,26 @@ final class UndoTest extends FeatureTestCase
     {
         $place = $this->super('E1');
 
-        return Decision::query()->create(['box_id' => $place->box_id, 'hive_id' => $place->hive_id, 'stage' => $stage, 'choice' => 'stay', 'frozen' => [], 'decided_at' => '2026-08-04 10:00:00']);
+        return Decision::query()->create([
+            'box_id' => $place->box_id,
+            'hive_id' => $place->hive_id,
+            'stage' => $stage,
+            'choice' => 'stay',
+            'frozen' => [],
+            'decided_at' => '2026-08-04 10:00:00',
+        ]);
     }
 
-    private function plan(): ClearPlan
+    private function plan(): Clearing
     {
-        $plan = ClearPlan::query()->create(['apiary_id' => $this->yard()->id, 'method' => 'escape-board', 'first_on' => '2026-08-03', 'second_on' => '2026-08-04', 'person_minutes' => 18, 'frozen' => []]);
+        $plan = Clearing::query()->create([
+            'apiary_id' => $this->yard()->id,
+            'method' => 'escape-board',
+            'first_on' => '2026-08-03',
+            'second_on' => '2026-08-04',
+            'person_minutes' => 18,
+            'frozen' => [],
+        ]);
         $place = $this->super('E1');
         $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id]);
 
@@ -306,15 +721,38 @@ final class UndoTest extends FeatureTestCase
     }
 
     /** A plan over all yards with one visit, locked. */
-    private function round(): Round
+    private function round(): Schedule
     {
         $this->demo();
-        $settings = ['days' => 8, 'crew_min' => array_fill(0, 7, 300), 'truck_supers' => 60, 'hold_supers' => 90, 'held_supers' => 0, 'extract_supers' => 20, 'split' => false, 'seconds' => 1, 'later' => 'out'];
-        $task = app(\App\Clear\RoundTasks::class)->ask($settings);
-        $visit = ['yard' => $this->yard()->id, 'hives' => (int) $task['yards'][0]['hives'], 'way' => 'brush', 'first' => '2026-08-07', 'last' => '2026-08-07'];
+        $settings = [
+            'days' => 8,
+            'crew_min' => array_fill(0, 7, 300),
+            'truck_supers' => 60,
+            'hold_supers' => 90,
+            'held_supers' => 0,
+            'extract_supers' => 20,
+            'split' => false,
+            'seconds' => 1,
+            'later' => 'out',
+        ];
+        $task = app(\App\Rounds\QuestionReader::class)->ask($settings);
+        $visit = [
+            'yard' => $this->yard()->id,
+            'hives' => (int) $task['yards'][0]['hives'],
+            'way' => 'brush',
+            'first' => '2026-08-07',
+            'last' => '2026-08-07',
+        ];
         // As it was asked the day before: what is known today is something else.
         $task['asked_on'] = '2026-08-03';
 
-        return Round::query()->create(['name' => 'R', 'starts_on' => '2026-08-05', 'settings' => $settings, 'task' => $task, 'services' => [$visit], 'locks' => [$visit]]);
+        return Schedule::query()->create([
+            'name' => 'R',
+            'starts_on' => '2026-08-05',
+            'settings' => $settings,
+            'task' => $task,
+            'services' => [$visit],
+            'locks' => [$visit],
+        ]);
     }
 }

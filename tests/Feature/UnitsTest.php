@@ -15,12 +15,21 @@ final class UnitsTest extends FeatureTestCase
 {
     public function test_masses_temperatures_and_volumes_by_preference(): void
     {
-        [$metric, $us, $uk] = array_map(static fn (string $system): Formatter => new Formatter(new Preferences($system)), Preferences::SYSTEMS);
+        [$metric, $us, $uk] = array_map(
+            static fn (string $system): Formatter => new Formatter(new Preferences($system)),
+            Preferences::SYSTEMS,
+        );
         self::assertSame("17.0\u{202F}kg", $metric->kg(17.0));
         self::assertSame("40.0\u{202F}lb", $us->kg(18.14369));
         self::assertSame("40\u{202F}lb", $uk->kg(18.14369, 0));
-        self::assertSame(["20\u{202F}°C", "68\u{202F}°F", "20\u{202F}°C"], [$metric->celsius(20.0), $us->celsius(20.0), $uk->celsius(20.0)]);
-        self::assertSame(["10.0\u{202F}l", "2.6\u{202F}US gal", "2.2\u{202F}gal"], [$metric->litres(10.0), $us->litres(10.0), $uk->litres(10.0)]);
+        self::assertSame(
+            ["20\u{202F}°C", "68\u{202F}°F", "20\u{202F}°C"],
+            [$metric->celsius(20.0), $us->celsius(20.0), $uk->celsius(20.0)],
+        );
+        self::assertSame(
+            ["10.0\u{202F}l", "2.6\u{202F}US gal", "2.2\u{202F}gal"],
+            [$metric->litres(10.0), $us->litres(10.0), $uk->litres(10.0)],
+        );
         self::assertSame('–', $metric->kg(null));
     }
 
@@ -44,14 +53,20 @@ final class UnitsTest extends FeatureTestCase
         self::assertSame('−0.2', Formatter::number(-0.23, 1));
         self::assertSame('0.0', Formatter::number(-0.03, 1));
         self::assertSame(["85\u{202F}min", "2.0\u{202F}h"], [$f->minutes(85.0), $f->minutes(120.0)]);
-        self::assertSame(['Tue 4 Aug', '4 Aug 2026'], [$f->weekday(new DateTimeImmutable('2026-08-04')), $f->date(new DateTimeImmutable('2026-08-04'))]);
+        self::assertSame(
+            ['Tue 4 Aug', '4 Aug 2026'],
+            [$f->weekday(new DateTimeImmutable('2026-08-04')), $f->date(new DateTimeImmutable('2026-08-04'))],
+        );
         self::assertSame('4 Aug 21:30', $f->moment(new DateTimeImmutable('2026-08-04 19:30 UTC'), 'Europe/Stockholm'));
     }
 
     public function test_unknown_preferences_fall_back(): void
     {
         $preferences = Preferences::fromArray(['system' => 'imperial', 'theme' => 7, 'paper' => 'letter']);
-        self::assertSame(['metric', 'light', 'letter'], [$preferences->system, $preferences->theme, $preferences->paper]);
+        self::assertSame(
+            ['metric', 'light', 'letter'],
+            [$preferences->system, $preferences->theme, $preferences->paper],
+        );
     }
 
     #[TestWith(['2026-08-04', false, 2026])]

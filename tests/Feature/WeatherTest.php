@@ -22,9 +22,18 @@ final class WeatherTest extends FeatureTestCase
     public function test_the_stand_in_is_fetched_and_own_days_stay(): void
     {
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        $this->send('POST', '/clear/ekbacken/weather', ['date' => '2026-08-06', 'min' => '12', 'max' => '31', 'rain' => '5', 'sun' => '90'])->assertStatus(303);
+        $this->send('POST', '/clear/ekbacken/weather', [
+            'date' => '2026-08-06',
+            'min' => '12',
+            'max' => '31',
+            'rain' => '5',
+            'sun' => '90',
+        ])->assertStatus(303);
         $port = random_int(21000, 29000);
-        $device = new Process([(new PhpExecutableFinder)->find() ?: 'php', 'artisan', 'device:weather', "--port=$port", '--answers=20'], dirname(__DIR__, 2));
+        $device = new Process(
+            [(new PhpExecutableFinder)->find() ?: 'php', 'artisan', 'device:weather', "--port=$port", '--answers=20'],
+            dirname(__DIR__, 2),
+        );
         $device->start();
         try {
             for ($try = 0; $try < 100 && ! str_contains($device->getOutput(), 'answers'); $try++) {
@@ -35,7 +44,12 @@ final class WeatherTest extends FeatureTestCase
         } finally {
             $device->stop(1);
         }
-        $days = WeatherDay::query()->where('apiary_id', $yard->id)->where('date', '>=', '2026-08-04')->orderBy('date')->get()->keyBy(fn (WeatherDay $day): string => $day->date->format('Y-m-d'));
+        $days = WeatherDay::query()
+            ->where('apiary_id', $yard->id)
+            ->where('date', '>=', '2026-08-04')
+            ->orderBy('date')
+            ->get()
+            ->keyBy(fn (WeatherDay $day): string => $day->date->format('Y-m-d'));
         self::assertSame('own', $days['2026-08-06']->source);
         self::assertEqualsWithDelta(31.0, $days['2026-08-06']->max_c, 1e-9);
         self::assertSame('forecast', $days['2026-08-05']->source);
@@ -43,17 +57,45 @@ final class WeatherTest extends FeatureTestCase
             self::assertGreaterThan($day->min_c, $day->max_c);
         }
         $this->get('/clear/ekbacken')->assertOk()->assertSee('own entry');
-        $this->send('POST', '/clear/forecast', from: '/clear/ekbacken')->assertStatus(422)->assertSee('The weather service did not answer');
-        self::assertEquals($days->pluck('max_c'), WeatherDay::query()->where('apiary_id', $yard->id)->where('date', '>=', '2026-08-04')->orderBy('date')->pluck('max_c'));
+        $this->send('POST', '/clear/forecast', from: '/clear/ekbacken')
+            ->assertStatus(422)
+            ->assertSee('The weather service did not answer');
+        self::assertEquals(
+            $days->pluck('max_c'),
+            WeatherDay::query()
+                ->where('apiary_id', $yard->id)
+                ->where('date', '>=', '2026-08-04')
+                ->orderBy('date')
+                ->pluck('max_c'),
+        );
     }
 
     public function test_a_forecast_of_200_degrees_is_refused_wherever_it_comes_from(): void
     {
         $count = WeatherDay::query()->count();
-        Http::fake(['*' => Http::response(['days' => [['date' => '2026-08-05', 'min_c' => 10, 'max_c' => 200, 'rain_p' => 0, 'sun' => 1]]])]);
+        Http::fake([
+            '*' => Http::response([
+                'days' => [['date' => '2026-08-05', 'min_c' => 10, 'max_c' => 200, 'rain_p' => 0, 'sun' => 1]],
+            ]),
+        ]);
         $this->send('POST', '/clear/forecast', from: '/clear/ekbacken')->assertStatus(422)->assertSee('max_c = 200');
-        $this->send('POST', '/clear/ekbacken/weather', ['date' => '2026-08-06', 'min' => '12', 'max' => '200', 'rain' => '5', 'sun' => '90'], from: '/clear/ekbacken')->assertStatus(422)->assertSee('no temperature of the earth')->assertSee('value="200"', false);
-        $this->send('POST', '/clear/ekbacken/weather', ['date' => '2026-08-06', 'min' => '12', 'max' => '2', 'rain' => '5', 'sun' => '90'], from: '/clear/ekbacken')->assertStatus(422)->assertSee('not below the lowest');
+        $this->send(
+            'POST',
+            '/clear/ekbacken/weather',
+            ['date' => '2026-08-06', 'min' => '12', 'max' => '200', 'rain' => '5', 'sun' => '90'],
+            from: '/clear/ekbacken',
+        )
+            ->assertStatus(422)
+            ->assertSee('no temperature of the earth')
+            ->assertSee('value="200"', false);
+        $this->send(
+            'POST',
+            '/clear/ekbacken/weather',
+            ['date' => '2026-08-06', 'min' => '12', 'max' => '2', 'rain' => '5', 'sun' => '90'],
+            from: '/clear/ekbacken',
+        )
+            ->assertStatus(422)
+            ->assertSee('not below the lowest');
         self::assertSame($count, WeatherDay::query()->count());
     }
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Assess\YardReader;
 use App\Models\Apiary;
 use App\Models\Feeding;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Operation;
 use App\Models\WinterLook;
-use App\Support\CurrentOperation;
-use App\Winter\HiveWinter;
-use App\Winter\WinterReader;
+use App\Operation\CurrentOperation;
 use App\Yards\TemperatureFile;
+use App\YardState\Winter\HiveWinter;
+use App\YardState\Winter\WinterReader;
+use App\YardState\YardReader;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
@@ -30,7 +30,12 @@ final class WinterInDepthTest extends FeatureTestCase
     {
         $hive = Hive::query()->where('code', 'S2')->firstOrFail();
         $before = $this->winter('S2');
-        $this->send('POST', "/winter/hives/$hive->id/weighings", ['how' => 'both-sides', 'first' => '30', 'second' => '27', 'frames_of_bees' => '9'])->assertStatus(303);
+        $this->send('POST', "/winter/hives/$hive->id/weighings", [
+            'how' => 'both-sides',
+            'first' => '30',
+            'second' => '27',
+            'frames_of_bees' => '9',
+        ])->assertStatus(303);
         $weighed = HiveWeighing::query()->where('hive_id', $hive->id)->firstOrFail();
         self::assertEqualsWithDelta(57.0 - $weighed->tare_kg, $weighed->stores_kg, 0.001);
         $after = $this->winter('S2');
@@ -46,25 +51,59 @@ final class WinterInDepthTest extends FeatureTestCase
     {
         $hive = Hive::query()->where('code', 'S2')->firstOrFail();
         $count = HiveWeighing::query()->count();
-        foreach ([[['first' => '-4'], 'A weight is above zero'], [['first' => '8'], 'without any stores'], [['how' => 'both-sides', 'first' => '30'], 'takes two readings'], [['first' => '40', 'weighed_on' => '2026-09-01'], 'cannot be dated after today']] as [$wrong, $words]) {
-            $this->send('POST', "/winter/hives/$hive->id/weighings", $wrong + ['how' => 'whole', 'frames_of_bees' => '9'], from: '/winter/skolgarden/S2')->assertStatus(422)->assertSee($words);
+        foreach (
+            [
+                [['first' => '-4'], 'A weight is above zero'],
+                [['first' => '8'], 'without any stores'],
+                [['how' => 'both-sides', 'first' => '30'], 'takes two readings'],
+                [['first' => '40', 'weighed_on' => '2026-09-01'], 'cannot be dated after today'],
+            ] as [$wrong, $words]
+        ) {
+            $this->send(
+                'POST',
+                "/winter/hives/$hive->id/weighings",
+                $wrong + ['how' => 'whole', 'frames_of_bees' => '9'],
+                from: '/winter/skolgarden/S2',
+            )
+                ->assertStatus(422)
+                ->assertSee($words);
         }
         self::assertSame($count, HiveWeighing::query()->count());
-        $bare = Hive::query()->create(['stand_id' => $hive->stand->apiary->stands()->create(['number' => 77])->id, 'code' => 'S77']);
-        $this->send('POST', "/winter/hives/$bare->id/weighings", ['how' => 'whole', 'first' => '40', 'frames_of_bees' => '9'], from: '/winter/skolgarden/S2')->assertStatus(422)->assertSee('The hive has no box');
+        $bare = Hive::query()->create([
+            'stand_id' => $hive->stand->apiary->stands()->create(['number' => 77])->id,
+            'code' => 'S77',
+        ]);
+        $this->send(
+            'POST',
+            "/winter/hives/$bare->id/weighings",
+            ['how' => 'whole', 'first' => '40', 'frames_of_bees' => '9'],
+            from: '/winter/skolgarden/S2',
+        )
+            ->assertStatus(422)
+            ->assertSee('The hive has no box');
     }
 
     public function test_feed_becomes_stores(): void
     {
         $hive = Hive::query()->where('code', 'S2')->firstOrFail();
         $before = $this->winter('S2');
-        $this->send('POST', "/winter/hives/$hive->id/feedings", ['what' => 'syrup-2-1', 'amount' => '11.2'])->assertStatus(303);
+        $this->send('POST', "/winter/hives/$hive->id/feedings", [
+            'what' => 'syrup-2-1',
+            'amount' => '11.2',
+        ])->assertStatus(303);
         $after = $this->winter('S2');
         self::assertEqualsWithDelta(10.0, Feeding::query()->latest('id')->firstOrFail()->sugar_kg, 0.01);
         self::assertEqualsWithDelta($before->stores->kg + 10.0, $after->stores->kg, 0.01);
         self::assertGreaterThan($before->reserve->pEnough, $after->reserve->pEnough);
         $this->send('POST', "/winter/hives/$hive->id/feedings", ['what' => 'jam', 'amount' => '2'])->assertStatus(422);
-        $this->send('POST', "/winter/hives/$hive->id/feedings", ['what' => 'fondant', 'amount' => '0'], from: '/winter/skolgarden/S2')->assertStatus(422)->assertSee('above zero');
+        $this->send(
+            'POST',
+            "/winter/hives/$hive->id/feedings",
+            ['what' => 'fondant', 'amount' => '0'],
+            from: '/winter/skolgarden/S2',
+        )
+            ->assertStatus(422)
+            ->assertSee('above zero');
         $this->send('DELETE', '/winter/feedings/'.Feeding::query()->latest('id')->value('id'))->assertStatus(303);
         self::assertEqualsWithDelta($before->stores->kg, $this->winter('S2')->stores->kg, 1e-9);
     }
@@ -73,14 +112,24 @@ final class WinterInDepthTest extends FeatureTestCase
     {
         $reckoned = $this->winter('E8');
         $ids = array_map(static fn ($box): string => $box->box->id, $reckoned->state->supers());
-        $all = $this->get('/winter/ekbacken/E8/what-if?'.http_build_query(['keep' => ['-', ...$ids]]), ['HX-Request' => 'true'])->assertOk()->assertSee('id="whatif"', false)->assertDontSee('<html', false);
+        $all = $this->get('/winter/ekbacken/E8/what-if?'.http_build_query(['keep' => ['-', ...$ids]]), [
+            'HX-Request' => 'true',
+        ])
+            ->assertOk()
+            ->assertSee('id="whatif"', false)
+            ->assertDontSee('<html', false);
         $none = $this->get('/winter/ekbacken/E8/what-if?keep[]=-', ['HX-Request' => 'true'])->assertOk();
-        $lasts = static fn ($page): int => preg_match('/class="big">(\d+)/', (string) $page->getContent(), $found) === 1 ? (int) $found[1] : -1;
+        $lasts = static fn ($page): int => preg_match('/class="big">(\d+)/', (string) $page->getContent(), $found) === 1
+            ? (int) $found[1]
+            : -1;
         self::assertSame(100, $lasts($all));
         self::assertLessThan(60, $lasts($none));
         $none->assertSee('As reckoned again')->assertSee('syrup 2:1');
         // Without scripts the same address is a whole page.
-        $this->get('/winter/ekbacken/E8/what-if?keep[]=-')->assertOk()->assertSee('<html', false)->assertSee('Ekbacken may give');
+        $this->get('/winter/ekbacken/E8/what-if?keep[]=-')
+            ->assertOk()
+            ->assertSee('<html', false)
+            ->assertSee('Ekbacken may give');
         $this->get('/winter/ekbacken/E8/what-if?keep=nonsense')->assertOk();
         self::assertEqualsWithDelta($reckoned->reserve->storesKg, $this->winter('E8')->reserve->storesKg, 1e-9);
     }
@@ -90,7 +139,10 @@ final class WinterInDepthTest extends FeatureTestCase
         $computed = $this->winter('E1');
         self::assertCount(3, $computed->reserve->keep);
         foreach (['leave-all' => 4, 'full-super' => 3, 'box-rule' => 2] as $school => $boxes) {
-            Operation::query()->whereKey(app(CurrentOperation::class)->id())->firstOrFail()->update(['policy' => ['winter_school' => $school, 'winter_boxes' => 2]]);
+            Operation::query()
+                ->whereKey(app(CurrentOperation::class)->id())
+                ->firstOrFail()
+                ->update(['policy' => ['winter_school' => $school, 'winter_boxes' => 2]]);
             $this->demo();
             self::assertCount($boxes, $this->winter('E1', true)->reserve->keep, $school);
         }
@@ -103,8 +155,14 @@ final class WinterInDepthTest extends FeatureTestCase
         $this->on('2026-10-05');
         WinterLook::query()->where('hive_id', $hive->id)->get()->each->delete();
         $tare = HiveWeighing::query()->where('hive_id', $hive->id)->firstOrFail()->tare_kg;
-        $supers = array_sum(array_map(static fn ($box): float => $box->honey->honeyKg, $this->winter('T2', true)->state->supers()));
-        $this->send('POST', "/winter/hives/$hive->id/weighings", ['how' => 'whole', 'first' => (string) (33.0 + 9.0 + $supers), 'frames_of_bees' => '10'])->assertStatus(303);
+        $supers = array_sum(
+            array_map(static fn ($box): float => $box->honey->honeyKg, $this->winter('T2', true)->state->supers()),
+        );
+        $this->send('POST', "/winter/hives/$hive->id/weighings", [
+            'how' => 'whole',
+            'first' => (string) (33.0 + 9.0 + $supers),
+            'frames_of_bees' => '10',
+        ])->assertStatus(303);
         $autumn = $this->winter('T2', true);
         $this->on('2027-01-20');
         $january = $this->winter('T2', true);
@@ -115,7 +173,11 @@ final class WinterInDepthTest extends FeatureTestCase
         self::assertNotNull($january->runsOut);
         $this->get('/winter/tegelbruket')->assertOk()->assertSee('is likely to run out of stores by');
         // A weighing that finds much less than reckoned: the hive's use is raised, its yard's a little.
-        $this->send('POST', "/winter/hives/$hive->id/weighings", ['how' => 'whole', 'first' => (string) round(33.0 + 9.0 + $supers - 1.7 * $january->stores->usedKg, 2), 'frames_of_bees' => '9'])->assertStatus(303);
+        $this->send('POST', "/winter/hives/$hive->id/weighings", [
+            'how' => 'whole',
+            'first' => (string) round(33.0 + 9.0 + $supers - 1.7 * $january->stores->usedKg, 2),
+            'frames_of_bees' => '9',
+        ])->assertStatus(303);
         $corrected = $this->winter('T2', true);
         self::assertGreaterThan(1.05, $corrected->factor);
         $neighbour = $this->winter('T3', true);
@@ -149,20 +211,51 @@ final class WinterInDepthTest extends FeatureTestCase
                 $rows .= "$year,".($m + 1).','.($f + $year - 2023)."\n";
             }
         }
-        $this->send('PUT', '/yards/skolgarden/climate', ['pasted' => $rows, 'unit' => 'c'], from: '/yards/skolgarden')->assertStatus(422)->assertSee('look like degrees Fahrenheit')->assertSee('2022,1,30');
+        $this->send('PUT', '/yards/skolgarden/climate', ['pasted' => $rows, 'unit' => 'c'], from: '/yards/skolgarden')
+            ->assertStatus(422)
+            ->assertSee('look like degrees Fahrenheit')
+            ->assertSee('2022,1,30');
         self::assertSame('mediterranean', Apiary::query()->where('slug', 'skolgarden')->value('climate_source'));
         $this->send('PUT', '/yards/skolgarden/climate', ['pasted' => $rows, 'unit' => 'f'])->assertStatus(303);
         $apiary = Apiary::query()->where('slug', 'skolgarden')->firstOrFail();
         self::assertEqualsWithDelta((75.0 - 32.0) / 1.8, $apiary->climate[6], 0.01);
         self::assertStringContainsString('3 years', (string) $apiary->climate_source);
-        $this->send('PUT', '/yards/skolgarden/climate', [], from: '/yards/skolgarden')->assertStatus(422)->assertSee('Choose a climate');
-        $this->call('PUT', '/yards/skolgarden/climate', ['_key' => (string) \Illuminate\Support\Str::ulid()], [], ['file' => UploadedFile::fake()->createWithContent('t.csv', str_replace(',', ';', "month,c\n".implode("\n", array_map(static fn (int $m): string => "$m,".(10 - abs(6 - $m)), range(1, 12)))))])->assertStatus(303);
-        self::assertEqualsWithDelta(10.0, Apiary::query()->where('slug', 'skolgarden')->firstOrFail()->climate[5], 0.01);
+        $this->send('PUT', '/yards/skolgarden/climate', [], from: '/yards/skolgarden')
+            ->assertStatus(422)
+            ->assertSee('Choose a climate');
+        $this->call(
+            'PUT',
+            '/yards/skolgarden/climate',
+            ['_key' => (string) \Illuminate\Support\Str::ulid()],
+            [],
+            [
+                'file' => UploadedFile::fake()->createWithContent(
+                    't.csv',
+                    str_replace(
+                        ',',
+                        ';',
+                        "month,c\n".
+                            implode(
+                                "\n",
+                                array_map(static fn (int $m): string => "$m,".(10 - abs(6 - $m)), range(1, 12)),
+                            ),
+                    ),
+                ),
+            ],
+        )->assertStatus(303);
+        self::assertEqualsWithDelta(
+            10.0,
+            Apiary::query()->where('slug', 'skolgarden')->firstOrFail()->climate[5],
+            0.01,
+        );
     }
 
     public function test_temperature_files_are_read_in_their_usual_shapes(): void
     {
-        self::assertSame([[2024, 1, -2.5], [2024, 1, 3.0]], TemperatureFile::read("date,mean\n2024-01-30,-2.5\n2024-01-31,3\n", false));
+        self::assertSame(
+            [[2024, 1, -2.5], [2024, 1, 3.0]],
+            TemperatureFile::read("date,mean\n2024-01-30,-2.5\n2024-01-31,3\n", false),
+        );
         self::assertSame([[2024, 2, 1.5]], TemperatureFile::read('2024-02-01;1,5', false));
         self::assertSame([[2000, 7, 20.0]], TemperatureFile::read("7\t68", true));
         $this->expectException(ValidationException::class);

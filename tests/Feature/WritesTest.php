@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\Bin;
-use App\Models\Activity;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxPlace;
@@ -14,6 +12,8 @@ use App\Models\FlowSign;
 use App\Models\FrameLook;
 use App\Models\Hive;
 use App\Models\Lot;
+use App\Records\Activity;
+use App\Records\Bin;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -48,9 +48,21 @@ final class WritesTest extends FeatureTestCase
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertSame($count, Bucket::query()->where('lot_id', $lot->id)->count());
         self::assertEquals($allotted, $lot->harvest->supers()->pluck('allotted_kg', 'id')->all());
-        self::assertSame(1, FlowSign::query()->where('sign', 'new-wax')->whereHas('apiary', fn ($yard) => $yard->where('slug', 'ekbacken'))->count());
+        self::assertSame(
+            1,
+            FlowSign::query()
+                ->where('sign', 'new-wax')
+                ->whereHas('apiary', fn ($yard) => $yard->where('slug', 'ekbacken'))
+                ->count(),
+        );
         $this->send('POST', '/undo');
-        self::assertSame(0, FlowSign::query()->where('sign', 'new-wax')->whereHas('apiary', fn ($yard) => $yard->where('slug', 'ekbacken'))->count());
+        self::assertSame(
+            0,
+            FlowSign::query()
+                ->where('sign', 'new-wax')
+                ->whereHas('apiary', fn ($yard) => $yard->where('slug', 'ekbacken'))
+                ->count(),
+        );
         self::assertGreaterThan(0, Activity::ofThisOperation()->whereNotNull('undone_at')->count());
     }
 
@@ -65,13 +77,32 @@ final class WritesTest extends FeatureTestCase
     public function test_two_people_at_one_frame_see_both_values(): void
     {
         $this->as('keeper')->demo();
-        $box = Hive::query()->where('code', 'E4')->with('places.box')->firstOrFail()->places->where('role', 'super')->firstOrFail()->box;
+        $box = Hive::query()
+            ->where('code', 'E4')
+            ->with('places.box')
+            ->firstOrFail()
+            ->places->where('role', 'super')
+            ->firstOrFail()->box;
         $face = static fn (float $capped): array => ['a' => ['capped' => $capped], 'b' => ['capped' => $capped]];
-        $put = fn (array $faces, ?int $version) => $this->putJson("/assess/boxes/$box->id/frames/4", $faces + ['version' => $version], ['Idempotency-Key' => (string) Str::ulid()]);
+        $put = fn (array $faces, ?int $version) => $this->putJson(
+            "/assess/boxes/$box->id/frames/4",
+            $faces + ['version' => $version],
+            ['Idempotency-Key' => (string) Str::ulid()],
+        );
         $put($face(0.5), null)->assertOk();
         $put($face(0.6), 1)->assertOk()->assertJsonPath('version', 2);
-        $put($face(0.9), 1)->assertStatus(409)->assertJsonPath('theirs.a.capped', 0.6)->assertJsonPath('theirs.version', 2);
-        self::assertEqualsWithDelta(0.6, FrameLook::query()->where('slot', 4)->whereHas('assessment', fn ($look) => $look->where('box_id', $box->id))->firstOrFail()->a_capped, 1e-9);
+        $put($face(0.9), 1)
+            ->assertStatus(409)
+            ->assertJsonPath('theirs.a.capped', 0.6)
+            ->assertJsonPath('theirs.version', 2);
+        self::assertEqualsWithDelta(
+            0.6,
+            FrameLook::query()
+                ->where('slot', 4)
+                ->whereHas('assessment', fn ($look) => $look->where('box_id', $box->id))
+                ->firstOrFail()->a_capped,
+            1e-9,
+        );
     }
 
     public function test_what_is_removed_lies_in_the_bin_and_comes_back(): void
@@ -79,7 +110,9 @@ final class WritesTest extends FeatureTestCase
         $this->as('keeper')->demo();
         $bucket = Bucket::query()->firstOrFail();
         $this->send('DELETE', "/honey-room/buckets/$bucket->id")->assertStatus(303);
-        $this->get('/account/bin')->assertOk()->assertSee('Bucket '.$bucket->number);
+        $this->get('/account/bin')
+            ->assertOk()
+            ->assertSee('Bucket '.$bucket->number);
         $this->send('POST', "/account/bin/buckets/$bucket->id")->assertStatus(303);
         self::assertNotNull(Bucket::query()->find($bucket->id));
         self::assertSame(0, Bin::emptyOlderThan(now()->subDays(30)));
@@ -91,7 +124,15 @@ final class WritesTest extends FeatureTestCase
         $place = BoxPlace::query()->whereNull('until')->firstOrFail();
         $other = Hive::query()->whereKeyNot($place->hive_id)->firstOrFail();
         $this->expectException(QueryException::class);
-        DB::table('box_places')->insert(['id' => (string) Str::ulid(), 'operation_id' => $place->operation_id, 'box_id' => $place->box_id, 'hive_id' => $other->id, 'position' => 9, 'role' => 'super', 'since' => '2026-08-01']);
+        DB::table('box_places')->insert([
+            'id' => (string) Str::ulid(),
+            'operation_id' => $place->operation_id,
+            'box_id' => $place->box_id,
+            'hive_id' => $other->id,
+            'position' => 9,
+            'role' => 'super',
+            'since' => '2026-08-01',
+        ]);
     }
 
     public function test_boxes_move_and_remember_where_they_were(): void
@@ -101,19 +142,36 @@ final class WritesTest extends FeatureTestCase
         $top = $hive->places->last();
         self::assertNotNull($top);
         $this->send('POST', "/yards/boxes/$top->box_id/move", ['hive' => 'e9'])->assertStatus(303);
-        $box = Box::query()->with(['place.hive', 'history'])->findOrFail($top->box_id);
+        $box = Box::query()
+            ->with(['place.hive', 'history'])
+            ->findOrFail($top->box_id);
         self::assertSame('E9', $box->place?->hive->code);
         self::assertSame('2026-08-04', $box->history->firstWhere('hive_id', $hive->id)?->until?->format('Y-m-d'));
         $this->send('POST', "/yards/boxes/$top->box_id/off")->assertStatus(303);
-        $this->send('POST', '/yards/hives/'.$hive->id.'/boxes', ['box' => $top->box_id, 'role' => 'super'])->assertStatus(303);
+        $this->send('POST', '/yards/hives/'.$hive->id.'/boxes', [
+            'box' => $top->box_id,
+            'role' => 'super',
+        ])->assertStatus(303);
         self::assertSame('E3', Box::query()->with('place.hive')->findOrFail($top->box_id)->place?->hive->code);
     }
 
     public function test_a_policy_change_makes_a_version_and_bends_the_verdicts(): void
     {
         $this->as('keeper')->demo();
-        $values = ['school' => 'capped-only', 'capped_min' => 75, 'water_max_pct' => 18, 'heather_water_max_pct' => 21, 'confidence' => 80, 'unit' => 'supers', 'clearing' => 'choose', 'winter_confidence' => 95,
-            'winter_from' => '10-01', 'first_flow' => '04-20', 'fill_capped' => 70, 'fill_open' => 35];
+        $values = [
+            'school' => 'capped-only',
+            'capped_min' => 75,
+            'water_max_pct' => 18,
+            'heather_water_max_pct' => 21,
+            'confidence' => 80,
+            'unit' => 'supers',
+            'clearing' => 'choose',
+            'winter_confidence' => 95,
+            'winter_from' => '10-01',
+            'first_flow' => '04-20',
+            'fill_capped' => 70,
+            'fill_open' => 35,
+        ];
         $this->get('/assess/ekbacken')->assertSee('take 2');
         $this->send('PUT', '/account/policy', $values)->assertStatus(303);
         $this->get('/account/policy')->assertSee('version 2');
@@ -123,7 +181,9 @@ final class WritesTest extends FeatureTestCase
     public function test_yards_cannot_go_while_hives_stand_there(): void
     {
         $this->as('keeper')->demo();
-        $this->send('DELETE', '/yards/ekbacken', from: '/yards/ekbacken')->assertStatus(422)->assertSee('Hives still stand here');
+        $this->send('DELETE', '/yards/ekbacken', from: '/yards/ekbacken')
+            ->assertStatus(422)
+            ->assertSee('Hives still stand here');
         self::assertTrue(Apiary::query()->where('slug', 'ekbacken')->exists());
     }
 }

@@ -6,16 +6,16 @@ namespace Tests\Reference;
 
 use DateTimeImmutable;
 use Marjoram\Core\Rounds\Bound;
-use Marjoram\Core\Rounds\IterationBudget;
+use Marjoram\Core\Numerics\IterationBudget;
+use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\Planner;
-use Marjoram\Core\Rounds\RoundDay;
-use Marjoram\Core\Rounds\RoundPlan;
-use Marjoram\Core\Rounds\RoundTask;
-use Marjoram\Core\Rounds\RoundYard;
-use Marjoram\Core\Rounds\Service;
+use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\Travel;
+use Marjoram\Core\Rounds\Visit;
 use Marjoram\Core\Rounds\Way;
+use Marjoram\Core\Rounds\WorkDay;
+use Marjoram\Core\Rounds\YardToFetch;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -38,7 +38,10 @@ final class RoundsTest extends TestCase
             self::assertLessThan($case['optimum'] + 0.01, Bound::of($this->task($case['input'])), $case['id']);
             $worst = max($worst, $checked['total'] / $case['optimum'] - 1.0);
         }
-        fwrite(STDERR, sprintf(' [rounds: at most %.2f %% above the proven optima in 60,000 iterations] ', 100.0 * $worst));
+        fwrite(
+            STDERR,
+            sprintf(' [rounds: at most %.2f %% above the proven optima in 60,000 iterations] ', 100.0 * $worst),
+        );
         self::assertLessThan(0.01, $worst);
     }
 
@@ -67,7 +70,13 @@ final class RoundsTest extends TestCase
         $greedy = (new Planner($this->task($input)))->plan(new IterationBudget(0));
         $plan = (new Planner($this->task($input)))->plan(new IterationBudget(45000));
         self::assertSame([], $this->check($input, $plan)['broken']);
-        fwrite(STDERR, sprintf(' [40 yards: %.1f %% below plain construction in 45,000 iterations] ', 100.0 * (1.0 - $plan->cost['total'] / $greedy->cost['total'])));
+        fwrite(
+            STDERR,
+            sprintf(
+                ' [40 yards: %.1f %% below plain construction in 45,000 iterations] ',
+                100.0 * (1.0 - $plan->cost['total'] / $greedy->cost['total']),
+            ),
+        );
         self::assertLessThan(0.95 * $greedy->cost['total'], $plan->cost['total']);
     }
 
@@ -87,13 +96,17 @@ final class RoundsTest extends TestCase
     public function test_random_tasks_with_own_skies_parts_and_locks_break_nothing_but_by_the_locks(): void
     {
         for ($seed = 20; $seed < 32; $seed++) {
-            $input = $this->invented(5 + $seed % 5, 9, $seed);
+            $input = $this->invented(5 + ($seed % 5), 9, $seed);
             $input['split'] = $seed % 2 === 0;
             $input['truck_supers'] = mt_rand(12, 60);
             $input['kit']['escape_boards'] = mt_rand(0, 20);
             foreach ($input['apiaries'] as $a => $yard) {
                 foreach ($seed % 3 === 0 ? [] : array_rand($input['days'], 4) as $d) {
-                    $input['apiaries'][$a]['skies'][$d] = ['max_c' => mt_rand(10, 30), 'rain_p' => mt_rand(0, 100) / 100, 'dearth' => mt_rand(0, 1)];
+                    $input['apiaries'][$a]['skies'][$d] = [
+                        'max_c' => mt_rand(10, 30),
+                        'rain_p' => mt_rand(0, 100) / 100,
+                        'dearth' => mt_rand(0, 1),
+                    ];
                 }
             }
             $free = (new Planner($this->task($input)))->plan(new IterationBudget(3000));
@@ -102,10 +115,10 @@ final class RoundsTest extends TestCase
             self::assertEqualsWithDelta($checked['total'], $free->cost['total'], 1e-6, "seed $seed");
             self::assertLessThan($checked['total'] + 0.01, Bound::of($this->task($input)), "seed $seed");
             // The first yard is brushed on a Monday, come what may.
-            $lock = new Service(0, $input['apiaries'][0]['hives'], Way::Brush, 7, 7);
+            $lock = new Visit(0, $input['apiaries'][0]['hives'], Way::Brush, 7, 7);
             $locked = (new Planner($this->task($input, [$lock])))->plan(new IterationBudget(3000));
             self::assertContainsEquals($lock, $locked->services);
-            $alone = array_column($this->check($input, RoundPlan::of($this->task($input), [$lock]))['excess'], null, 0);
+            $alone = array_column($this->check($input, Itinerary::of($this->task($input), [$lock]))['excess'], null, 0);
             foreach ($this->check($input, $locked)['excess'] as [$what, $by]) {
                 self::assertLessThanOrEqual(($alone[$what][1] ?? 0.0) + 1e-6, $by, "seed $seed: $what");
             }
@@ -115,25 +128,66 @@ final class RoundsTest extends TestCase
     public function test_the_same_seed_and_iterations_give_the_same_plan(): void
     {
         $task = $this->task($this->invented(8, 10, 4));
-        self::assertEquals((new Planner($task, 3))->plan(new IterationBudget(3000)), (new Planner($task, 3))->plan(new IterationBudget(3000)));
+        self::assertEquals(
+            (new Planner($task, 3))->plan(new IterationBudget(3000)),
+            (new Planner($task, 3))->plan(new IterationBudget(3000)),
+        );
     }
 
     /** @return list<Case> */
     private function cases(): array
     {
         /** @var list<Case> */
-        return json_decode((string) file_get_contents(__DIR__.'/data/rounds-optima.json'), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(__DIR__.'/data/rounds-optima.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 
     /**
      * @param  array<string, mixed>  $in
-     * @param  list<Service>  $locks
+     * @param  list<Visit>  $locks
      */
-    private function task(array $in, array $locks = []): RoundTask
+    private function task(array $in, array $locks = []): RoundsQuestion
     {
-        return new RoundTask(array_map(static fn (array $d): RoundDay => new RoundDay(new DateTimeImmutable($d['date']), $d['crew_min'], $d['min_c'], $d['max_c'], $d['rain_p'], (bool) $d['dearth'], $d['extract_supers']), $in['days']),
-            array_map(static fn (array $a): RoundYard => new RoundYard($a['id'], $a['hives'], $a['supers'], new DateTimeImmutable($a['ready']), new DateTimeImmutable($a['deadline']), skies: array_map(static fn (array $sky): Sky => new Sky($sky['max_c'], $sky['rain_p'], (bool) $sky['dearth']), $a['skies'] ?? [])), $in['apiaries']),
-            Travel::of($in['travel_min'], count($in['apiaries']) + 1), $in['kit']['escape_boards'], $in['kit']['fume_boards'], $in['kit']['blower'], $in['truck_supers'], $in['hold_supers'], $in['held_supers'], $in['split'], locks: $locks);
+        return new RoundsQuestion(
+            array_map(
+                static fn (array $d): WorkDay => new WorkDay(
+                    new DateTimeImmutable($d['date']),
+                    $d['crew_min'],
+                    $d['min_c'],
+                    $d['max_c'],
+                    $d['rain_p'],
+                    (bool) $d['dearth'],
+                    $d['extract_supers'],
+                ),
+                $in['days'],
+            ),
+            array_map(
+                static fn (array $a): YardToFetch => new YardToFetch(
+                    $a['id'],
+                    $a['hives'],
+                    $a['supers'],
+                    new DateTimeImmutable($a['ready']),
+                    new DateTimeImmutable($a['deadline']),
+                    skies: array_map(
+                        static fn (array $sky): Sky => new Sky($sky['max_c'], $sky['rain_p'], (bool) $sky['dearth']),
+                        $a['skies'] ?? [],
+                    ),
+                ),
+                $in['apiaries'],
+            ),
+            Travel::of($in['travel_min'], count($in['apiaries']) + 1),
+            $in['kit']['escape_boards'],
+            $in['kit']['fume_boards'],
+            $in['kit']['blower'],
+            $in['truck_supers'],
+            $in['hold_supers'],
+            $in['held_supers'],
+            $in['split'],
+            locks: $locks,
+        );
     }
 
     /**
@@ -142,7 +196,7 @@ final class RoundsTest extends TestCase
      * @param  array<string, mixed>  $in
      * @return array{total: float, broken: list<string>, excess: list<array{string, float}>} excess: limits of days, and by how much
      */
-    private function check(array $in, RoundPlan $plan): array
+    private function check(array $in, Itinerary $plan): array
     {
         $days = count($in['days']);
         $work = $come = $boards = array_fill(0, $days, 0.0);
@@ -153,9 +207,14 @@ final class RoundsTest extends TestCase
         foreach ($plan->services as $one) {
             $yard = $in['apiaries'][$one->yard];
             [$n, $way, $first, $last] = [$one->hives, $one->way->value, $one->first, $one->last];
-            $s = $yard['supers'] / $yard['hives'] * $n;
-            $nights = (int) round((strtotime($in['days'][$last]['date']) - strtotime($in['days'][$first]['date'])) / 86400);
-            [$before, $sky] = [($yard['skies'][$first] ?? []) + $in['days'][$first], ($yard['skies'][$last] ?? []) + $in['days'][$last]];
+            $s = ($yard['supers'] / $yard['hives']) * $n;
+            $nights = (int) round(
+                (strtotime($in['days'][$last]['date']) - strtotime($in['days'][$first]['date'])) / 86400,
+            );
+            [$before, $sky] = [
+                ($yard['skies'][$first] ?? []) + $in['days'][$first],
+                ($yard['skies'][$last] ?? []) + $in['days'][$last],
+            ];
             $rain = $sky['rain_p'];
             $broken = [...$broken, ...$this->refusals($in, $yard, $way, $first, $last, $nights)];
             if ($way === 'escape') {
@@ -167,14 +226,21 @@ final class RoundsTest extends TestCase
                     $boards[$d] += $n;
                 }
             } else {
-                $work[$last] += ['fume' => 10 + 2 * $n + 2 * $s, 'blower' => 15 + $n + 2.5 * $s, 'brush' => 5 + $n + 6 * $s][$way];
+                $work[$last] += [
+                    'fume' => 10 + 2 * $n + 2 * $s,
+                    'blower' => 15 + $n + 2.5 * $s,
+                    'brush' => 5 + $n + 6 * $s,
+                ][$way];
                 $total += 3 * $n * $rain + ((bool) $sky['dearth'] ? ($way === 'fume' ? 1.5 : 6.0) * $n : 0.0);
             }
             $visited[$last][$one->yard] = true;
             $come[$last] += $s;
             $served[$one->yard] += $n;
             $parts[$one->yard]++;
-            $total += 2 * $n * max(0, (int) round((strtotime($in['days'][$last]['date']) - strtotime($yard['deadline'])) / 86400));
+            $total +=
+                2 *
+                $n *
+                max(0, (int) round((strtotime($in['days'][$last]['date']) - strtotime($yard['deadline'])) / 86400));
         }
         foreach ($in['apiaries'] as $a => $yard) {
             $left = $yard['hives'] - $served[$a];
@@ -186,7 +252,14 @@ final class RoundsTest extends TestCase
             $tour = $this->shortest($in['travel_min'], array_keys($visited[$d]));
             $held = max($come[$d], $held + $come[$d] - $day['extract_supers']);
             $total += $tour + $work[$d];
-            foreach (['crew' => $tour + $work[$d] - $day['crew_min'], 'truck' => $come[$d] - $in['truck_supers'], 'boards' => $boards[$d] - $in['kit']['escape_boards'], 'hold' => $come[$d] > 0 ? $held - $in['hold_supers'] : 0] as $limit => $by) {
+            foreach (
+                [
+                    'crew' => $tour + $work[$d] - $day['crew_min'],
+                    'truck' => $come[$d] - $in['truck_supers'],
+                    'boards' => $boards[$d] - $in['kit']['escape_boards'],
+                    'hold' => $come[$d] > 0 ? $held - $in['hold_supers'] : 0,
+                ] as $limit => $by
+            ) {
                 $broken = $by > 1e-6 ? [...$broken, "$limit on {$day['date']} by $by"] : $broken;
                 $excess = $by > 1e-6 ? [...$excess, ["$limit on {$day['date']}", $by]] : $excess;
             }
@@ -204,9 +277,11 @@ final class RoundsTest extends TestCase
     {
         $found = [];
         foreach ([$first, $last] as $d) {
-            $found = $in['days'][$d]['crew_min'] <= 0 ? [...$found, "work on a day off, {$in['days'][$d]['date']}"] : $found;
+            $found =
+                $in['days'][$d]['crew_min'] <= 0 ? [...$found, "work on a day off, {$in['days'][$d]['date']}"] : $found;
         }
-        $found = $in['days'][$first]['date'] < $yard['ready'] ? [...$found, "{$yard['id']} before it is ready"] : $found;
+        $found =
+            $in['days'][$first]['date'] < $yard['ready'] ? [...$found, "{$yard['id']} before it is ready"] : $found;
         $day = ($yard['skies'][$last] ?? []) + $in['days'][$last];
         $allowed = match ($way) {
             'escape' => $nights >= 1 && $nights <= 3 && $in['kit']['escape_boards'] > 0,
@@ -251,13 +326,13 @@ final class RoundsTest extends TestCase
         $n = count($yards);
         for ($set = 1; $set < 1 << $n; $set++) {
             for ($end = 0; $end < $n; $end++) {
-                if (($set >> $end & 1) === 0) {
+                if ((($set >> $end) & 1) === 0) {
                     continue;
                 }
-                $before = $set ^ 1 << $end;
+                $before = $set ^ (1 << $end);
                 $best = $before === 0 ? $minutes[0][$yards[$end] + 1] : INF;
                 for ($k = 0; $k < $n; $k++) {
-                    if (($before >> $k & 1) === 1) {
+                    if ((($before >> $k) & 1) === 1) {
                         $best = min($best, $reach[$before][$k] + $minutes[$yards[$k] + 1][$yards[$end] + 1]);
                     }
                 }
@@ -266,27 +341,63 @@ final class RoundsTest extends TestCase
         }
         $all = (1 << $n) - 1;
 
-        return min(array_map(static fn (int $end): float => $reach[$all][$end] + $minutes[$yards[$end] + 1][0], range(0, $n - 1)));
+        return min(
+            array_map(
+                static fn (int $end): float => $reach[$all][$end] + $minutes[$yards[$end] + 1][0],
+                range(0, $n - 1),
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
     private function invented(int $yards, int $days, int $seed): array
     {
         mt_srand($seed);
-        $between = static fn (float $lo, float $hi): float => $lo + mt_rand() / mt_getrandmax() * ($hi - $lo);
+        $between = static fn (float $lo, float $hi): float => $lo + (mt_rand() / mt_getrandmax()) * ($hi - $lo);
         $places = [[0.0, 0.0]];
         for ($i = 0; $i < $yards; $i++) {
             $places[] = [$between(-40, 40), $between(-40, 40)];
         }
-        $travel = array_map(static fn (array $p): array => array_map(static fn (array $q): float => $p === $q ? 0.0 : round(1.2 * hypot($p[0] - $q[0], $p[1] - $q[1]) + 3.0, 1), $places), $places);
-        $in = ['days' => [], 'travel_min' => $travel, 'apiaries' => [], 'kit' => ['escape_boards' => 40, 'fume_boards' => 3, 'blower' => true], 'truck_supers' => 90, 'hold_supers' => 140, 'held_supers' => 0, 'split' => false];
+        $travel = array_map(
+            static fn (array $p): array => array_map(
+                static fn (array $q): float => $p === $q
+                    ? 0.0
+                    : round(1.2 * hypot($p[0] - $q[0], $p[1] - $q[1]) + 3.0, 1),
+                $places,
+            ),
+            $places,
+        );
+        $in = [
+            'days' => [],
+            'travel_min' => $travel,
+            'apiaries' => [],
+            'kit' => ['escape_boards' => 40, 'fume_boards' => 3, 'blower' => true],
+            'truck_supers' => 90,
+            'hold_supers' => 140,
+            'held_supers' => 0,
+            'split' => false,
+        ];
         for ($i = 0; $i < $days; $i++) {
             $max = round($between(15, 24), 1);
-            $in['days'][] = ['date' => date('Y-m-d', strtotime('2026-07-20') + 86400 * $i), 'crew_min' => $i % 7 === 6 ? 0 : 600, 'min_c' => $max - 9, 'max_c' => $max, 'rain_p' => round($between(0, 0.6), 2), 'dearth' => $i > 9 ? 1 : 0, 'extract_supers' => $i % 7 === 6 ? 0 : 50];
+            $in['days'][] = [
+                'date' => date('Y-m-d', strtotime('2026-07-20') + 86400 * $i),
+                'crew_min' => $i % 7 === 6 ? 0 : 600,
+                'min_c' => $max - 9,
+                'max_c' => $max,
+                'rain_p' => round($between(0, 0.6), 2),
+                'dearth' => $i > 9 ? 1 : 0,
+                'extract_supers' => $i % 7 === 6 ? 0 : 50,
+            ];
         }
         for ($i = 0; $i < $yards; $i++) {
             [$hives, $ready] = [mt_rand(6, 24), mt_rand(0, 4)];
-            $in['apiaries'][] = ['id' => "Y$i", 'hives' => $hives, 'supers' => (int) ($hives * $between(1, 2)), 'ready' => $in['days'][$ready]['date'], 'deadline' => $in['days'][min($days - 1, $ready + mt_rand(4, 9))]['date']];
+            $in['apiaries'][] = [
+                'id' => "Y$i",
+                'hives' => $hives,
+                'supers' => (int) ($hives * $between(1, 2)),
+                'ready' => $in['days'][$ready]['date'],
+                'deadline' => $in['days'][min($days - 1, $ready + mt_rand(4, 9))]['date'],
+            ];
         }
 
         return $in;

@@ -16,14 +16,53 @@ final class Allot implements Calculation
     {
         $input = new Input($in);
         $result = (new Allotting)->allot(
-            $input->each('supers', static fn (Input $one): SuperShare => $one->has('before_kg') ? SuperShare::weighed($one->text('id'), $one->text('hive'), $one->number('before_kg'), $one->number('after_kg'))
-                : SuperShare::estimated($one->text('id'), $one->text('hive'), $one->number('estimate_kg'), $one->number('sd_own_kg'))),
-            $input->each('buckets', static fn (Input $one): Bucket => new Bucket($one->number('gross_kg'), $one->number('tare_kg'))), $input->number('loss_kg'), $input->number('common_rel_sd', 0.12));
+            $input->each(
+                'supers',
+                static fn (Input $one): SuperShare => $one->has('before_kg')
+                    ? SuperShare::weighed(
+                        $one->text('id'),
+                        $one->text('hive'),
+                        $one->number('before_kg'),
+                        $one->number('after_kg'),
+                    )
+                    : SuperShare::estimated(
+                        $one->text('id'),
+                        $one->text('hive'),
+                        $one->number('estimate_kg'),
+                        $one->number('sd_own_kg'),
+                    ),
+            ),
+            $input->each(
+                'buckets',
+                static fn (Input $one): Bucket => new Bucket($one->number('gross_kg'), $one->number('tare_kg')),
+            ),
+            $input->number('loss_kg'),
+            $input->number('common_rel_sd', 0.12),
+        );
 
         return [
-            'hives' => array_map(static fn (string|int $hive, array $of): array => ['hive' => (string) $hive, 'kg' => $of['kg'], 'sd_kg' => $of['sdKg'], 'share' => $of['share']], array_keys($result->hives), array_values($result->hives)),
-            'supers' => array_map(static fn (string|int $id, array $of): array => ['id' => (string) $id, 'kg' => $of['kg'], 'sd_kg' => $of['sdKg']], array_keys($result->supers), array_values($result->supers)),
-            'total_kg' => $result->totalKg, 'measured_to_estimated' => $result->measuredToEstimated, 'fill_update' => ['factor' => $result->fillFactor, 'sd' => $result->fillFactorSd],
+            'hives' => array_map(
+                static fn (string|int $hive, array $of): array => [
+                    'hive' => (string) $hive,
+                    'kg' => $of['kg'],
+                    'sd_kg' => $of['sdKg'],
+                    'share' => $of['share'],
+                ],
+                array_keys($result->hives),
+                array_values($result->hives),
+            ),
+            'supers' => array_map(
+                static fn (string|int $id, array $of): array => [
+                    'id' => (string) $id,
+                    'kg' => $of['kg'],
+                    'sd_kg' => $of['sdKg'],
+                ],
+                array_keys($result->supers),
+                array_values($result->supers),
+            ),
+            'total_kg' => $result->totalKg,
+            'measured_to_estimated' => $result->measuredToEstimated,
+            'fill_update' => ['factor' => $result->fillFactor, 'sd' => $result->fillFactorSd],
         ];
     }
 }

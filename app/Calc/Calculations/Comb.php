@@ -22,15 +22,39 @@ final class Comb implements Calculation
         }
         $a = $input->part('assumptions');
         $d = new CombAssumptions;
-        $assumptions = new CombAssumptions($a->number('passage_mm', $d->passageMm), $a->number('fill_capped', $d->fillCapped), $a->number('fill_open', $d->fillOpen),
-            $a->number('box_relative_sd', $d->boxRelativeSd), $a->number('face_relative_sd', $d->faceRelativeSd));
+        $assumptions = new CombAssumptions(
+            $a->number('passage_mm', $d->passageMm),
+            $a->number('fill_capped', $d->fillCapped),
+            $a->number('fill_open', $d->fillOpen),
+            $a->number('box_relative_sd', $d->boxRelativeSd),
+            $a->number('face_relative_sd', $d->faceRelativeSd),
+        );
         $water = $input->part('water_pct');
-        $result = (new Core($assumptions))->honeyIn($box, $input->each('frames', static fn (Input $one) => $one->frame()), $water->number('capped', 17.5), $water->number('open', 20.0));
+        $result = (new Core($assumptions))->honeyIn(
+            $box,
+            $input->each('frames', static fn (Input $one) => $one->frame()),
+            $water->number('capped', 17.5),
+            $water->number('open', 20.0),
+        );
 
         return [
-            'frames' => array_map(static fn (FrameHoney $one): array => ['slot' => $one->slot, 'capped_kg' => $one->cappedKg, 'open_kg' => $one->openKg, 'honey_kg' => $one->honeyKg(), 'capped_share' => $one->cappedShare], $result->frames),
-            'honey_kg' => $result->honeyKg, 'sd_kg' => $result->sdKg, 'capped_kg' => $result->cappedKg, 'open_kg' => $result->openKg,
-            'capped_share' => $result->cappedShare, 'gross_kg' => $result->grossKg, 'frames_seen' => $result->framesSeen(),
+            'frames' => array_map(
+                static fn (FrameHoney $one): array => [
+                    'slot' => $one->slot,
+                    'capped_kg' => $one->cappedKg,
+                    'open_kg' => $one->openKg,
+                    'honey_kg' => $one->honeyKg(),
+                    'capped_share' => $one->cappedShare,
+                ],
+                $result->frames,
+            ),
+            'honey_kg' => $result->honeyKg,
+            'sd_kg' => $result->sdKg,
+            'capped_kg' => $result->cappedKg,
+            'open_kg' => $result->openKg,
+            'capped_share' => $result->cappedShare,
+            'gross_kg' => $result->grossKg,
+            'frames_seen' => $result->framesSeen(),
         ];
     }
 }

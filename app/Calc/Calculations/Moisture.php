@@ -15,10 +15,21 @@ final class Moisture implements Calculation
     public function run(array $in): array
     {
         $input = new Input($in);
-        $result = (new Core)->of($input->each('readings', static fn (Input $one) => $one->reading()), $input->number('limit_pct', 18.0), $input->flag('heather'));
+        $result = (new Core)->of(
+            $input->each('readings', static fn (Input $one) => $one->reading()),
+            $input->number('limit_pct', 18.0),
+            $input->flag('heather'),
+        );
 
         return [
-            'readings' => array_map(static fn (ConvertedReading $one): array => ['n_d20' => $one->indexAt20C, 'water_pct' => $one->waterPct, 'correction_pct' => $one->correctionPct], $result->readings),
+            'readings' => array_map(
+                static fn (ConvertedReading $one): array => [
+                    'n_d20' => $one->indexAt20C,
+                    'water_pct' => $one->waterPct,
+                    'correction_pct' => $one->correctionPct,
+                ],
+                $result->readings,
+            ),
             'count' => count($result->readings),
             'mean_water_pct' => $result->meanWaterPct,
             'sd_pct' => $result->sdPct,

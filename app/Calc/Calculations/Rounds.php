@@ -6,54 +6,122 @@ namespace App\Calc\Calculations;
 
 use App\Calc\Calculation;
 use App\Calc\Input;
-use App\Calc\Moment;
-use App\Support\TimeBudget;
+use App\Calc\InstantText;
+use App\Calc\RoundsAnswer;
+use App\Calc\RoundsParams;
+use App\Support\WallClock;
+use Marjoram\Core\Clearing\DayForecast;
+use Marjoram\Core\Clearing\Kit;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Numerics\IterationBudget;
 use Marjoram\Core\Rounds\Bound;
-use Marjoram\Core\Rounds\IterationBudget;
+use Marjoram\Core\Rounds\Capacity;
 use Marjoram\Core\Rounds\Planner;
-use Marjoram\Core\Rounds\RoundDay;
-use Marjoram\Core\Rounds\RoundParams;
-use Marjoram\Core\Rounds\RoundPlan;
-use Marjoram\Core\Rounds\RoundTask;
-use Marjoram\Core\Rounds\RoundYard;
-use Marjoram\Core\Rounds\Service;
-use Marjoram\Core\Rounds\Shortfall;
-use Marjoram\Core\Rounds\Shortfalls;
+use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\Travel;
-use Marjoram\Core\Rounds\Way;
-use ReflectionMethod;
+use Marjoram\Core\Rounds\Visit;
+use Marjoram\Core\Rounds\WorkDay;
+use Marjoram\Core\Rounds\YardToFetch;
 
 final class Rounds implements Calculation
 {
     private const DEFAULT_MS = 2000;
 
+    private const CLOSED = 'Some travel times were longer than a way through another place; the shorter way was taken.';
+
     public function run(array $in): array
     {
         $input = new Input($in);
-        $task = self::task($input, $in);
-        $planner = new Planner($task, (int) $input->number('seed', 1.0));
-        $bound = Bound::of($task);
-        $plan = $planner->plan($input->has('budget_iterations') ? new IterationBudget((int) $input->number('budget_iterations')) : new TimeBudget((int) $input->number('budget_ms', self::DEFAULT_MS)));
+        $question = self::question($input, $in);
+        $planner = new Planner($question, (int) $input->number('seed', 1.0));
+        $bound = Bound::of($question);
+        $plan = $planner->plan(
+            $input->has('budget_iterations')
+                ? new IterationBudget((int) $input->number('budget_iterations'))
+                : new WallClock((int) $input->number('budget_ms', self::DEFAULT_MS)),
+        );
 
-        return self::out($task, $plan) + ['bound' => $bound, 'stopped' => $plan->cost['total'] <= $bound + 1e-6 ? 'optimal' : 'budget', 'iterations' => $planner->iterations(),
-            'notes' => $task->travel->wasClosed ? ['Some travel times were longer than a way through another place; the shorter way was taken.'] : []];
+        return (new RoundsAnswer($question, $plan))->toArray() + [
+            'bound' => $bound,
+            'stopped' => $plan->cost->total() <= $bound + 1e-6 ? 'optimal' : 'budget',
+            'iterations' => $planner->iterations(),
+            'notes' => $question->travel->wasClosed ? [self::CLOSED] : [],
+        ];
     }
 
     /** @param  array<string, mixed>  $in */
-    private static function task(Input $input, array $in): RoundTask
+    private static function question(Input $input, array $in): RoundsQuestion
     {
-        $days = $input->each('days', static fn (Input $one): RoundDay => new RoundDay(Moment::day($one->text('date'), '/date'), $one->number('crew_min'), $one->number('min_c'), $one->number('max_c'), $one->number('rain_p'), $one->flag('dearth'), $one->number('extract_supers', 40.0)));
-        $places = array_flip(array_map(static fn (RoundDay $day): string => $day->date->format('Y-m-d'), $days));
-        $yards = $input->each('apiaries', static fn (Input $one): RoundYard => new RoundYard($one->text('id'), (int) $one->number('hives'), $one->number('supers'), Moment::day($one->text('ready'), '/ready'), Moment::day($one->text('deadline'), '/deadline'),
-            $one->has('methods') ? $one->words('methods', Way::from(...)) : Way::cases(), self::skies($one, $places)));
-        /** @var list<list<float|null>> $matrix */
-        $matrix = array_map(static fn (mixed $row): array => array_map(static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null, is_array($row) ? array_values($row) : []), is_array($in['travel_min'] ?? null) ? array_values($in['travel_min']) : []);
+        $days = $input->each('days', self::day(...));
+        $dates = array_map(static fn (WorkDay $day): string => $day->date->format('Y-m-d'), $days);
+        $places = array_flip($dates);
+        $yards = $input->each('apiaries', static fn (Input $one): YardToFetch => self::yard($one, $places));
+        $params = new RoundsParams($input->part('params'), (int) $input->number('crew', 2.0));
         $kit = $input->part('kit');
 
-        return new RoundTask($days, $yards, Travel::of($matrix, count($yards) + 1), (int) $kit->number('escape_boards'), (int) $kit->number('fume_boards'), $kit->flag('blower'),
-            $input->number('truck_supers'), $input->number('hold_supers'), $input->number('held_supers'), $input->flag('split'), self::params($input->part('params')), self::locks($input, $yards, $places));
+        return new RoundsQuestion(
+            $days,
+            $yards,
+            Travel::of(self::matrix($in['travel_min'] ?? null), count($yards) + 1),
+            new Kit((int) $kit->number('escape_boards'), (int) $kit->number('fume_boards'), $kit->flag('blower')),
+            new Capacity(
+                $input->number('truck_supers'),
+                $input->number('hold_supers'),
+                $input->number('held_supers'),
+            ),
+            $input->flag('split'),
+            $params->minutes(),
+            $params->charges(),
+            self::locks($input, $yards, $places),
+        );
+    }
+
+    private static function day(Input $one): WorkDay
+    {
+        $weather = new DayForecast(
+            InstantText::day($one->text('date'), '/date'),
+            $one->number('min_c'),
+            $one->number('max_c'),
+            $one->number('rain_p'),
+            $one->number('sun', 0.5),
+        );
+
+        return new WorkDay(
+            $weather->date,
+            $one->number('crew_min'),
+            Sky::of($weather, $one->flag('dearth')),
+            $one->number('extract_supers', 40.0),
+        );
+    }
+
+    /** @param  array<string, int>  $places  of the days, by date */
+    private static function yard(Input $one, array $places): YardToFetch
+    {
+        return new YardToFetch(
+            $one->text('id'),
+            (int) $one->number('hives'),
+            $one->number('supers'),
+            InstantText::day($one->text('ready'), '/ready'),
+            InstantText::day($one->text('deadline'), '/deadline'),
+            $one->has('methods') ? $one->words('methods', self::method(...)) : null,
+            self::skies($one, $places),
+        );
+    }
+
+    private static function method(string $name): Method
+    {
+        return RoundsAnswer::METHODS[$name];
+    }
+
+    /** @return list<list<float|null>> */
+    private static function matrix(mixed $given): array
+    {
+        $number = static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null;
+        $row = static fn (mixed $of): array => array_map($number, is_array($of) ? array_values($of) : []);
+
+        return array_map($row, is_array($given) ? array_values($given) : []);
     }
 
     /**
@@ -62,68 +130,59 @@ final class Rounds implements Calculation
      */
     private static function skies(Input $yard, array $places): array
     {
-        $skies = [];
-        foreach ($yard->each('skies', static fn (Input $one): array => [self::place($one->text('date'), $places, '/date'), new Sky($one->number('max_c'), $one->number('rain_p'), $one->flag('dearth'))]) as [$d, $sky]) {
-            $skies[$d] = $sky;
-        }
+        $days = $yard->each(
+            'skies',
+            static fn (Input $one): int => self::place($one->text('date'), $places, '/date'),
+        );
+        $skies = $yard->each(
+            'skies',
+            static fn (Input $one): Sky => new Sky(
+                $one->number('max_c'),
+                $one->number('rain_p'),
+                $one->flag('dearth'),
+                $one->number('sun', 0.5),
+            ),
+        );
 
-        return $skies;
+        return array_combine($days, $skies);
     }
 
     /**
-     * @param  list<RoundYard>  $yards
+     * @param  list<YardToFetch>  $yards
      * @param  array<string, int>  $places  of the days, by date
-     * @return list<Service>
+     * @return list<Visit>
      */
     private static function locks(Input $input, array $yards, array $places): array
     {
-        $of = array_flip(array_map(static fn (RoundYard $yard): string => $yard->id, $yards));
+        $hives = [];
+        foreach ($yards as $yard) {
+            $hives[$yard->id] = $yard->hives;
+        }
 
-        return $input->each('locks', static function (Input $one) use ($of, $places, $yards): Service {
-            $a = self::place($one->text('apiary'), $of, '/apiary');
-            $last = self::place($one->text('collect'), $places, '/collect');
+        return $input->each('locks', static function (Input $one) use ($hives, $places): Visit {
+            self::place($one->text('apiary'), $hives, '/apiary');
+            $first = $one->has('place') ? 'place' : 'collect';
+            self::place($one->text($first), $places, "/$first");
+            self::place($one->text('collect'), $places, '/collect');
 
-            return new Service($a, (int) $one->number('hives', $yards[$a]->hives), Way::from($one->text('method')), $one->has('place') ? self::place($one->text('place'), $places, '/place') : $last, $last);
+            return new Visit(
+                $one->text('apiary'),
+                (int) $one->number('hives', $hives[$one->text('apiary')]),
+                self::method($one->text('method')),
+                InstantText::day($one->text($first), "/$first"),
+                InstantText::day($one->text('collect'), '/collect'),
+            );
         });
     }
 
     /** @param  array<string, int>  $places */
     private static function place(string $name, array $places, string $pointer): int
     {
-        return $places[$name] ?? throw InvalidInput::because("\"$name\" is not in this task.", implode(', ', array_slice(array_keys($places), 0, 30)), $pointer);
-    }
-
-    /** Each parameter by its name in snake case. */
-    private static function params(Input $given): RoundParams
-    {
-        $values = [];
-        foreach ((new ReflectionMethod(RoundParams::class, '__construct'))->getParameters() as $parameter) {
-            $name = strtolower((string) preg_replace('/[A-Z]/', '_$0', $parameter->getName()));
-            if ($given->has($name)) {
-                $values[$parameter->getName()] = $parameter->getName() === 'maxNights' ? (int) $given->number($name) : $given->number($name);
-            }
-        }
-
-        return new RoundParams(...$values);
-    }
-
-    /** @return array<string, mixed> */
-    private static function out(RoundTask $task, RoundPlan $plan): array
-    {
-        $date = static fn (int $d): string => $task->days[$d]->date->format('Y-m-d');
-        $days = [];
-        foreach ($plan->days as $d => $day) {
-            $days[] = ['date' => $date($d), 'route' => array_map(static fn (int $a): string => $task->yards[$a]->id, $day['route']), 'travel_min' => $day['travel'], 'work_min' => $day['work'], 'crew_min' => $task->days[$d]->crewMin,
-                'boards_out' => $day['boards'], 'supers_in' => $day['in'], 'held_supers' => $day['held']];
-        }
-
-        return [
-            'services' => array_map(static fn (Service $one): array => ['apiary' => $task->yards[$one->yard]->id, 'hives' => $one->hives, 'supers' => $task->yards[$one->yard]->supersPerHive() * $one->hives, 'method' => $one->way->value,
-                'place' => $one->places() ? $date($one->first) : null, 'collect' => $date($one->last)], $plan->services),
-            'days' => $days,
-            'not_served' => array_map(static fn (int $a, int $hives): array => ['apiary' => $task->yards[$a]->id, 'hives' => $hives], array_keys($plan->notServed), $plan->notServed),
-            'cost' => $plan->cost,
-            'shortfalls' => array_map(static fn (Shortfall $one): array => ['kind' => $one->kind, 'date' => $one->date?->format('Y-m-d'), 'short_by' => $one->shortBy, 'sentence' => $one->sentence], (new Shortfalls($task))->of($plan)),
-        ];
+        return $places[$name] ?? throw InvalidInput::because(
+            '":name" is not in this task.',
+            implode(', ', array_slice(array_keys($places), 0, 30)),
+            $pointer,
+            ['name' => $name],
+        );
     }
 }

@@ -15,15 +15,43 @@ final class Yields implements Calculation
 {
     public function run(array $in): array
     {
-        $records = (new Input($in))->each('records', static fn (Input $one): YieldRecord => new YieldRecord($one->text('hive'), $one->text('apiary'), (int) $one->number('season'),
-            $one->has('queen') ? $one->text('queen') : null, $one->number('kg'), $one->flag('swarmed'), $one->flag('split')));
+        $records = (new Input($in))->each(
+            'records',
+            static fn (Input $one): YieldRecord => new YieldRecord(
+                $one->text('hive'),
+                $one->text('apiary'),
+                (int) $one->number('season'),
+                $one->has('queen') ? $one->text('queen') : null,
+                $one->number('kg'),
+                $one->flag('swarmed'),
+                $one->flag('split'),
+            ),
+        );
         $core = new Core;
         $index = $core->hiveIndex($records);
 
         return [
-            'groups' => array_map(static fn (YardSeason $yard): array => ['apiary' => $yard->apiary, 'season' => $yard->season, 'n' => $yard->hives, 'producing' => $yard->producing, 'total_kg' => $yard->totalKg,
-                'mean_kg' => $yard->meanKg, 'mean_producing_kg' => $yard->meanProducingKg, 'change_kg' => $yard->changeKg, 'share_of_crop' => $yard->shareOfCrop, 'best' => $yard->best, 'worst' => $yard->worst], $core->byYard($records)),
-            'hives' => array_map(static fn (string|int $hive, array $of): array => ['hive' => (string) $hive] + $of, array_keys($index), array_values($index)),
+            'groups' => array_map(
+                static fn (YardSeason $yard): array => [
+                    'apiary' => $yard->apiary,
+                    'season' => $yard->season,
+                    'n' => $yard->hives,
+                    'producing' => $yard->producing,
+                    'total_kg' => $yard->totalKg,
+                    'mean_kg' => $yard->meanKg,
+                    'mean_producing_kg' => $yard->meanProducingKg,
+                    'change_kg' => $yard->changeKg,
+                    'share_of_crop' => $yard->shareOfCrop,
+                    'best' => $yard->best,
+                    'worst' => $yard->worst,
+                ],
+                $core->byYard($records),
+            ),
+            'hives' => array_map(
+                static fn (string|int $hive, array $of): array => ['hive' => (string) $hive] + $of,
+                array_keys($index),
+                array_values($index),
+            ),
         ];
     }
 }

@@ -44,7 +44,9 @@ final readonly class Formatter
     /** 17.0 kg: a measured or reckoned mass. */
     public function kg(float|int|null $kg, int $decimals = 1): string
     {
-        return $kg === null ? '–' : self::number($this->massValue((float) $kg), $decimals).self::NARROW.$this->massUnit();
+        return $kg === null
+            ? '–'
+            : self::number($this->massValue((float) $kg), $decimals).self::NARROW.$this->massUnit();
     }
 
     public function massValue(float $kg): float
@@ -61,7 +63,11 @@ final readonly class Formatter
     /** (15.7 to 18.3): the middle 80 % of an estimate. */
     public function kgRange(float $kg, float $sdKg, int $decimals = 1): string
     {
-        return $this->range($this->massValue(max(0.0, $kg - 1.2816 * $sdKg)), $this->massValue($kg + 1.2816 * $sdKg), $decimals);
+        return $this->range(
+            $this->massValue(max(0.0, $kg - 1.2816 * $sdKg)),
+            $this->massValue($kg + 1.2816 * $sdKg),
+            $decimals,
+        );
     }
 
     public function range(float $lo, float $hi, int $decimals = 1): string
@@ -86,12 +92,12 @@ final readonly class Formatter
 
     public function temperatureValue(float $c): float
     {
-        return $this->preferences->fahrenheit() ? $c * 9.0 / 5.0 + 32.0 : $c;
+        return $this->preferences->fahrenheit() ? ($c * 9.0) / 5.0 + 32.0 : $c;
     }
 
     public function temperatureToC(float $value): float
     {
-        return $this->preferences->fahrenheit() ? ($value - 32.0) * 5.0 / 9.0 : $value;
+        return $this->preferences->fahrenheit() ? (($value - 32.0) * 5.0) / 9.0 : $value;
     }
 
     public function litres(float $litres): string
@@ -117,7 +123,13 @@ final readonly class Formatter
 
     public function minutes(float $minutes): string
     {
-        return str_replace(' ', self::NARROW, $minutes < 90.0 ? __(':n min', ['n' => self::number($minutes, 0)]) : __(':n h', ['n' => self::number($minutes / 60.0, 1)]));
+        return str_replace(
+            ' ',
+            self::NARROW,
+            $minutes < 90.0
+                ? __(':n min', ['n' => self::number($minutes, 0)])
+                : __(':n h', ['n' => self::number($minutes / 60.0, 1)]),
+        );
     }
 
     /** 4 Aug */
@@ -153,6 +165,10 @@ final readonly class Formatter
     {
         $text = number_format($value, $decimals, '.', '');
 
-        return str_starts_with($text, '-') ? (ltrim($text, '-0.') === '' ? ltrim($text, '-') : '−'.substr($text, 1)) : $text;
+        return str_starts_with($text, '-')
+            ? (ltrim($text, '-0.') === ''
+                ? ltrim($text, '-')
+                : '−'.substr($text, 1))
+            : $text;
     }
 }

@@ -14,8 +14,11 @@ final readonly class Preferences
 
     public const THEMES = ['light', 'dark', 'sun'];
 
-    public function __construct(public string $system = 'metric', public string $theme = 'light', public string $paper = 'A4')
-    {
+    public function __construct(
+        public string $system = 'metric',
+        public string $theme = 'light',
+        public string $paper = 'A4',
+    ) {
     }
 
     public static function ofSignedIn(): self
@@ -28,7 +31,10 @@ final readonly class Preferences
     /** @param  array<string, mixed>  $values */
     public static function fromArray(array $values): self
     {
-        $pick = static fn (string $key, array $allowed): string => is_string($values[$key] ?? null) && in_array($values[$key], $allowed, true) ? $values[$key] : $allowed[0];
+        $pick = static fn (string $key, array $allowed): string => is_string($values[$key] ?? null) &&
+        in_array($values[$key], $allowed, true)
+            ? $values[$key]
+            : $allowed[0];
 
         return new self($pick('system', self::SYSTEMS), $pick('theme', self::THEMES), $pick('paper', ['A4', 'letter']));
     }

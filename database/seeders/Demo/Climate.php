@@ -26,11 +26,21 @@ final readonly class Climate
     {
         $gains = [];
         $weather = 0.0;
-        for ($day = new DateTimeImmutable("$season-04-01"); $day->format('Y-m-d') <= $until; $day = $day->modify('+1 day')) {
+        for (
+            $day = new DateTimeImmutable("$season-04-01");
+            $day->format('Y-m-d') <= $until;
+            $day = $day->modify('+1 day')
+        ) {
             $weather = 0.6 * $weather + $this->random->normal(0.0, 0.5);
-            $nectar = $rape * self::bell($day, "$season-05-24", 9.0) + $lime * self::bell($day, "$season-07-16", 8.0) + $heather * self::bell($day, "$season-08-16", 9.0);
-            $use = 0.12 + 0.10 * self::bell($day, "$season-06-20", 30.0);
-            $gains[$day->format('Y-m-d')] = round(max(0.0, $nectar * (1.0 + 0.45 * $weather)) - $use + $this->random->normal(0.0, 0.05), 3);
+            $nectar =
+                $rape * self::bell($day, "$season-05-24", 9.0) +
+                $lime * self::bell($day, "$season-07-16", 8.0) +
+                $heather * self::bell($day, "$season-08-16", 9.0);
+            $use = 0.12 + 0.1 * self::bell($day, "$season-06-20", 30.0);
+            $gains[$day->format('Y-m-d')] = round(
+                max(0.0, $nectar * (1.0 + 0.45 * $weather)) - $use + $this->random->normal(0.0, 0.05),
+                3,
+            );
         }
 
         return $gains;
@@ -47,8 +57,13 @@ final readonly class Climate
             $cloud = 0.55 * $cloud + $this->random->normal(0.0, 0.8);
             $rain = 1.0 / (1.0 + exp(1.2 - 1.6 * $cloud));
             $max = 21.5 - 2.2 * $cloud + $this->random->normal(0.0, 1.2);
-            $rows[] = ['date' => $from->modify("+$i days")->format('Y-m-d'), 'min_c' => round($max - 7.0 - 2.5 * (1.0 - $rain), 1),
-                'max_c' => round($max, 1), 'rain_p' => round($rain, 2), 'sun' => round(max(0.0, min(1.0, 0.75 - 0.8 * $rain + 0.1)), 2)];
+            $rows[] = [
+                'date' => $from->modify("+$i days")->format('Y-m-d'),
+                'min_c' => round($max - 7.0 - 2.5 * (1.0 - $rain), 1),
+                'max_c' => round($max, 1),
+                'rain_p' => round($rain, 2),
+                'sun' => round(max(0.0, min(1.0, 0.75 - 0.8 * $rain + 0.1)), 2),
+            ];
         }
 
         return $rows;

@@ -27,15 +27,29 @@ final class History
     {
         $hive = new DemoHive($yard->letter.$number);
         $stand = $this->rows->add('stands', ['apiary_id' => $yard->id, 'number' => $number]);
-        $hive->id = $this->rows->add('hives', ['stand_id' => $stand, 'code' => $hive->code, 'excluder' => ! ($yard->letter === 'S' && $number === 5)]);
+        $hive->id = $this->rows->add('hives', [
+            'stand_id' => $stand,
+            'code' => $hive->code,
+            'excluder' => ! ($yard->letter === 'S' && $number === 5),
+        ]);
         $hive->since = $season;
         $this->queen($hive, $season - 1);
-        $hive->colonyId = $this->rows->add('colonies', ['hive_id' => $hive->id, 'queen_id' => $hive->queenId, 'started_on' => "$season-04-10"]);
+        $hive->colonyId = $this->rows->add('colonies', [
+            'hive_id' => $hive->id,
+            'queen_id' => $hive->queenId,
+            'started_on' => "$season-04-10",
+        ]);
         $this->fact($hive, 'settled', "$season-04-10");
         $broods = str_contains($yard->broodKind, 'dadant') ? 1 : ($number % 3 === 0 ? 1 : 2);
         for ($i = 0; $i < $broods; $i++) {
             $hive->brood[] = $box = $this->box($yard->broodKind, 'B');
-            $this->rows->add('box_places', ['box_id' => $box, 'hive_id' => $hive->id, 'position' => $i, 'role' => 'brood', 'since' => $stackSince]);
+            $this->rows->add('box_places', [
+                'box_id' => $box,
+                'hive_id' => $hive->id,
+                'position' => $i,
+                'role' => 'brood',
+                'since' => $stackSince,
+            ]);
         }
 
         return $yard->hives[$hive->code] = $hive;
@@ -51,11 +65,20 @@ final class History
     /** A season of one yard up to its last harvest before $until; returns nothing: all is in the rows. */
     public function season(Yard $yard, int $season, string $until): void
     {
-        $crops = ['spring' => ["$season-06-09", $yard->spring[$season] ?? 0.0], 'summer' => [$yard->heather ? "$season-09-05" : "$season-08-12", $yard->summer[$season] ?? 0.0]];
+        $crops = [
+            'spring' => ["$season-06-09", $yard->spring[$season] ?? 0.0],
+            'summer' => [$yard->heather ? "$season-09-05" : "$season-08-12", $yard->summer[$season] ?? 0.0],
+        ];
         $factors = array_map(fn (DemoHive $hive): float => $this->yearOf($hive, $season), $yard->hives);
         foreach ($crops as $name => [$date, $mean]) {
             if ($mean > 0.0 && $date <= $until) {
-                $this->harvest($yard, $season, $name, $date, array_map(static fn (float $factor): float => $mean * $factor, $factors));
+                $this->harvest(
+                    $yard,
+                    $season,
+                    $name,
+                    $date,
+                    array_map(static fn (float $factor): float => $mean * $factor, $factors),
+                );
             }
         }
     }
@@ -70,7 +93,7 @@ final class History
         if ($season > $hive->since && $this->random->chance(0.11)) {
             $this->fact($hive, 'swarmed', "$season-05-28");
             $factor *= 0.6;
-        } elseif ($season > $hive->since && $this->random->chance(0.10)) {
+        } elseif ($season > $hive->since && $this->random->chance(0.1)) {
             $this->fact($hive, 'split', "$season-05-18");
             $factor *= 0.72;
         }
@@ -98,14 +121,29 @@ final class History
 
     private function fact(DemoHive $hive, string $kind, string $date): void
     {
-        $this->rows->add('colony_facts', ['colony_id' => $hive->colonyId, 'kind' => $kind, 'happened_on' => $date, 'hive_id' => $hive->id, 'queen_id' => $hive->queenId]);
+        $this->rows->add('colony_facts', [
+            'colony_id' => $hive->colonyId,
+            'kind' => $kind,
+            'happened_on' => $date,
+            'hive_id' => $hive->id,
+            'queen_id' => $hive->queenId,
+        ]);
     }
 
     /** @param  array<string, float>  $crops true kg by hive code */
     private function harvest(Yard $yard, int $season, string $name, string $date, array $crops): void
     {
-        $harvest = $this->rows->add('harvests', ['apiary_id' => $yard->id, 'season' => $season, 'name' => ucfirst($name).' '.$season, 'taken_on' => $date]);
-        $lot = $this->rows->add('lots', ['harvest_id' => $harvest, 'code' => sprintf('L%02d-%s%d', $season % 100, $yard->letter, $name === 'spring' ? 1 : 2), 'loss_kg' => 0.4]);
+        $harvest = $this->rows->add('harvests', [
+            'apiary_id' => $yard->id,
+            'season' => $season,
+            'name' => ucfirst($name).' '.$season,
+            'taken_on' => $date,
+        ]);
+        $lot = $this->rows->add('lots', [
+            'harvest_id' => $harvest,
+            'code' => sprintf('L%02d-%s%d', $season % 100, $yard->letter, $name === 'spring' ? 1 : 2),
+            'loss_kg' => 0.4,
+        ]);
         $fill = 1.0 + $this->random->normal(0.0, 0.07);
         $shares = [];
         $taken = [];
@@ -117,7 +155,12 @@ final class History
                 $held = $kg / $count;
                 $estimate = round($held * $fill * (1.0 + $this->random->normal(0.0, 0.04)), 3);
                 $taken[] = [$hive, $this->superOf($hive, $yard, $i, $season, $date), $estimate];
-                $shares[] = SuperShare::estimated((string) count($shares), $code, $estimate, round(0.045 * $estimate, 3));
+                $shares[] = SuperShare::estimated(
+                    (string) count($shares),
+                    $code,
+                    $estimate,
+                    round(0.045 * $estimate, 3),
+                );
                 $true += $held;
             }
         }
@@ -125,10 +168,27 @@ final class History
         $result = (new Allotting)->allot($shares, $buckets, 0.4);
         foreach ($taken as $i => [$hive, $box, $estimate]) {
             $got = $result->supers[$i];
-            $this->rows->add('taken_supers', ['harvest_id' => $harvest, 'box_id' => $box, 'hive_id' => $hive->id, 'colony_id' => $hive->colonyId, 'queen_id' => $hive->queenId,
-                'estimate_kg' => $estimate, 'own_sd_kg' => round(0.045 * $estimate, 3), 'allotted_kg' => round($got['kg'], 3), 'allotted_sd_kg' => round($got['sdKg'], 3)]
-                // In the last two seasons every fourth super was weighed by itself as well.
-                + ($season >= 2025 && $i % 4 === 0 ? ['before_kg' => round(5.55 + $got['kg'] * (1.0 + 0.05 * sin(2.4 * $i + $season)), 2), 'after_kg' => 5.55] : []));
+            $this->rows->add(
+                'taken_supers',
+                [
+                    'harvest_id' => $harvest,
+                    'box_id' => $box,
+                    'hive_id' => $hive->id,
+                    'colony_id' => $hive->colonyId,
+                    'queen_id' => $hive->queenId,
+                    'estimate_kg' => $estimate,
+                    'own_sd_kg' => round(0.045 * $estimate, 3),
+                    'allotted_kg' => round($got['kg'], 3),
+                    'allotted_sd_kg' => round($got['sdKg'], 3),
+                ] +
+                    // In the last two seasons every fourth super was weighed by itself as well.
+                    ($season >= 2025 && $i % 4 === 0
+                        ? [
+                            'before_kg' => round(5.55 + $got['kg'] * (1.0 + 0.05 * sin(2.4 * $i + $season)), 2),
+                            'after_kg' => 5.55,
+                        ]
+                        : []),
+            );
         }
     }
 
@@ -136,7 +196,14 @@ final class History
     {
         $box = $hive->supers[$index] ??= $this->box($yard->superKind, 'M');
         $since = str_contains($date, '-06-') ? "$season-05-02" : "$season-06-10";
-        $this->rows->add('box_places', ['box_id' => $box, 'hive_id' => $hive->id, 'position' => count($hive->brood) + $index, 'role' => 'super', 'since' => $since, 'until' => $date]);
+        $this->rows->add('box_places', [
+            'box_id' => $box,
+            'hive_id' => $hive->id,
+            'position' => count($hive->brood) + $index,
+            'role' => 'super',
+            'since' => $since,
+            'until' => $date,
+        ]);
 
         return $box;
     }
@@ -149,7 +216,13 @@ final class History
             $net = min($kg, 26.0 + $this->random->normal(0.0, 0.6));
             $tare = round(1.15 + $this->random->normal(0.0, 0.03), 2);
             $bucket = new Bucket(round($net + $tare, 2), $tare);
-            $this->rows->add('buckets', ['lot_id' => $lot, 'number' => $number, 'gross_kg' => $bucket->grossKg, 'tare_kg' => $tare, 'weighed_at' => "$date 16:00:00"]);
+            $this->rows->add('buckets', [
+                'lot_id' => $lot,
+                'number' => $number,
+                'gross_kg' => $bucket->grossKg,
+                'tare_kg' => $tare,
+                'weighed_at' => "$date 16:00:00",
+            ]);
             $buckets[] = $bucket;
             $kg -= $net;
         }

@@ -10,8 +10,12 @@ use Marjoram\Core\Numerics\SeededRandom;
 /** The yards as they stand on the demo's day: stacks, what was seen of them, scales, signs, strengths, dates. */
 final readonly class Present
 {
-    public function __construct(private Rows $rows, private SeededRandom $random, private History $history, private DateTimeImmutable $today)
-    {
+    public function __construct(
+        private Rows $rows,
+        private SeededRandom $random,
+        private History $history,
+        private DateTimeImmutable $today,
+    ) {
     }
 
     /**
@@ -44,11 +48,26 @@ final readonly class Present
     {
         [$seen, $cappedTheta, $fillTheta, $water, $shake] = $super;
         $box = $hive->supers[$i] ??= $this->history->box($yard->superKind, 'M');
-        $this->rows->add('box_places', ['box_id' => $box, 'hive_id' => $hive->id, 'position' => count($hive->brood) + $i, 'role' => 'super',
-            'since' => $i < 2 ? '2026-06-10' : '2026-07-06']);
+        $this->rows->add('box_places', [
+            'box_id' => $box,
+            'hive_id' => $hive->id,
+            'position' => count($hive->brood) + $i,
+            'role' => 'super',
+            'since' => $i < 2 ? '2026-06-10' : '2026-07-06',
+        ]);
         if ($seen > 0) {
             if ($seenBefore) {
-                $this->look($hive, $box, $this->today->modify('-11 days'), 3, $cappedTheta - 1.3, $fillTheta - 0.5, null, null, $yard);
+                $this->look(
+                    $hive,
+                    $box,
+                    $this->today->modify('-11 days'),
+                    3,
+                    $cappedTheta - 1.3,
+                    $fillTheta - 0.5,
+                    null,
+                    null,
+                    $yard,
+                );
             }
             $this->look($hive, $box, $this->today, $seen, $cappedTheta, $fillTheta, $water, $shake, $yard);
         }
@@ -60,13 +79,26 @@ final readonly class Present
             $until = $season === 2026 ? $this->today->format('Y-m-d') : "$season-09-20";
             $kg = 38.0 + $this->random->normal(0.0, 2.0);
             $taken = false;
-            foreach ($climate->gains($season, $yard->heather ? 0.4 : 2.6 * $strength, 2.1 * $strength, $yard->heather ? 3.4 : 0.0, $until) as $date => $gain) {
+            foreach (
+                $climate->gains(
+                    $season,
+                    $yard->heather ? 0.4 : 2.6 * $strength,
+                    2.1 * $strength,
+                    $yard->heather ? 3.4 : 0.0,
+                    $until,
+                ) as $date => $gain
+            ) {
                 $kg += $gain;
                 if (! $taken && ! $yard->heather && $date >= "$season-06-09") {
                     $kg -= 41.0;
                     $taken = true;
                 }
-                $this->rows->add('scale_weights', ['apiary_id' => $yard->id, 'hive_id' => $yard->hives[$code]->id, 'at' => "$date 04:00:00", 'kg' => max(15.0, round($kg, 2))]);
+                $this->rows->add('scale_weights', [
+                    'apiary_id' => $yard->id,
+                    'hive_id' => $yard->hives[$code]->id,
+                    'at' => "$date 04:00:00",
+                    'kg' => max(15.0, round($kg, 2)),
+                ]);
             }
         }
     }
@@ -75,7 +107,12 @@ final readonly class Present
     public function signs(Yard $yard, array $signs): void
     {
         foreach ($signs as [$sign, $result, $at]) {
-            $this->rows->add('flow_signs', ['apiary_id' => $yard->id, 'sign' => $sign, 'result' => $result, 'seen_at' => $at]);
+            $this->rows->add('flow_signs', [
+                'apiary_id' => $yard->id,
+                'sign' => $sign,
+                'result' => $result,
+                'seen_at' => $at,
+            ]);
         }
     }
 
@@ -85,19 +122,46 @@ final readonly class Present
         foreach ($forecast as $day) {
             $this->rows->add('weather_days', ['apiary_id' => $yard->id, 'source' => 'stand-in'] + $day);
         }
-        $this->rows->add('treatments', ['apiary_id' => $yard->id, 'what' => 'Mites, late summer', 'supers_off_by' => $off, 'may_return' => $back]);
+        $this->rows->add('treatments', [
+            'apiary_id' => $yard->id,
+            'what' => 'Mites, late summer',
+            'supers_off_by' => $off,
+            'may_return' => $back,
+        ]);
     }
 
     private function broodNest(DemoHive $hive, Yard $yard): void
     {
-        $frames = round(max(5.0, min(14.0, $this->random->normal(count($hive->brood) === 1 && ! str_contains($yard->broodKind, 'dadant') ? 7.5 : 10.0, 1.3))), 1);
+        $frames = round(
+            max(
+                5.0,
+                min(
+                    14.0,
+                    $this->random->normal(
+                        count($hive->brood) === 1 && ! str_contains($yard->broodKind, 'dadant') ? 7.5 : 10.0,
+                        1.3,
+                    ),
+                ),
+            ),
+            1,
+        );
         $deep = str_contains($yard->broodKind, 'dadant') ? 15.0 : 8.5;
         $honey = max(4.0, $deep * count($hive->brood) + $this->random->normal(0.0, 2.6));
-        $this->rows->add('winter_looks', ['hive_id' => $hive->id, 'looked_on' => $this->today->modify('-2 days')->format('Y-m-d'), 'frames_of_bees' => $frames,
-            'brood_honey_kg' => round($honey, 1), 'brood_honey_sd_kg' => round(0.13 * $honey, 2), 'how' => 'estimated']);
+        $this->rows->add('winter_looks', [
+            'hive_id' => $hive->id,
+            'looked_on' => $this->today->modify('-2 days')->format('Y-m-d'),
+            'frames_of_bees' => $frames,
+            'brood_honey_kg' => round($honey, 1),
+            'brood_honey_sd_kg' => round(0.13 * $honey, 2),
+            'how' => 'estimated',
+        ]);
         $framesPerBox = str_contains($yard->broodKind, '12') ? 12 : 10;
         foreach ($hive->brood as $i => $box) {
-            $look = $this->rows->add('assessments', ['hive_id' => $hive->id, 'box_id' => $box, 'looked_at' => $this->today->modify('-2 days')->format('Y-m-d').' 08:30:00']);
+            $look = $this->rows->add('assessments', [
+                'hive_id' => $hive->id,
+                'box_id' => $box,
+                'looked_at' => $this->today->modify('-2 days')->format('Y-m-d').' 08:30:00',
+            ]);
             for ($slot = 1; $slot <= $framesPerBox; $slot++) {
                 $outer = abs(2 * $slot - $framesPerBox - 1) / ($framesPerBox - 1);
                 $brood = max(0.0, 0.62 - 0.75 * $outer ** 2 - 0.18 * $i + $this->random->normal(0.0, 0.04));
@@ -107,11 +171,36 @@ final readonly class Present
         }
     }
 
-    private function look(DemoHive $hive, string $box, DateTimeImmutable $day, int $seen, float $cappedTheta, float $fillTheta, ?float $water, ?string $shake, Yard $yard): void
-    {
+    private function look(
+        DemoHive $hive,
+        string $box,
+        DateTimeImmutable $day,
+        int $seen,
+        float $cappedTheta,
+        float $fillTheta,
+        ?float $water,
+        ?string $shake,
+        Yard $yard,
+    ): void {
         $frames = str_contains($yard->superKind, '12') ? 12 : 10;
-        $look = $this->rows->add('assessments', ['hive_id' => $hive->id, 'box_id' => $box, 'looked_at' => $day->format('Y-m-d').' 08:05:00', 'shake' => $shake]);
-        $order = [intdiv($frames, 2), 3, $frames - 2, intdiv($frames, 2) + 1, 2, $frames - 1, 4, $frames - 3, 1, $frames];
+        $look = $this->rows->add('assessments', [
+            'hive_id' => $hive->id,
+            'box_id' => $box,
+            'looked_at' => $day->format('Y-m-d').' 08:05:00',
+            'shake' => $shake,
+        ]);
+        $order = [
+            intdiv($frames, 2),
+            3,
+            $frames - 2,
+            intdiv($frames, 2) + 1,
+            2,
+            $frames - 1,
+            4,
+            $frames - 3,
+            1,
+            $frames,
+        ];
         foreach (array_slice($order, 0, min($seen, count($order))) as $slot) {
             $outer = abs(2 * $slot - $frames - 1) / ($frames - 1);
             $fill = 1.0 / (1.0 + exp(-($fillTheta - 1.2 * $outer ** 2 + $this->random->normal(0.0, 0.4))));
@@ -119,8 +208,14 @@ final readonly class Present
             $this->frame($look, $slot, [$fill * $share, $fill * (1.0 - $share), 0.0, 0.0]);
         }
         for ($i = 0; $water !== null && $i < 2; $i++) {
-            $this->rows->add('moisture_readings', ['assessment_id' => $look, 'scale' => 'water', 'value' => round($water + $this->random->normal(0.0, 0.25), 1),
-                'temperature_c' => 22.0, 'compensated' => true, 'read_at' => $day->format('Y-m-d').' 08:10:00']);
+            $this->rows->add('moisture_readings', [
+                'assessment_id' => $look,
+                'scale' => 'water',
+                'value' => round($water + $this->random->normal(0.0, 0.25), 1),
+                'temperature_c' => 22.0,
+                'compensated' => true,
+                'read_at' => $day->format('Y-m-d').' 08:10:00',
+            ]);
         }
     }
 
@@ -129,10 +224,13 @@ final readonly class Present
     {
         $row = ['assessment_id' => $look, 'slot' => $slot];
         foreach (['a', 'b'] as $side) {
-            $shares = array_map(fn (float $share): float => $share < 0.005 ? 0.0 : max(0.0, $share + $this->random->normal(0.0, 0.03)), $mean);
+            $shares = array_map(
+                fn (float $share): float => $share < 0.005 ? 0.0 : max(0.0, $share + $this->random->normal(0.0, 0.03)),
+                $mean,
+            );
             $sum = array_sum($shares);
             foreach (['capped', 'open', 'brood', 'pollen'] as $i => $what) {
-                $row["{$side}_$what"] = floor(1000.0 * $shares[$i] / max(1.0, $sum)) / 1000.0;
+                $row["{$side}_$what"] = floor((1000.0 * $shares[$i]) / max(1.0, $sum)) / 1000.0;
             }
         }
         $this->rows->add('frame_looks', $row);

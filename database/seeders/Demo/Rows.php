@@ -10,8 +10,33 @@ use Illuminate\Support\Str;
 /** Collects rows of one operation and writes them in bulk, parents first. */
 final class Rows
 {
-    private const ORDER = ['apiaries', 'stands', 'hives', 'queens', 'colonies', 'colony_facts', 'boxes', 'box_places', 'assessments', 'frame_looks',
-        'moisture_readings', 'scale_weights', 'flow_signs', 'weather_days', 'winter_looks', 'treatments', 'hive_weighings', 'feedings', 'instruments', 'harvest_plans', 'practice_tries', 'harvests', 'lots', 'taken_supers', 'buckets'];
+    private const ORDER = [
+        'apiaries',
+        'stands',
+        'hives',
+        'queens',
+        'colonies',
+        'colony_facts',
+        'boxes',
+        'box_places',
+        'assessments',
+        'frame_looks',
+        'moisture_readings',
+        'scale_weights',
+        'flow_signs',
+        'weather_days',
+        'winter_looks',
+        'treatments',
+        'hive_weighings',
+        'feedings',
+        'instruments',
+        'harvest_plans',
+        'practice_tries',
+        'harvests',
+        'lots',
+        'taken_supers',
+        'buckets',
+    ];
 
     /** @var array<string, list<array<string, mixed>>> */
     private array $rows = [];
@@ -24,7 +49,13 @@ final class Rows
     public function add(string $table, array $row): string
     {
         $id = (string) Str::ulid();
-        $this->rows[$table][] = ['id' => $id, 'operation_id' => $this->operationId, 'created_at' => $this->now, 'updated_at' => $this->now] + $row;
+        $this->rows[$table][] =
+            [
+                'id' => $id,
+                'operation_id' => $this->operationId,
+                'created_at' => $this->now,
+                'updated_at' => $this->now,
+            ] + $row;
 
         return $id;
     }

@@ -12,10 +12,10 @@
           <x-field name="confidence" type="number" min="50" max="99" :label="__('How sure, %')" :value="100 * $values['confidence']"/></div>
         <x-field name="unit" :label="__('Unit of taking')" :value="$values['unit']" :options="['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
         <h3>{{ __('Otherwise at') }}</h3>
-        <ul>@forelse ($apiaries->filter(fn ($one) => $one->heather || $one->policy || $one->harvestPlans->isNotEmpty()) as $apiary)<li><a class="link" href="{{ route('yards.yard', $apiary->slug) }}#policy">{{ $apiary->name }}</a>: {{ (new App\Support\PolicyBook($operation, $apiary))->words() }}@foreach ($apiary->harvestPlans as $plan) {{ (new App\Support\PolicyBook($operation, $apiary, $plan))->words() }}@endforeach</li>@empty<li>{{ __('no yard; each may be set where it is kept') }}</li>@endforelse</ul>
+        <ul>@forelse ($apiaries->filter(fn ($one) => $one->heather || $one->policy || $one->harvestPlans->isNotEmpty()) as $apiary)<li><a class="link" href="{{ route('yards.yard', $apiary->slug) }}#policy">{{ $apiary->name }}</a>: {{ (new App\Operation\Policy($operation, $apiary))->words() }}@foreach ($apiary->harvestPlans as $plan) {{ (new App\Operation\Policy($operation, $apiary, $plan))->words() }}@endforeach</li>@empty<li>{{ __('no yard; each may be set where it is kept') }}</li>@endforelse</ul>
       </section>
       <section class="blk narrow"><h2>{{ __('Winter and clearing') }}</h2>
-        <x-field name="winter_school" :label="__('What stays for winter')" :value="$values['winter_school']" :options="App\Winter\Words::schools()"/>
+        <x-field name="winter_school" :label="__('What stays for winter')" :value="$values['winter_school']" :options="App\Winter\WinterLabels::schools()"/>
         <div class="row"><x-field name="winter_boxes" type="number" min="1" max="10" :label="__('Boxes by hand, brood boxes included')" :value="$values['winter_boxes']" :hint="__('for the rule of the hand')"/>
           <x-field name="sugar_to_stores" type="number" min="10" max="150" :label="__('Stores from fed sugar, %')" :value="100 * $values['sugar_to_stores']"/></div>
         <x-field name="winter_confidence" type="number" min="50" max="99.9" step="0.1" :label="__('Winters to be survived without feeding, %')" :value="100 * $values['winter_confidence']"/>

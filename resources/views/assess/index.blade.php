@@ -7,6 +7,6 @@
       {!! $one['drawing'] !!}</section>
   @endforeach
   <x-slot:why><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</h2>
-    <section><h3>{{ __('Marks') }}</h3><ul>@foreach (Marjoram\Core\Ripeness\Verdict::cases() as $verdict)<li><x-mark :glyph="App\Assess\Marks::glyph($verdict)"/><b>{{ App\Assess\Marks::word($verdict) }}</b>: {{ App\Assess\Marks::sentence($verdict) }}</li>@endforeach</ul></section>
+    <section><h3>{{ __('Marks') }}</h3><ul>@foreach (Marjoram\Core\Ripeness\Verdict::cases() as $verdict)<li><x-mark :glyph="App\YardState\Marks::glyph($verdict)"/><b>{{ App\YardState\Marks::word($verdict) }}</b>: {{ App\YardState\Marks::sentence($verdict) }}</li>@endforeach</ul></section>
     <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p></x-slot:why>
 </x-page>

@@ -58,7 +58,7 @@
         <x-field name="temperature" type="number" step="0.5" :label="$f->temperatureUnit()" :value="round($f->temperatureValue(20))"/></div>
         <div class="row"><x-field name="atc" :label="__('Corrects for temperature itself')" value="usual" :options="['usual' => __('as usual for the scale'), 'yes' => __('yes'), 'no' => __('no')]"/>
           @if ($instruments->isNotEmpty())<x-field name="instrument" :label="__('Instrument')" :hint="__('its checked offset is added')" :options="['' => __('none of these')] + $instruments->pluck('name', 'id')->all()"/>@endif<button class="btn">{{ __('Note it') }}</button></div></x-form>
-      @foreach ($box->look->readings as $reading)@php($water = (new Marjoram\Core\Moisture\Refractometry)->convert(App\Assess\LookMapper::reading($reading)))
+      @foreach ($box->look->readings as $reading)@php($water = (new Marjoram\Core\Moisture\Refractometry)->convert(App\YardState\Looks\SuperMapper::reading($reading)))
         <p class="sub">{{ rtrim(rtrim(number_format($reading->value, 4), '0'), '.') }} {{ ['water' => '%', 'nd' => 'nD', 'brix' => '°Bx'][$reading->scale] }}, {{ $f->celsius($reading->temperature_c) }}@if ((float) $reading->offset !== 0.0), {{ __('offset :n', ['n' => rtrim(rtrim(sprintf('%+.4f', $reading->offset), '0'), '.')]) }}@endif = <b>{{ $f->water($water->waterPct) }}</b>
         @can('manage')<x-form :action="route('assess.readings.destroy', $reading->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }}</button></x-form>@endcan</p>@endforeach</section>
   </div>

@@ -5,7 +5,7 @@
   <section><dl><dt>{{ __('Honey in it') }}</dt><dd>~{{ $f->kg($box->honey->seenKg) }}</dd><dt>{{ __('Frames seen') }}</dt><dd>{{ $box->seen() }} / {{ $box->fitted->framesFitted }}</dd></dl></section>
 @else
   <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p>
-  <h2 class="say"><x-mark :glyph="$box->mark()" size="22"/>{{ App\Assess\Marks::sentence($box->verdict()) }}@if ($r->waitDays) {{ $r->waitDays > 21 ? __('At this pace more than three weeks.') : trans_choice('~:count day.|~:count days.', $r->waitDays) }}@endif</h2>
+  <h2 class="say"><x-mark :glyph="$box->mark()" size="22"/>{{ App\YardState\Marks::sentence($box->verdict()) }}@if ($r->waitDays) {{ $r->waitDays > 21 ? __('At this pace more than three weeks.') : trans_choice('~:count day.|~:count days.', $r->waitDays) }}@endif</h2>
   @if ($box->decision)<p class="caution"><b>{{ $box->decision->choice === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.') }}</b> {{ $box->decision->note }}</p>@endif
   <section><dl>
     <dt>{{ __('Honey') }}</dt><dd>~{{ $f->kg($box->honey->honeyKg) }} <span class="rng">{{ $f->kgRange($box->honey->honeyKg, $box->honey->sdKg) }}</span></dd>

@@ -4,7 +4,7 @@
   @if ($yards->isEmpty())<p class="empty">{{ __('No yard yet.') }} <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first') }}</a></p>@else
   <nav class="tabs" aria-label="{{ __('From') }}"><a href="{{ route('clear.drives') }}" @if ($from === null) aria-current="true" @endif>{{ __('Honey room') }}</a>@foreach ($yards as $yard)<a href="{{ route('clear.drives', ['from' => $yard->slug]) }}" @if ($from?->id === $yard->id) aria-current="true" @endif>{{ $yard->name }}</a>@endforeach</nav>
   @cannot('manage')<h2>{{ __('From :place to', ['place' => $from->name ?? __('the honey room')]) }}</h2><dl class="two">@foreach ($rows as $row)<dt>{{ $row['name'] }}</dt><dd>@if ($row['own'] === null)<i>~{{ $f->minutes($row['reckoned']) }}</i>@else{{ $f->minutes($row['own']) }}@endif</dd>@endforeach</dl>@else
-  <x-form :action="route('clear.drives.update')" method="put" class="narrow"><input type="hidden" name="from" value="{{ $from->slug ?? App\Clear\DriveController::HOME }}">
+  <x-form :action="route('clear.drives.update')" method="put" class="narrow"><input type="hidden" name="from" value="{{ $from->slug ?? App\Rounds\DriveController::HOME }}">
     <h2>{{ __('From :place to', ['place' => $from->name ?? __('the honey room')]) }}</h2>
     @foreach ($rows as $row)<x-field :name="'minutes['.$row['key'].']'" :id="'to-'.$row['key']" type="number" min="0" max="1440" step="any" :label="__(':place, minutes', ['place' => $row['name']])" :value="$row['own']" :hint="$row['own'] === null ? __('reckoned: ~:minutes', ['minutes' => $f->minutes($row['reckoned'])]) : __('yours; by the map ~:minutes', ['minutes' => $f->minutes($row['reckoned'])])"/>@endforeach
     <div class="btns"><button class="btn go">{{ __('Save these drives') }}</button></div>

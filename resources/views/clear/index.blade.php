@@ -7,7 +7,7 @@
   @foreach ($clearings as $clearing)
     <section class="blk"><div class="hd"><h2><a href="{{ route('clear.yard', $clearing->yard->apiary->slug) }}">{{ $clearing->yard->apiary->name }}</a></h2>
       <span class="sub">{{ trans_choice(':count super|:count supers', count($clearing->supers())) }}@if ($clearing->kg() > 0), ~{{ $f->kg($clearing->kg(), 0) }} {{ $f->kgRange($clearing->kg(), $clearing->sdKg(), 0) }}@endif @if ($clearing->offBy) · {{ __('off by :day', ['day' => $f->day($clearing->offBy)]) }}@endif</span></div>
-      @foreach ($clearing->plans as $plan)<p><x-mark :glyph="App\Clear\Methods::glyph($plan->method)"/><a class="link" href="{{ route('clear.plan', $plan->id) }}">{{ App\Clear\Methods::word($plan->method) }}, {{ $f->weekday($plan->first_on) }}@if ($plan->second_on) – {{ $f->weekday($plan->second_on) }}@endif</a>, {{ trans_choice(':count super|:count supers', $plan->items->count()) }}, {{ __($plan->state) }}</p>@endforeach
+      @foreach ($clearing->plans as $plan)<p><x-mark :glyph="App\Wording\MethodNames::glyph($plan->method)"/><a class="link" href="{{ route('clear.plan', $plan->id) }}">{{ App\Wording\MethodNames::word($plan->method) }}, {{ $f->weekday($plan->first_on) }}@if ($plan->second_on) – {{ $f->weekday($plan->second_on) }}@endif</a>, {{ trans_choice(':count super|:count supers', $plan->items->count()) }}, {{ __($plan->state) }}</p>@endforeach
       @if ($clearing->supers() !== []){!! $chart->svg($clearing->methods, $clearing->forecast, $f, $clearing->offBy) !!}@else<p class="sub">{{ __('None is ripe and free of the winter share.') }}</p>@endif</section>
   @endforeach
   @include('clear.after')

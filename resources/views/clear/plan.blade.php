@@ -1,7 +1,7 @@
 <x-page :title="__('Round').': '.$plan->apiary->name" stage="clear" :yard="$plan->apiary->slug">
   @php($boards = $plan->method === 'escape-board')
   @php($byHive = $plan->items->groupBy(fn ($i) => $i->hive->code)->sortKeys(SORT_NATURAL))
-  <div class="hd"><h1><x-mark :glyph="App\Clear\Methods::glyph($plan->method)" size="26"/>{{ $plan->apiary->name }}: {{ App\Clear\Methods::word($plan->method) }}</h1><span class="sub">{{ __($plan->state) }}</span></div>
+  <div class="hd"><h1><x-mark :glyph="App\Wording\MethodNames::glyph($plan->method)" size="26"/>{{ $plan->apiary->name }}: {{ App\Wording\MethodNames::word($plan->method) }}</h1><span class="sub">{{ __($plan->state) }}</span></div>
   <p class="sub">{{ $boards ? __('Boards on :a, supers in on :b.', ['a' => $f->weekday($plan->first_on), 'b' => $f->weekday($plan->second_on ?? $plan->first_on)]) : __('Supers in on :a.', ['a' => $f->weekday($plan->first_on)]) }} {{ trans_choice(':count super|:count supers', $plan->items->count()) }}, {{ $f->minutes($plan->person_minutes) }}, {{ trans_choice(':count person|:count people', $crew) }}</p>
   <p class="noprint"><a class="link" href="{{ route('clear.day', $plan->first_on->format('Y-m-d')) }}">{{ __('The whole day\'s sheet, :day', ['day' => $f->weekday($plan->first_on)]) }}</a>@if ($plan->second_on) · <a class="link" href="{{ route('clear.day', $plan->second_on->format('Y-m-d')) }}">{{ $f->weekday($plan->second_on) }}</a>@endif</p>
   <div class="cols2">

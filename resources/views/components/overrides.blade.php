@@ -6,6 +6,6 @@
 <x-field name="unit" :id="$prefix.'-unit'" :label="__('Unit of taking')" :value="$given['unit'] ?? ''" :options="['' => __('as everywhere'), 'supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
 <x-field name="off_after_flow_days" :id="$prefix.'-off'" type="number" min="0" max="90" :label="__('Supers off, days after the flow')" :value="$given['off_after_flow_days'] ?? ''" :hint="__('few where the honey sets in the comb')"/>
 @if ($prefix === 'yard')
-<x-field name="winter_school" :id="$prefix.'-winter'" :label="__('What stays for winter')" :value="$given['winter_school'] ?? ''" :options="['' => __('as everywhere')] + App\Winter\Words::schools()"/>
+<x-field name="winter_school" :id="$prefix.'-winter'" :label="__('What stays for winter')" :value="$given['winter_school'] ?? ''" :options="['' => __('as everywhere')] + App\Winter\WinterLabels::schools()"/>
 <div class="row"><x-field name="winter_boxes" :id="$prefix.'-boxes'" type="number" min="1" max="10" :label="__('Boxes by hand')" :value="$given['winter_boxes'] ?? ''"/><x-field name="winter_from" :id="$prefix.'-from'" :label="__('Winter from (month-day)')" :value="$given['winter_from'] ?? ''"/><x-field name="first_flow" :id="$prefix.'-flow'" :label="__('First flow (month-day)')" :value="$given['first_flow'] ?? ''"/></div>
 @endif

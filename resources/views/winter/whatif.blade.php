@@ -20,6 +20,6 @@
   </form>
   <h3>{{ __('The schools side by side') }}</h3>
   <div class="scroll"><table class="table"><thead><tr><th>{{ __('School') }}</th><th class="num">{{ __('Boxes') }}</th><th class="num">{{ __('Stores') }}</th><th class="num">{{ __('Lasts') }}</th><th class="num">{{ __('Taken') }}</th><th class="num">{{ __('Sugar') }}</th></tr></thead><tbody>
-    @foreach ($schools as $key => $one)<tr @class(['on' => $key === $policy->text('winter_school')])><td>{{ App\Winter\Words::schools()[$key] }}@if ($key === $policy->text('winter_school')) <b>({{ __('yours') }})</b>@endif</td><td class="num">{{ count($one->keep) }}</td><td class="num">~{{ $f->kg($one->storesKg) }}</td><td class="num">{{ $f->percent($one->pEnough) }}</td>
+    @foreach ($schools as $key => $one)<tr @class(['on' => $key === $policy->text('winter_school')])><td>{{ App\Winter\WinterLabels::schools()[$key] }}@if ($key === $policy->text('winter_school')) <b>({{ __('yours') }})</b>@endif</td><td class="num">{{ count($one->keep) }}</td><td class="num">~{{ $f->kg($one->storesKg) }}</td><td class="num">{{ $f->percent($one->pEnough) }}</td>
       <td class="num">~{{ $f->kg(array_sum(array_map(fn ($box) => in_array($box->id, $one->mayTake, true) ? $box->honeyKg : 0, $first->boxes))) }}</td><td class="num">{{ $one->sugarKg > 0.05 ? '~'.$f->kg($one->sugarKg) : '–' }}</td></tr>@endforeach</tbody></table></div>
 </section>

@@ -3,7 +3,7 @@
   @if ($states === null)<x-yardlist stage="yards"/>@endif
   @foreach ($states ?? [] as $state)
     <section class="blk"><div class="hd"><h2><a href="{{ route('yards.yard', $state->apiary->slug) }}">{{ $state->apiary->name }}</a></h2><span class="sub">{{ trans_choice(':count hive|:count hives', count($state->hives)) }} · {{ number_format($state->apiary->latitude, 2) }}, {{ number_format($state->apiary->longitude, 2) }}@if ($state->apiary->heather) · {{ __('heather') }}@endif</span></div>
-      {!! (new App\Yards\YardPicture(new App\Support\Drawing\Elevation(0.075, marks: false)))->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('yards.hive', [$state->apiary->slug, $hive->hive->code]), fn ($hive, $box) => route('yards.hive', [$state->apiary->slug, $hive->hive->code])) !!}</section>
+      {!! (new App\YardState\YardPicture(new App\Drawing\Elevation(0.075, marks: false)))->svg($state, __('Elevation of :yard', ['yard' => $state->apiary->name]), fn ($hive) => route('yards.hive', [$state->apiary->slug, $hive->hive->code]), fn ($hive, $box) => route('yards.hive', [$state->apiary->slug, $hive->hive->code])) !!}</section>
   @endforeach
   @can('manage')
   <section class="blk"><h2>{{ $states === [] ? __('Draw your first yard') : __('A new yard') }}</h2>

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Assess;
+
+use App\Models\Assessment;
+use App\Models\Box;
+use App\Models\BoxPlace;
+use App\Models\Eye;
+use App\Operation\CurrentOperation;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+/** The look at a box on a day, the operation's own or one before it (from a paper note): found, or begun. */
+final readonly class LookOfDay
+{
+    public function __construct(private CurrentOperation $current)
+    {
+    }
+
+    /** @throws ValidationException when the box stood on no hive that day */
+    public function of(Box $box, ?string $day = null): Assessment
+    {
+        $on = $this->day($day);
+        $hive = $this->place($box, $on)->hive_id;
+        $look = $this->find($box, $hive, $on);
+        $isToday = $on->format('Y-m-d') === $this->current->today()->format('Y-m-d');
+        $eye = Eye::query()->where('user_id', Auth::id())->first();
+
+        return $look ??
+            Assessment::query()->create([
+                'hive_id' => $hive,
+                'box_id' => $box->id,
+                'user_id' => Auth::id(),
+                'looked_at' => ($isToday ? $this->current->now() : $on->setTime(12, 0))->setTimezone(
+                    new DateTimeZone('UTC'),
+                ),
+                'eye' => $eye === null ? null : ['offset' => $eye->offset, 'slope' => $eye->slope],
+            ]);
+    }
+
+    /** @throws ValidationException when the day has not come */
+    public function day(?string $day): DateTimeImmutable
+    {
+        $today = $this->current->today();
+        $on = $day === null || $day === '' ? $today : new DateTimeImmutable($day, $today->getTimezone());
+        if ($on > $today) {
+            throw ValidationException::withMessages([
+                'seen_on' => __('A look cannot be dated after today, :day.', ['day' => $today->format('Y-m-d')]),
+            ]);
+        }
+
+        return $on;
+    }
+
+    /** The newest look at the box before this day, on the same hive. */
+    public function before(Box $box, ?string $day = null): ?Assessment
+    {
+        $on = $this->day($day);
+        $place = $this->place($box, $on);
+
+        return Assessment::query()
+            ->where('box_id', $box->id)
+            ->where('hive_id', $place->hive_id)
+            ->where('looked_at', '>=', $place->since->format('Y-m-d'))
+            ->where('looked_at', '<', $on->setTimezone(new DateTimeZone('UTC')))
+            ->latest('looked_at')
+            ->latest('id')
+            ->with('frames')
+            ->first();
+    }
+
+    private function find(Box $box, string $hive, DateTimeImmutable $on): ?Assessment
+    {
+        $utc = new DateTimeZone('UTC');
+
+        return Assessment::query()
+            ->where('box_id', $box->id)
+            ->where('hive_id', $hive)
+            ->where('looked_at', '>=', $on->setTimezone($utc))
+            ->where('looked_at', '<', $on->modify('+1 day')->setTimezone($utc))
+            ->latest('looked_at')
+            ->first();
+    }
+
+    private function place(Box $box, DateTimeImmutable $on): BoxPlace
+    {
+        $date = $on->format('Y-m-d');
+        $places = BoxPlace::query()->where('box_id', $box->id)->with('hive')->orderByDesc('since')->get();
+        $then = $places->first(
+            fn (BoxPlace $place): bool => $place->since->format('Y-m-d') <= $date &&
+                ($place->until === null || $place->until->format('Y-m-d') >= $date),
+        );
+        if ($then !== null) {
+            return $then;
+        }
+        $left = $places->first(
+            fn (BoxPlace $place): bool => $place->until !== null && $place->until->format('Y-m-d') < $date,
+        );
+        $came = $places->last();
+        throw ValidationException::withMessages([
+            'seen_on' => match (true) {
+                $left?->until !== null => __(
+                    'Box :mark left hive :hive on :day; a look dated :date cannot be of it there. Correct the date, or put the box back first.',
+                    [
+                        'mark' => $box->mark,
+                        'hive' => $left->hive->code,
+                        'day' => $left->until->format('Y-m-d'),
+                        'date' => $date,
+                    ],
+                ),
+                $came !== null => __('Box :mark came onto hive :hive on :day; a look dated :date is before that.', [
+                    'mark' => $box->mark,
+                    'hive' => $came->hive->code,
+                    'day' => $came->since->format('Y-m-d'),
+                    'date' => $date,
+                ]),
+                default => __('Box :mark is in store and has stood on no hive; a look needs a box on a hive.', [
+                    'mark' => $box->mark,
+                ]),
+            },
+        ]);
+    }
+}

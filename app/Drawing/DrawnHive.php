@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+/** A hive as it is drawn, boxes from the floor up. */
+final readonly class DrawnHive
+{
+    /**
+     * @param  list<DrawnBox>  $boxes
+     * @param  list<string>  $under  short words under the code, such as "take 2"
+     * @param  ?int  $reserveAfter  number of boxes below the reserve line, where one is drawn
+     */
+    public function __construct(
+        public string $code,
+        public array $boxes,
+        public bool $excluder = true,
+        public ?string $href = null,
+        public bool $selected = false,
+        public array $under = [],
+        public ?int $reserveAfter = null,
+    ) {
+    }
+
+    public function heightMm(): float
+    {
+        return array_sum(array_map(static fn (DrawnBox $box): float => $box->heightMm, $this->boxes));
+    }
+}

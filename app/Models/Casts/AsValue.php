@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Casts;
+
+use App\Support\Fields;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+use LogicException;
+
+/**
+ * A column of JSON as the value that it stores.
+ *
+ * @implements CastsAttributes<StoredValue, StoredValue>
+ */
+final class AsValue implements CastsAttributes
+{
+    /** @param  class-string<StoredValue>  $class */
+    public function __construct(private readonly string $class)
+    {
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function get(Model $model, string $key, mixed $value, array $attributes): StoredValue
+    {
+        return $this->class::from(Fields::of(json_decode(is_string($value) ? $value : '[]', true)));
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return $value instanceof StoredValue
+            ? json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)
+            : throw new LogicException("$key takes a $this->class.");
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Casts;
+
+use App\Support\Fields;
+
+/** A value that is stored as JSON in one column. */
+interface StoredValue
+{
+    public static function from(Fields $stored): static;
+
+    /** @return array<string, mixed> */
+    public function toArray(): array;
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A harvest that a yard is being readied for, with what differs from its usual policy.
+ *
+ * @property string $apiary_id
+ * @property string $name
+ * @property \Illuminate\Support\Carbon $starts_on
+ * @property \Illuminate\Support\Carbon $ends_on
+ * @property bool $heather
+ * @property array<string, mixed>|null $policy
+ * @property Apiary $apiary
+ */
+final class HarvestPolicy extends \App\Records\Record
+{
+    protected $attributes = ['version' => 1, 'heather' => false, 'policy' => null];
+
+    protected $casts = ['starts_on' => 'date', 'ends_on' => 'date', 'heather' => 'boolean', 'policy' => 'array'];
+
+    /** @return BelongsTo<Apiary, $this> */
+    public function apiary(): BelongsTo
+    {
+        return $this->belongsTo(Apiary::class);
+    }
+
+    public function label(): string
+    {
+        return $this->name;
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::on(Scope::yard($this->apiary_id));
+    }
+}

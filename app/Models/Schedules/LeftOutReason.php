@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Schedules;
+
+/** Why supers are not in a schedule. */
+enum LeftOutReason: string
+{
+    case ToLook = 'to-look';
+
+    /** To wait, and winter will want them when they are ripe. */
+    case ForWinter = 'for-winter';
+
+    /** Ripe only after they must be off for treatment. */
+    case AfterTreatment = 'after-treatment';
+
+    /** Ripe only after the schedule's last day. */
+    case AfterLastDay = 'after-last-day';
+}

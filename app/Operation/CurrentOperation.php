@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Operation;
+
+use App\Models\Operation;
+use App\Models\Role;
+use App\Records\Tenant;
+use DateTimeImmutable;
+use DateTimeZone;
+use LogicException;
+
+/** The operation of this request and the role of the person in it. Records of others do not exist for them. */
+final class CurrentOperation
+{
+    private ?Operation $operation = null;
+
+    private ?Role $role = null;
+
+    public function __construct(private readonly Tenant $tenant)
+    {
+    }
+
+    public function enter(Operation $operation, ?Role $role): void
+    {
+        $this->tenant->enter($operation->id);
+        $this->operation = $operation;
+        $this->role = $role;
+    }
+
+    public function leave(): void
+    {
+        $this->tenant->leave();
+        $this->operation = null;
+        $this->role = null;
+    }
+
+    public function id(): ?string
+    {
+        return $this->operation?->id;
+    }
+
+    public function get(): Operation
+    {
+        return $this->operation ?? throw new LogicException('No operation has been entered.');
+    }
+
+    public function role(): ?Role
+    {
+        return $this->role;
+    }
+
+    /** Now where the operation is; a demo's day is fixed, its hour is not. */
+    public function now(): DateTimeImmutable
+    {
+        $now = new DateTimeImmutable('now', new DateTimeZone($this->get()->time_zone));
+        $fixed = $this->get()->demo_today;
+
+        return $fixed === null ? $now : $now->setDate($fixed->year, $fixed->month, $fixed->day)->setTime(19, 42);
+    }
+
+    public function today(): DateTimeImmutable
+    {
+        return $this->now()->setTime(0, 0);
+    }
+
+    /** The first day that can still be planned: after noon today is too far gone. */
+    public function firstDayAhead(): DateTimeImmutable
+    {
+        return $this->today()->modify((int) $this->now()->format('G') >= 12 ? '+1 day' : '+0 days');
+    }
+
+    /** The season is named by the year of the main flow: in the south, from July on, next year's. */
+    public function season(): int
+    {
+        return \App\Support\SeasonCalendar::seasonOf($this->today(), $this->get()->latitude < 0);
+    }
+}

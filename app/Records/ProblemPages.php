@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Validation\ValidationException;
+use Marjoram\Core\InvalidInput;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** Bad input comes back as the page it was sent from, with its messages and what was entered, and status 422. */
+final class ProblemPages
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->render(
+            fn (ValidationException $e, Request $request): Response => self::invalid($e->errors(), $request),
+        );
+        $exceptions->render(
+            fn (InvalidInput $e, Request $request): Response => self::invalid(
+                [self::field($e->pointer) => [__($e->getMessage())]],
+                $request,
+            ),
+        );
+        $exceptions->render(
+            fn (Conflict $e, Request $request): Response => $request->expectsJson()
+                ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
+                : self::invalid(['version' => [$e->getMessage()]], $request, 409),
+        );
+        // A query's values may be personal: only its shape goes to the log.
+        $exceptions->report(function (QueryException $e): bool {
+            Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);
+
+            return false;
+        });
+        $exceptions->dontReport([Conflict::class, InvalidInput::class]);
+    }
+
+    /** @param  array<string, list<string>>  $messages */
+    private static function invalid(array $messages, Request $request, int $status = 422): Response
+    {
+        if ($request->expectsJson()) {
+            return new JsonResponse(
+                ['message' => (string) current(current($messages) ?: ['']), 'errors' => $messages],
+                $status,
+            );
+        }
+
+        return self::pageAgain($messages, $request, $status) ??
+            response()->view('errors.invalid', ['messages' => $messages], $status);
+    }
+
+    /**
+     * The page before, rendered inside this request: no redirect, so that what was typed stays and the status says 422.
+     *
+     * @param  array<string, list<string>>  $messages
+     */
+    private static function pageAgain(array $messages, Request $request, int $status): ?Response
+    {
+        $router = app(Router::class);
+        foreach ([url()->previous(), $request->fullUrl()] as $url) {
+            $page = Request::create($url, 'GET', server: ['REQUEST_METHOD' => 'GET'] + $request->server->all());
+            try {
+                $route = $router->getRoutes()->match($page);
+                if (self::mayBeShown($route)) {
+                    return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
+                }
+            } catch (HttpExceptionInterface|ModelNotFoundException) {
+                // The page before is gone or not ours: try the next, or say what was wrong on a page of its own.
+            }
+        }
+
+        return null;
+    }
+
+    private static function mayBeShown(Route $route): bool
+    {
+        return ! $route->isFallback &&
+            in_array('GET', $route->methods(), true) &&
+            $route->getName() !== null &&
+            (! in_array('can:view', $route->gatherMiddleware(), true) || app(Tenant::class)->id() !== null);
+    }
+
+    /** @param  array<string, list<string>>  $messages */
+    private static function render(
+        Router $router,
+        Route $route,
+        Request $page,
+        Request $request,
+        array $messages,
+    ): Response {
+        if ($request->hasSession()) {
+            $page->setLaravelSession($request->session());
+            $request
+                ->session()
+                ->flash(
+                    '_old_input',
+                    Arr::except($request->input(), [
+                        'password',
+                        'password_confirmation',
+                        'current_password',
+                        '_token',
+                        '_key',
+                    ]),
+                );
+        }
+        $page->setUserResolver($request->getUserResolver());
+        $page->setRouteResolver(fn (): Route => $route);
+        $page->attributes->add($request->attributes->all());
+        app()->instance('request', $page);
+        \Illuminate\Support\Facades\Facade::clearResolvedInstance('request');
+        view()->share('errors', (new ViewErrorBag)->put('default', new MessageBag($messages)));
+        $router->substituteBindings($route);
+        $router->substituteImplicitBindings($route);
+
+        return Router::toResponse($page, $route->run());
+    }
+
+    private static function field(string $pointer): string
+    {
+        $parts = explode('/', trim($pointer, '/'));
+
+        return $parts[count($parts) - 1] === '' ? 'form' : $parts[count($parts) - 1];
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use BackedEnum;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Flow\Sign;
+use Marjoram\Core\Reserve\WinterSchool;
+use Marjoram\Core\Ripeness\RipenessSchool;
+
+/** What may be chosen in a form, by its key, each with its words. */
+final class Choices
+{
+    /** @return array<string, string> */
+    public static function ripenessSchools(): array
+    {
+        $order = [
+            RipenessSchool::CappedAndRefractometer,
+            RipenessSchool::CappedOnly,
+            RipenessSchool::Capped90,
+            RipenessSchool::Refractometer,
+        ];
+
+        return self::keyed($order, Names::ofRipenessSchool(...));
+    }
+
+    /** @return array<string, string> */
+    public static function winterSchools(): array
+    {
+        return self::keyed(WinterSchool::cases(), Names::ofWinterSchool(...));
+    }
+
+    /** @return array<string, string> */
+    public static function methods(): array
+    {
+        return self::keyed(Method::cases(), Names::ofMethod(...));
+    }
+
+    /** @return array<string, string> a method, or the free choice */
+    public static function clearing(): array
+    {
+        return ['choose' => __('let Marjoram choose')] + self::methods();
+    }
+
+    /** @return array<string, string> */
+    public static function unitsOfTaking(): array
+    {
+        return ['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')];
+    }
+
+    /** @return array<string, string> */
+    public static function feeds(): array
+    {
+        return [
+            'syrup-2-1' => __('syrup 2:1'),
+            'syrup-1-1' => __('syrup 1:1'),
+            'fondant' => __('fondant'),
+            'dry-sugar' => __('dry sugar'),
+            'honey-combs' => __('combs of honey'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function weighings(): array
+    {
+        return [
+            'whole' => __('the whole hive at once'),
+            'both-sides' => __('one side, then the other'),
+            'one-side' => __('one side lifted twice'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function scales(): array
+    {
+        return ['water' => __('water %'), 'nd' => __('nD'), 'brix' => __('°Brix')];
+    }
+
+    /** @return array<string, string> "sign:result" => its words */
+    public static function signs(): array
+    {
+        $signs = [];
+        foreach (Sign::cases() as $sign) {
+            foreach (array_keys($sign->results()) as $result) {
+                $signs["$sign->value:$result"] = Names::ofSign($sign->value, $result);
+            }
+        }
+
+        return $signs;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  list<T>  $cases
+     * @param  callable(T): string  $word
+     * @return array<string, string>
+     */
+    private static function keyed(array $cases, callable $word): array
+    {
+        $choices = [];
+        foreach ($cases as $case) {
+            $choices[(string) $case->value] = $word($case);
+        }
+
+        return $choices;
+    }
+}

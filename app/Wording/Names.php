@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Reserve\WinterSchool;
+use Marjoram\Core\Ripeness\RipenessSchool;
+use Marjoram\Core\Ripeness\Verdict;
+use Marjoram\Core\Rounds\Limit;
+
+/** The names of the core's cases. */
+final class Names
+{
+    public static function ofVerdict(Verdict $verdict): string
+    {
+        return match ($verdict) {
+            Verdict::Take => __('Take'),
+            Verdict::TakeAndDry => __('Dry'),
+            Verdict::Wait => __('Wait'),
+            Verdict::Rearrange => __('Rearrange'),
+            Verdict::Leave => __('Leave'),
+            Verdict::Look => __('Look'),
+        };
+    }
+
+    public static function sentenceOf(Verdict $verdict): string
+    {
+        return match ($verdict) {
+            Verdict::Take => __('Take it. It is ripe.'),
+            Verdict::TakeAndDry => __('Take it, and dry it before extraction.'),
+            Verdict::Wait => __('Wait. The bees are still at it.'),
+            Verdict::Rearrange => __('Rearrange: gather the ripe frames, leave the rest.'),
+            Verdict::Leave => __('Leave it with the bees.'),
+            Verdict::Look => __('Look once more before you decide.'),
+        };
+    }
+
+    public static function ofMethod(Method $method): string
+    {
+        return match ($method) {
+            Method::Brush => __('brush'),
+            Method::EscapeBoard => __('escape boards'),
+            Method::FumeBoard => __('fume boards'),
+            Method::Blower => __('blower'),
+        };
+    }
+
+    public static function ofRipenessSchool(RipenessSchool $school): string
+    {
+        return match ($school) {
+            RipenessSchool::CappedAndRefractometer => __('capped share with the refractometer'),
+            RipenessSchool::CappedOnly => __('fully capped only'),
+            RipenessSchool::Capped90 => __('at least 90 % capped'),
+            RipenessSchool::Refractometer => __('refractometer alone'),
+        };
+    }
+
+    public static function ofWinterSchool(WinterSchool $school): string
+    {
+        return match ($school) {
+            WinterSchool::Computed => __('reckoned by climate and strength'),
+            WinterSchool::FullSuper => __('a full super at least'),
+            WinterSchool::BoxRule => __('a number of boxes by hand'),
+            WinterSchool::LeaveAll => __('leave all, take the rest in spring'),
+        };
+    }
+
+    public static function ofSign(string $sign, string $result): string
+    {
+        return match ([$sign, $result]) {
+            ['main-bloom', 'finished'] => __('main bloom finished'),
+            ['main-bloom', 'on'] => __('main bloom still on'),
+            ['robbing-test', 'robbed'] => __('open honey set aside was robbed'),
+            ['robbing-test', 'ignored'] => __('open honey set aside was ignored'),
+            ['eating-capped', 'seen'] => __('bees open and eat capped honey'),
+            ['new-wax', 'seen'] => __('new white wax is drawn'),
+            ['shake', 'nectar'] => __('nectar rains from a shaken frame'),
+            default => $sign,
+        };
+    }
+
+    public static function ofLimit(Limit $limit): string
+    {
+        return match ($limit) {
+            Limit::Crew => __('minutes of crew time'),
+            Limit::Truck => __('supers on the truck'),
+            Limit::Boards => __('escape boards'),
+            Limit::Hold => __('supers in the honey room'),
+        };
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\YardState;
+
+use App\Models\Apiary;
+use App\Models\Drive;
+use App\Operation\CurrentOperation;
+use App\Support\GroundDistance;
+
+/** What the drives between yards and honey room take: as the keeper knows it, else reckoned from where they are. */
+final readonly class Drives
+{
+    /** Country roads: so much longer than the bird flies, so fast, and so long to park and gate. */
+    private const DETOUR = 1.3;
+
+    private const KM_PER_HOUR = 50.0;
+
+    private const STOP_MIN = 3.0;
+
+    public function __construct(private CurrentOperation $current)
+    {
+    }
+
+    /**
+     * @param  list<Apiary>  $places  a yard may stand in it twice: it is no drive from itself
+     * @return list<list<float>> minutes, the honey room first
+     */
+    public function minutes(array $places): array
+    {
+        $own = $this->own();
+        $home = $this->depot();
+        $at = [null, ...$places];
+
+        return array_map(
+            fn (?Apiary $from): array => array_map(
+                fn (?Apiary $to): float => $own[self::key($from, $to)] ?? self::reckoned($from, $to, $home),
+                $at,
+            ),
+            $at,
+        );
+    }
+
+    /** @return array<string, float> by both ends */
+    public function own(): array
+    {
+        return Drive::query()
+            ->get()
+            ->mapWithKeys(
+                static fn (Drive $drive): array => [
+                    self::pair($drive->apiary_id, $drive->other_id ?? '') => $drive->minutes,
+                ],
+            )
+            ->all();
+    }
+
+    /**
+     * What the way between two places would take by their coordinates; null is the honey room.
+     *
+     * @param  array{float, float}  $home
+     */
+    public static function reckoned(?Apiary $from, ?Apiary $to, array $home): float
+    {
+        if ($from?->id === $to?->id) {
+            return 0.0;
+        }
+        $km = GroundDistance::km(
+            $from === null ? $home : [$from->latitude, $from->longitude],
+            $to === null ? $home : [$to->latitude, $to->longitude],
+        );
+
+        return round((($km * self::DETOUR) / self::KM_PER_HOUR) * 60.0 + self::STOP_MIN, 1);
+    }
+
+    public static function key(?Apiary $from, ?Apiary $to): string
+    {
+        return self::pair($from === null ? '' : $from->id, $to === null ? '' : $to->id);
+    }
+
+    private static function pair(string $a, string $b): string
+    {
+        return $a < $b ? "$a $b" : "$b $a";
+    }
+
+    /**
+     * Where the drives begin: the honey room, or amid all yards where its place is not known.
+     *
+     * @return array{float, float} latitude and longitude
+     */
+    public function depot(): array
+    {
+        $operation = $this->current->get();
+        if ($operation->longitude !== null) {
+            return [$operation->latitude, $operation->longitude];
+        }
+        $yards = Apiary::query()->get();
+
+        return [(float) $yards->avg('latitude'), (float) $yards->avg('longitude')];
+    }
+}

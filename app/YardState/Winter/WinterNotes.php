@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\YardState\Winter;
+
+use App\Models\Decision;
+use App\Models\Feeding;
+use App\Models\HiveWeighing;
+use App\Models\WinterLook;
+
+/** What was noted of a hive that bears on its winter. */
+final readonly class WinterNotes
+{
+    /**
+     * @param  list<HiveWeighing>  $weighings  oldest first
+     * @param  list<Feeding>  $feedings  oldest first
+     * @param  array<string, Decision>  $decisions  by box id
+     */
+    public function __construct(
+        public ?WinterLook $look = null,
+        public array $weighings = [],
+        public array $feedings = [],
+        public array $decisions = [],
+    ) {
+    }
+
+    public function lastWeighing(): ?HiveWeighing
+    {
+        return $this->weighings[count($this->weighings) - 1] ?? null;
+    }
+
+    /** kg of stores that became of what was fed after one date and up to another (Y-m-d). */
+    public function fedKg(string $after, string $until): float
+    {
+        return array_sum(
+            array_map(
+                static fn (Feeding $one): float => $one->fed_on->format('Y-m-d') > $after &&
+                $one->fed_on->format('Y-m-d') <= $until
+                    ? $one->stores_kg
+                    : 0.0,
+                $this->feedings,
+            ),
+        );
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Clearing;
+
+use DateTimeImmutable;
+use Marjoram\Core\Statement;
+
+/** One way of clearing one apiary: dates, minutes and what it leaves; or why it cannot be done. */
+final readonly class MethodOutcome
+{
+    /**
+     * @param  ?Statement  $refusal  of a Refusal; null where it can be done
+     * @param  list<DateTimeImmutable>  $visits
+     * @param  list<Statement>  $cautions  of Cautions
+     * @param  float  $penaltyMinutes  for a second drive, bees left and robbing in a dearth
+     */
+    private function __construct(
+        public Method $method,
+        public ?Statement $refusal,
+        public array $visits = [],
+        public float $personMinutes = 0.0,
+        public float $onSiteMinutes = 0.0,
+        public float $beesLeftPerSuper = 0.0,
+        public array $cautions = [],
+        public float $penaltyMinutes = 0.0,
+    ) {
+    }
+
+    public static function refused(Method $method, Statement $why): self
+    {
+        return new self($method, $why);
+    }
+
+    /**
+     * @param  list<DateTimeImmutable>  $visits
+     * @param  float  $onSiteMinutes  of the crew together
+     */
+    public static function planned(
+        Method $method,
+        array $visits,
+        Job $job,
+        float $onSiteMinutes,
+        float $beesLeftPerSuper,
+        Statement ...$cautions,
+    ): self {
+        $person = $onSiteMinutes * $job->crew;
+        $penalty = $job->penalty($method, count($visits), $beesLeftPerSuper);
+
+        return new self(
+            $method,
+            null,
+            $visits,
+            $person,
+            $onSiteMinutes,
+            $beesLeftPerSuper,
+            array_values($cautions),
+            $penalty,
+        );
+    }
+
+    public function feasible(): bool
+    {
+        return $this->refusal === null;
+    }
+
+    public function robbingRisk(): RobbingRisk
+    {
+        return $this->method->robbingRisk();
+    }
+
+    /** Minutes by which methods are ranked: the work, a second drive, bees left and robbing in a dearth. */
+    public function weight(): float
+    {
+        return $this->personMinutes + $this->penaltyMinutes;
+    }
+}
