@@ -262,7 +262,7 @@ Route::middleware(['auth', 'operation'])->group(function (): void {
         Route::post('/yards/{apiary}/harvests', [Yards\YardPolicyController::class, 'store'])->name(
             'yards.harvests.store',
         );
-        Route::delete('/yards/harvests/{harvestPlan}', [Yards\YardPolicyController::class, 'destroy'])->name(
+        Route::delete('/yards/harvests/{harvestPolicy}', [Yards\YardPolicyController::class, 'destroy'])->name(
             'yards.harvests.destroy',
         );
         Route::put('/account/policy', [Account\PolicyController::class, 'update'])->name('account.policy.update');

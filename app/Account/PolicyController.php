@@ -22,7 +22,7 @@ final class PolicyController
         return view('account.policy', [
             'values' => array_replace(Policy::DEFAULTS, $current->get()->policy),
             'version' => $current->get()->policy_version,
-            'apiaries' => Apiary::query()->with('harvestPlans')->orderBy('position')->get(),
+            'apiaries' => Apiary::query()->with('harvestPolicies')->orderBy('position')->get(),
             'schools' => self::schools(),
         ]);
     }

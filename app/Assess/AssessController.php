@@ -79,7 +79,7 @@ final readonly class AssessController
 
     public function show(Request $request, Formatter $f, Apiary $apiary, ?Hive $hive = null): View|RedirectResponse
     {
-        $apiary->load('harvestPlans');
+        $apiary->load('harvestPolicies');
         $open = $hive === null ? null : $this->yards->hive($apiary, $hive->code);
         if ($hive !== null && $open === null) {
             return redirect()->route('assess.hive', [$hive->load('stand.apiary')->stand->apiary->slug, $hive->code]);

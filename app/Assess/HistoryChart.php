@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
+use App\Drawing\Canvas;
+use App\Drawing\ChartParts;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 
 /** Capping above, water below, over the days of a super on its hive; bars are the middle 80 %. */
 final readonly class HistoryChart
 {
-    private const WIDTH = 480.0;
-
     private const LEFT = 48.0;
 
     private const RIGHT = 472.0;
@@ -25,114 +26,71 @@ final readonly class HistoryChart
     {
     }
 
-    public function svg(BoxHistory $history, string $title): string
+    public function of(BoxHistory $history): Picture
     {
-        $points = $history->points;
-        $first = $points[0]['on']->getTimestamp();
-        $last = max($points[count($points) - 1]['on']->getTimestamp(), $first + 86400);
-        $x = static fn (int $at): float => self::LEFT +
-            14.0 +
-            (($at - $first) / ($last - $first)) * (self::RIGHT - self::LEFT - 28.0);
-        $capped = static fn (float $share): float => self::CAPPED[1] - $share * (self::CAPPED[1] - self::CAPPED[0]);
-        $water = static fn (float $pct): float => self::WATER[0] +
-            ((self::WATER_PCT[0] - min(self::WATER_PCT[0], max(self::WATER_PCT[1], $pct))) /
-                (self::WATER_PCT[0] - self::WATER_PCT[1])) *
-                (self::WATER[1] - self::WATER[0]);
-        $out = $this->axes($history, $capped, $water);
+        $canvas = new Canvas;
+        $this->rules($canvas, $history);
+        $days = array_map(static fn (HistoryPoint $one): int => $one->on->getTimestamp(), $history->points);
+        $first = min($days);
+        $span = max(86400, max($days) - $first);
         $line = '';
-        foreach ($points as $point) {
-            $at = $x($point['on']->getTimestamp());
-            if ($point['capped'] !== null) {
-                $line .= sprintf('%s%.1f %.1f', $line === '' ? 'M' : 'L', $at, $capped($point['capped']));
-                $out .=
-                    $this->whisker(
-                        $at,
-                        $capped(max(0.0, $point['capped'] - 1.2816 * $point['sd'])),
-                        $capped(min(1.0, $point['capped'] + 1.2816 * $point['sd'])),
-                    ).
-                    sprintf(
-                        '<rect class="crop" x="%.1f" y="%.1f" width="10" height="10"/>',
-                        $at - 5.0,
-                        $capped($point['capped']) - 5.0,
-                    );
+        $inner = new Canvas;
+        foreach ($history->points as $i => $point) {
+            $x = self::LEFT + 14.0 + ($days[$i] - $first) / $span * (self::RIGHT - self::LEFT - 28.0);
+            if ($point->capped !== null) {
+                $line .= Canvas::at($line === '' ? 'M' : 'L', $x, self::cappedAt($point->capped));
             }
-            if ($point['water'] !== null) {
-                $out .=
-                    $this->whisker(
-                        $at,
-                        $water($point['water'] - 1.2816 * $point['waterSd']),
-                        $water($point['water'] + 1.2816 * $point['waterSd']),
-                    ).sprintf('<circle class="h-wet" cx="%.1f" cy="%.1f" r="5"/>', $at, $water($point['water']));
-            }
-            $out .= sprintf(
-                '<text class="t12 soft" x="%.1f" y="218" text-anchor="middle">%s</text>',
-                $at,
-                e($this->format->day($point['on'])),
-            );
+            $this->point($inner, $point, $x);
         }
+        $canvas->path('h-line', $line)->add(...$inner->shapes());
+        $label = __('Capped share and water of this super over :n looks', ['n' => count($history->points)]);
 
-        return '<svg class="chart" viewBox="0 0 '.
-            self::WIDTH.
-            ' 224" role="img" aria-label="'.
-            e($title).
-            '"><path class="h-line" d="'.
-            $line.
-            '"/>'.
-            $out.
-            '</svg>';
+        return new Picture(480.0, 224.0, $canvas->shapes(), $label);
     }
 
-    /**
-     * @param  callable(float): float  $capped
-     * @param  callable(float): float  $water
-     */
-    private function axes(BoxHistory $history, callable $capped, callable $water): string
+    private function point(Canvas $canvas, HistoryPoint $point, float $x): void
     {
-        $out = '';
+        if ($point->capped !== null) {
+            $spread = ChartParts::SPREAD * $point->cappedSd;
+            $low = self::cappedAt(max(0.0, $point->capped - $spread));
+            ChartParts::whisker($canvas, $x, $low, self::cappedAt(min(1.0, $point->capped + $spread)));
+            $canvas->rect('crop', $x - 5.0, self::cappedAt($point->capped) - 5.0, 10.0, 10.0);
+        }
+        if ($point->waterPct !== null) {
+            $spread = ChartParts::SPREAD * $point->waterSdPct;
+            $low = self::waterAt($point->waterPct - $spread);
+            ChartParts::whisker($canvas, $x, $low, self::waterAt($point->waterPct + $spread));
+            $canvas->circle('h-wet', $x, self::waterAt($point->waterPct), 5.0);
+        }
+        $canvas->text('t12 soft', $x, 218.0, $this->format->day($point->on), 'middle');
+    }
+
+    private function rules(Canvas $canvas, BoxHistory $history): void
+    {
         foreach ([0, 50, 100] as $percent) {
-            $out .= $this->rule($capped($percent / 100.0), $percent.' %', 'rl');
+            ChartParts::rule($canvas, self::LEFT, self::RIGHT, self::cappedAt($percent / 100.0), "$percent %");
         }
         foreach ([16, 20, 24] as $percent) {
-            $out .= $this->rule($water((float) $percent), $percent.' %', 'rl');
+            ChartParts::rule($canvas, self::LEFT, self::RIGHT, self::waterAt((float) $percent), "$percent %");
         }
         if ($history->cappedNeeded !== null) {
-            $out .= $this->rule($capped($history->cappedNeeded), '', 'lim');
+            $y = self::cappedAt($history->cappedNeeded);
+            ChartParts::rule($canvas, self::LEFT, self::RIGHT, $y, class: 'lim');
         }
-
-        return $out.
-            $this->rule($water($history->waterMax), '', 'lim').
-            '<text class="t12 soft" x="'.
-            self::LEFT.
-            '" y="10">'.
-            e(__('capped')).
-            '</text><text class="t12 soft" x="'.
-            self::LEFT.
-            '" y="134">'.
-            e(__('water')).
-            '</text>';
+        ChartParts::rule($canvas, self::LEFT, self::RIGHT, self::waterAt($history->waterMaxPct), class: 'lim');
+        $canvas->text('t12 soft', self::LEFT, 10.0, __('capped'))->text('t12 soft', self::LEFT, 134.0, __('water'));
     }
 
-    private function rule(float $y, string $words, string $class): string
+    private static function cappedAt(float $share): float
     {
-        return sprintf('<path class="%s" d="M%.1f %.1fH%.1f"/>', $class, self::LEFT, $y, self::RIGHT).
-            ($words === ''
-                ? ''
-                : sprintf(
-                    '<text class="t12 soft" x="%.1f" y="%.1f" text-anchor="end">%s</text>',
-                    self::LEFT - 6.0,
-                    $y + 4.0,
-                    $words,
-                ));
+        return self::CAPPED[1] - $share * (self::CAPPED[1] - self::CAPPED[0]);
     }
 
-    private function whisker(float $x, float $lo, float $hi): string
+    private static function waterAt(float $pct): float
     {
-        return sprintf(
-            '<path class="whisk" d="M%1$.1f %2$.1fV%3$.1fM%4$.1f %2$.1fh8M%4$.1f %3$.1fh8"/>',
-            $x,
-            $lo,
-            $hi,
-            $x - 4.0,
-        );
+        [$wettest, $driest] = self::WATER_PCT;
+        $share = ($wettest - min($wettest, max($driest, $pct))) / ($wettest - $driest);
+
+        return self::WATER[0] + $share * (self::WATER[1] - self::WATER[0]);
     }
 }

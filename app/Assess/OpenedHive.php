@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace App\Assess;
 
 use App\Drawing\BoxSection;
+use App\Drawing\Canvas;
+use App\Drawing\DrawnBox;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
+use App\Wording\Wording;
+use App\YardState\BoxState;
+use App\YardState\HiveState;
 use App\YardState\YardPicture;
 
 /** One hive opened: larger, with the verdict in words beside each box, and each frame of the chosen box a link. */
@@ -13,129 +19,85 @@ final readonly class OpenedHive
 {
     private const PX_PER_MM = 0.235;
 
-    public function svg(
-        \App\YardState\HiveState $hive,
-        string $slug,
-        \App\YardState\BoxState $chosen,
-        int $slot,
-    ): string {
-        $section = new BoxSection(self::PX_PER_MM);
-        $picture = new YardPicture;
-        $f = app(Formatter::class);
-        $out = '';
+    private const LEFT = 4.0;
+
+    public function __construct(
+        private YardPicture $picture,
+        private Formatter $format,
+        private Wording $wording,
+    ) {
+    }
+
+    public function of(HiveState $hive, string $slug, BoxState $chosen, int $slot): Picture
+    {
+        $canvas = new Canvas;
         $y = 8.0;
-        foreach (array_reverse($hive->boxes) as $box) {
-            $href = route('assess.hive', [$slug, $hive->hive->code, 'box' => $box->box->id]).'#opened';
-            $drawn = $picture->box($hive, $box, $href, $chosen->box->id);
-            $width = $drawn->widthMm * self::PX_PER_MM;
-            $height = $drawn->heightMm * self::PX_PER_MM;
-            $inside =
-                $section->svg($drawn, 4.0, $y).
-                ($drawn->selected ? BoxSection::rect('picked', 2.0, $y - 1.0, $width + 4.0, $height + 2.0) : '').
-                '<path class="joint" d="M4 '.
-                round($y, 1).
-                'h'.
-                round($width, 1).
-                '"/>';
-            $words = $box->isSuper()
-                ? '<use href="#v-'.
-                    $box->mark().
-                    '" class="gl" x="'.
-                    round($width + 12, 1).
-                    '" y="'.
-                    round($y + 0.5 * $height - 16, 1).
-                    '" width="15" height="15"/><text class="t14 b" x="'.
-                    round($width + 32, 1).
-                    '" y="'.
-                    round($y + 0.5 * $height - 4, 1).
-                    '">'.
-                    e(\App\YardState\Marks::word($box->verdict())).
-                    '</text>'.
-                    '<text class="t13 soft" x="'.
-                    round($width + 12, 1).
-                    '" y="'.
-                    round($y + 0.5 * $height + 14, 1).
-                    '">~'.
-                    e($f->kg($box->honey->honeyKg)).
-                    '</text>'
-                : '<text class="t13 soft" x="'.
-                    round($width + 12, 1).
-                    '" y="'.
-                    round($y + 0.5 * $height + 4, 1).
-                    '">'.
-                    e(__('brood')).
-                    '</text>';
-            $out .=
-                '<a href="'.
-                e($href).
-                '" aria-label="'.
-                e($drawn->words).
-                '"'.
-                ($drawn->selected ? ' aria-current="true"' : '').
-                '><title>'.
-                e($drawn->words).
-                '</title>'.
-                $inside.
-                '</a><g aria-hidden="true">'.
-                $words.
-                '</g>';
-            if ($drawn->selected) {
-                $out .= $this->frames(
-                    $box,
-                    $slug,
-                    $hive->hive->code,
-                    $drawn->insideMm,
-                    $drawn->widthMm,
-                    $y,
-                    $height,
-                    $slot,
-                );
+        foreach ($hive->fromTheTop() as $box) {
+            $href = route('assess.hive', [$slug, $hive->code, 'box' => $box->id]).'#opened';
+            $drawn = $this->picture->box($hive, $box, $href);
+            $this->box($canvas, $box, $drawn, $y, $box->id === $chosen->id);
+            if ($box->id === $chosen->id) {
+                $this->frames($canvas, $hive, $slug, $box, $drawn, $y, $slot);
             }
-            $y += $height;
-            if ($box->isSuper() && $box->number === 1 && $hive->hive->excluder) {
-                $out .= sprintf(
-                    '<path class="exc" d="M0 %1$.1fH%2$.1fM0 %3$.1fH%2$.1f"/>',
-                    $y + 2,
-                    $width + 8,
-                    $y + 4.5,
-                );
+            $y += $drawn->heightMm * self::PX_PER_MM;
+            if ($box->isSuper() && $box->number === 1 && $hive->excluder) {
+                $right = $drawn->widthMm * self::PX_PER_MM + 8.0;
+                $canvas->line('exc', 0.0, $y + 2.0, $right, $y + 2.0)
+                    ->line('exc', 0.0, $y + 4.5, $right, $y + 4.5);
                 $y += 7.0;
             }
         }
+        $label = __('Hive :code opened', ['code' => $hive->code]);
 
-        return '<svg class="opened-hive" viewBox="0 0 216 '.
-            ceil($y + 6).
-            '" role="group" aria-label="'.
-            e(__('Hive :code opened', ['code' => $hive->hive->code])).
-            '">'.
-            $out.
-            '</svg>';
+        return new Picture(216.0, ceil($y + 6.0), $canvas->shapes(), $label, 'opened-hive', true);
     }
 
-    private function frames(
-        \App\YardState\BoxState $box,
-        string $slug,
-        string $code,
-        float $insideMm,
-        float $widthMm,
-        float $y,
-        float $height,
-        int $slot,
-    ): string {
-        $left = 4.0 + 0.5 * ($widthMm - $insideMm) * self::PX_PER_MM;
-        $pitch = ($insideMm * self::PX_PER_MM) / $box->fitted->framesFitted;
-        $out = '';
-        for ($n = 1; $n <= $box->fitted->framesFitted; $n++) {
-            $out .=
-                '<a class="slotlink" href="'.
-                e(route('assess.hive', [$slug, $code, 'box' => $box->box->id, 'slot' => $n])).
-                '#painter" aria-label="'.
-                e(__('Frame :n', ['n' => $n])).
-                '">'.
-                BoxSection::rect($n === $slot ? 'hit picked' : 'hit', $left + ($n - 1) * $pitch, $y, $pitch, $height).
-                '</a>';
-        }
+    private function box(Canvas $canvas, BoxState $box, DrawnBox $drawn, float $y, bool $chosen): void
+    {
+        $width = $drawn->widthMm * self::PX_PER_MM;
+        $height = $drawn->heightMm * self::PX_PER_MM;
+        $inside = static function (Canvas $canvas) use ($drawn, $y, $width, $height, $chosen): void {
+            (new BoxSection(self::PX_PER_MM))->draw($canvas->title($drawn->words), $drawn, self::LEFT, $y);
+            if ($chosen) {
+                $canvas->rect('picked', 2.0, $y - 1.0, $width + 4.0, $height + 2.0);
+            }
+            $canvas->path('joint', Canvas::at('M', self::LEFT, $y).'h'.round($width, 1));
+        };
+        $current = $chosen ? ['aria-current' => 'true'] : [];
+        $canvas->link((string) $drawn->href, $drawn->words, $inside, $current)->within(
+            'g',
+            ['aria-hidden' => 'true'],
+            fn (Canvas $canvas) => $this->words($canvas, $box, $width, $y + 0.5 * $height),
+        );
+    }
 
-        return $out;
+    private function words(Canvas $canvas, BoxState $box, float $width, float $y): void
+    {
+        if (! $box->isSuper()) {
+            $canvas->text('t13 soft', $width + 12.0, $y + 4.0, __('brood'));
+
+            return;
+        }
+        $canvas->glyph('v-'.YardPicture::glyph($box->verdict()), 'gl', $width + 12.0, $y - 16.0, 15.0)
+            ->text('t14 b', $width + 32.0, $y - 4.0, $this->wording->verdict($box->verdict()))
+            ->text('t13 soft', $width + 12.0, $y + 14.0, '~'.$this->format->kg($box->honey->honeyKg));
+    }
+
+    private function frames(Canvas $canvas, HiveState $hive, string $slug, BoxState $box, DrawnBox $drawn, float $y, int $slot): void
+    {
+        $left = self::LEFT + 0.5 * ($drawn->widthMm - $drawn->insideMm) * self::PX_PER_MM;
+        $pitch = $drawn->insideMm * self::PX_PER_MM / $box->fitted->framesFitted;
+        $height = $drawn->heightMm * self::PX_PER_MM;
+        for ($n = 1; $n <= $box->fitted->framesFitted; $n++) {
+            $href = route('assess.hive', [$slug, $hive->code, 'box' => $box->id, 'slot' => $n]).'#painter';
+            $hit = static fn (Canvas $canvas) => $canvas->rect(
+                $n === $slot ? 'hit picked' : 'hit',
+                $left + ($n - 1) * $pitch,
+                $y,
+                $pitch,
+                $height,
+            );
+            $canvas->link($href, __('Frame :n', ['n' => $n]), $hit, ['class' => 'slotlink']);
+        }
     }
 }

@@ -4,58 +4,58 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
+use App\Drawing\Canvas;
+use App\Drawing\ChartParts;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 
 /** Each weighing as weighed over estimated on one line, with what was presumed above it and what is learnt below it. */
-final class FillPicture
+final readonly class FillPicture
 {
     private const FROM = 0.6;
 
     private const TO = 1.4;
 
-    public static function svg(KindFill $fill, Formatter $f, string $title): string
+    private const TICKS = [0.6, 0.8, 1.0, 1.2, 1.4];
+
+    public function __construct(private Formatter $format)
     {
-        $x = static fn (float $ratio): float => 20.0 +
-            ((min(self::TO, max(self::FROM, $ratio)) - self::FROM) / (self::TO - self::FROM)) * 680.0;
-        $out = '<path class="rl2" d="M20 52H700"/>';
-        foreach ([0.6, 0.8, 1.0, 1.2, 1.4] as $tick) {
-            $out .= sprintf(
-                '<path class="rl2" d="M%1$.1f 48v8"/><text class="t12 soft" x="%1$.1f" y="92" text-anchor="middle">%2$.1f</text>',
-                $x($tick),
-                $tick,
-            );
+    }
+
+    public function of(KindFill $fill): Picture
+    {
+        $canvas = (new Canvas)->line('rl2', 20.0, 52.0, 700.0, 52.0);
+        foreach (self::TICKS as $tick) {
+            $canvas->line('rl2', self::x($tick), 48.0, self::x($tick), 56.0)
+                ->text('t12 soft', self::x($tick), 92.0, sprintf('%.1f', $tick), 'middle');
         }
         foreach ($fill->weighings as $one) {
-            $out .= sprintf(
-                '<circle class="gf gl" cx="%.1f" cy="52" r="4"><title>%s</title></circle>',
-                $x($one->ratio()),
-                e(
-                    __(':weighed weighed, ~:estimate estimated', [
-                        'weighed' => $f->kg($one->weighedKg, 2),
-                        'estimate' => $f->kg($one->estimateKg, 2),
-                    ]),
-                ),
-            );
+            $words = __(':weighed weighed, ~:estimate estimated', [
+                'weighed' => $this->format->kg($one->weighedKg, 2),
+                'estimate' => $this->format->kg($one->estimateKg, 2),
+            ]);
+            $dot = static fn (Canvas $inside) => $inside->circle('gf gl', self::x($one->ratio()), 52.0, 4.0);
+            $canvas->titled($words, $dot);
         }
-        foreach (
-            [
-                [1.0, $fill->learnt->priorSd, 24.0, __('presumed')],
-                [$fill->learnt->factor, $fill->learnt->sd, 72.0, __('learnt')],
-            ] as [$mean, $sd, $y, $words]
-        ) {
-            $out .= sprintf(
-                '<path class="whisk" d="M%1$.1f %2$.1fH%3$.1f"/><rect class="wall" x="%4$.1f" y="%5$.1f" width="4" height="12"/><text class="t12 soft" x="%6$.1f" y="%7$.1f">%8$s</text>',
-                $x($mean - 1.2816 * $sd),
-                $y,
-                $x($mean + 1.2816 * $sd),
-                $x($mean) - 2.0,
-                $y - 6.0,
-                $x($mean + 1.2816 * $sd) + 8.0,
-                $y + 4.0,
-                e($words),
-            );
-        }
+        self::spread($canvas, 1.0, $fill->learnt->priorSd, 24.0, __('presumed'));
+        self::spread($canvas, $fill->learnt->factor, $fill->learnt->sd, 72.0, __('learnt'));
+        $label = __('Weighed over estimated for :kind', ['kind' => $fill->kind->name]);
 
-        return '<svg class="chart" viewBox="0 0 720 98" role="img" aria-label="'.e($title).'">'.$out.'</svg>';
+        return new Picture(720.0, 98.0, $canvas->shapes(), $label);
+    }
+
+    private static function spread(Canvas $canvas, float $mean, float $sd, float $y, string $words): void
+    {
+        $high = self::x($mean + ChartParts::SPREAD * $sd);
+        ChartParts::whiskerAcross($canvas, $y, self::x($mean - ChartParts::SPREAD * $sd), $high);
+        $canvas->rect('wall', self::x($mean) - 2.0, $y - 6.0, 4.0, 12.0)
+            ->text('t12 soft', $high + 8.0, $y + 4.0, $words);
+    }
+
+    private static function x(float $ratio): float
+    {
+        $within = min(self::TO, max(self::FROM, $ratio));
+
+        return 20.0 + ($within - self::FROM) / (self::TO - self::FROM) * 680.0;
     }
 }

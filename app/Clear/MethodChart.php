@@ -4,154 +4,105 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Drawing\Canvas;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
+use App\Wording\MethodGlyph;
+use App\Wording\Wording;
+use DateTimeInterface;
 use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\MethodOutcome;
 
 /** The methods of one yard over its days: each visit a stake, boards lie between two. Weather stands on top. */
-final class MethodChart
+final readonly class MethodChart
 {
     private const LEFT = 150.0;
 
     private const WIDTH = 712.0;
 
+    private const TOP = 62.0;
+
     private const ROW = 44.0;
 
-    /**
-     * @param  list<MethodOutcome>  $methods
-     * @param  list<DayForecast>  $days
-     */
-    public function svg(array $methods, array $days, Formatter $f, ?\DateTimeInterface $offBy): string
+    public function __construct(private Formatter $format, private Wording $wording)
     {
-        $pitch = (self::WIDTH - self::LEFT) / max(1, count($days));
-        $height = 62.0 + self::ROW * count($methods);
-        $x = function (\DateTimeInterface $date) use ($days, $pitch): float {
-            $first = $days[0]->date;
-
-            return round(
-                self::LEFT + (round(($date->getTimestamp() - $first->getTimestamp()) / 86400.0) + 0.5) * $pitch,
-                1,
-            );
-        };
-        $out = '';
-        foreach ($days as $i => $day) {
-            $left = self::LEFT + $i * $pitch;
-            if ((int) $day->date->format('N') >= 6) {
-                $out .=
-                    '<rect class="wk" x="'.
-                    round($left, 1).
-                    '" y="0" width="'.
-                    round($pitch, 1).
-                    '" height="'.
-                    $height.
-                    '"/>';
-            }
-            $glyph =
-                $day->rainP > 0.5 ? 'w-rain' : ($day->sun > 0.6 ? 'w-sun' : ($day->sun > 0.3 ? 'w-half' : 'w-cloud'));
-            $out .=
-                '<text class="t12" text-anchor="middle" x="'.
-                round($left + 0.5 * $pitch, 1).
-                '" y="13">'.
-                e(__($day->date->format('D')).' '.$day->date->format('j')).
-                '</text>'.
-                '<use href="#'.
-                $glyph.
-                '" x="'.
-                round($left + 0.5 * $pitch - 8.0, 1).
-                '" y="18" width="16" height="16"/>'.
-                '<text class="t12 wx" text-anchor="middle" x="'.
-                round($left + 0.5 * $pitch, 1).
-                '" y="49">'.
-                e(
-                    Formatter::number($f->temperatureValue($day->minC), 0).
-                        '–'.
-                        Formatter::number($f->temperatureValue($day->maxC), 0),
-                ).
-                '</text>';
-        }
-        foreach ($methods as $i => $method) {
-            $y = 62.0 + $i * self::ROW;
-            $out .=
-                '<path class="rl" d="M0 '.
-                $y.
-                'H'.
-                self::WIDTH.
-                '"/>'.
-                $this->row($method, $y, $x, $f, $i === 0 && $method->feasible());
-        }
-        if ($offBy !== null && $days !== [] && $offBy >= $days[0]->date && $offBy <= $days[count($days) - 1]->date) {
-            $out .= '<path class="lim" d="M'.($x($offBy) + 0.5 * $pitch).' 0V'.$height.'"/>';
-        }
-
-        return '<svg class="chart" viewBox="0 0 '.
-            self::WIDTH.
-            ' '.
-            $height.
-            '" role="img" aria-label="'.
-            e(__('Methods of clearing by day')).
-            '"><text class="t12 soft" x="0" y="49">'.
-            e(__('nights and days, :unit', ['unit' => $f->temperatureUnit()])).
-            '</text>'.
-            $out.
-            '</svg>';
     }
 
-    private function row(MethodOutcome $method, float $y, callable $x, Formatter $f, bool $chosen): string
+    public function of(YardClearing $clearing): Picture
     {
-        $key = $method->method->value;
-        $out =
-            '<use href="#v-'.
-            \App\Wording\MethodNames::glyph($key).
-            '" class="gl'.
-            ($chosen ? ' gr' : '').
-            '" x="2" y="'.
-            ($y + 8).
-            '" width="16" height="16"/><text class="t14'.
-            ($chosen ? ' b' : '').
-            '" x="26" y="'.
-            ($y + 21).
-            '">'.
-            e(\App\Wording\MethodNames::word($key)).
-            '</text>';
-        if (! $method->feasible()) {
-            return $out.
-                '<text class="t13 soft it" x="'.
-                (self::LEFT + 4).
-                '" y="'.
-                ($y + 24).
-                '">'.
-                e(__((string) $method->refusal)).
-                '</text>';
+        $days = $clearing->forecast;
+        $height = self::TOP + self::ROW * count($clearing->methods);
+        $pitch = (self::WIDTH - self::LEFT) / max(1, count($days));
+        $canvas = new Canvas;
+        $unit = ['unit' => $this->format->temperatureUnit()];
+        $canvas->text('t12 soft', 0.0, 49.0, __('nights and days, :unit', $unit));
+        foreach ($days as $i => $day) {
+            $this->day($canvas, $day, self::LEFT + $i * $pitch, $pitch, $height);
         }
-        $out .=
-            '<text class="t12 soft" x="26" y="'.($y + 37).'">'.e($f->minutes($method->personMinutes)).'</text>';
-        $first = $x($method->visits[0]);
-        $last = $x($method->visits[count($method->visits) - 1]);
-        if ($last > $first) {
-            $out .=
-                '<rect class="mbar" x="'.
-                $first.
-                '" y="'.
-                ($y + 27).
-                '" width="'.
-                ($last - $first).
-                '" height="5"/>';
+        foreach ($clearing->methods as $i => $method) {
+            $y = self::TOP + $i * self::ROW;
+            $canvas->line('rl', 0.0, $y, self::WIDTH, $y);
+            $this->method($canvas, $method, $y, $days, $pitch, $i === 0);
         }
-        foreach (array_unique([$first, $last]) as $i => $at) {
-            $out .=
-                '<path class="stake" d="M'.
-                $at.
-                ' '.
-                ($y + 8).
-                'v26"/><use href="#v-'.
-                ($i === 0 && $last > $first ? 'board' : 'take').
-                '" class="gl plan" x="'.
-                ($at + 4).
-                '" y="'.
-                ($y + 7).
-                '" width="14" height="14"/>';
+        $offBy = $clearing->coming->treatment;
+        if ($offBy !== null && $days !== [] && $offBy >= $days[0]->date && $offBy <= $days[count($days) - 1]->date) {
+            $x = self::x($offBy, $days, $pitch) + 0.5 * $pitch;
+            $canvas->line('lim', $x, 0.0, $x, $height);
         }
 
-        return $out;
+        return new Picture(self::WIDTH, $height, $canvas->shapes(), __('Methods of clearing by day'));
+    }
+
+    private function day(Canvas $canvas, DayForecast $day, float $x, float $pitch, float $height): void
+    {
+        if ((int) $day->date->format('N') >= 6) {
+            $canvas->rect('wk', $x, 0.0, $pitch, $height);
+        }
+        $glyph = match (true) {
+            $day->rainP > 0.5 => 'w-rain',
+            $day->sun > 0.6 => 'w-sun',
+            $day->sun > 0.3 => 'w-half',
+            default => 'w-cloud',
+        };
+        $middle = $x + 0.5 * $pitch;
+        $degrees = fn (float $c): string => Formatter::number($this->format->temperatureValue($c), 0);
+        $canvas->text('t12', $middle, 13.0, __($day->date->format('D')).' '.$day->date->format('j'), 'middle')
+            ->glyph($glyph, '', $middle - 8.0, 18.0, 16.0)
+            ->text('t12 wx', $middle, 49.0, $degrees($day->minC).'–'.$degrees($day->maxC), 'middle');
+    }
+
+    /** @param  list<DayForecast>  $days */
+    private function method(Canvas $canvas, MethodOutcome $one, float $y, array $days, float $pitch, bool $isFirst): void
+    {
+        $chosen = $isFirst && $one->feasible();
+        $canvas->glyph('v-'.MethodGlyph::of($one->method), 'gl'.($chosen ? ' gr' : ''), 2.0, $y + 8.0, 16.0)
+            ->text('t14'.($chosen ? ' b' : ''), 26.0, $y + 21.0, $this->wording->method($one->method));
+        if ($one->refusal !== null) {
+            $words = $this->wording->statement($one->refusal);
+            $canvas->text('t13 soft it', self::LEFT + 4.0, $y + 24.0, $words);
+
+            return;
+        }
+        $canvas->text('t12 soft', 26.0, $y + 37.0, $this->format->minutes($one->personMinutes));
+        $first = self::x($one->visits[0], $days, $pitch);
+        $last = self::x($one->visits[count($one->visits) - 1], $days, $pitch);
+        if ($last > $first) {
+            $canvas->rect('mbar', $first, $y + 27.0, $last - $first, 5.0);
+            self::stake($canvas, $first, $y, 'v-board');
+        }
+        self::stake($canvas, $last, $y, 'v-take');
+    }
+
+    private static function stake(Canvas $canvas, float $x, float $y, string $glyph): void
+    {
+        $canvas->line('stake', $x, $y + 8.0, $x, $y + 34.0)->glyph($glyph, 'gl plan', $x + 4.0, $y + 7.0, 14.0);
+    }
+
+    /** @param  list<DayForecast>  $days */
+    private static function x(DateTimeInterface $date, array $days, float $pitch): float
+    {
+        $since = round(($date->getTimestamp() - $days[0]->date->getTimestamp()) / 86400.0);
+
+        return self::LEFT + ($since + 0.5) * $pitch;
     }
 }

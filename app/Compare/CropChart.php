@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Compare;
 
-use App\Drawing\BoxSection;
+use App\Drawing\Canvas;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Yields\YardSeason;
@@ -13,133 +14,102 @@ use Marjoram\Core\Yields\YardSeason;
  * What was taken, as the boxes it was taken in: each hive's seasons side by side, one box drawn for each super,
  * filled to what it gave; the mean of the yard's producing hives of the chosen season as a dashed line.
  */
-final class CropChart
+final readonly class CropChart
 {
-    private const ROW_WIDTH = 712.0;
+    private const LEFT = 34.0;
 
-    private const HEIGHT = 132.0;
+    private const WIDTH = 712.0;
+
+    private const GROUND = 132.0;
+
+    /**
+     * @param  list<int>  $seasons  oldest first
+     * @param  ?string  $open  code of the chosen hive
+     */
+    public function __construct(
+        private Formatter $format,
+        private array $seasons,
+        private int $chosen,
+        private ?string $open,
+    ) {
+    }
 
     /**
      * @param  Collection<int, HiveSeasons>  $rows  of one yard
-     * @param  list<int>  $seasons  oldest first
+     * @param  callable(HiveSeasons): string  $link
      */
-    public function svg(
-        Collection $rows,
-        array $seasons,
-        ?YardSeason $mean,
-        Formatter $f,
-        int $chosen,
-        ?string $open,
-        callable $link,
-    ): string {
-        $most = 20.0;
-        foreach ($rows as $row) {
-            foreach ($row->seasons as $year => $season) {
-                $most = in_array($year, $seasons, true) ? max($most, $season['kg']) : $most;
-            }
-        }
-        $scale = (self::HEIGHT - 22.0) / $most;
-        $ground = self::HEIGHT;
-        $pitch = (self::ROW_WIDTH - 34.0) / max(1, $rows->count());
-        $wide = min(15.0, ($pitch - 8.0) / count($seasons));
-        $out = '';
+    public function of(Collection $rows, ?YardSeason $mean, callable $link): Picture
+    {
+        $most = $this->most($rows);
+        $scale = (self::GROUND - 22.0) / $most;
+        $canvas = new Canvas;
         for ($kg = 0; $kg <= $most; $kg += 20) {
-            $out .=
-                '<path class="rl" d="M34 '.
-                round($ground - $kg * $scale, 1).
-                'H'.
-                self::ROW_WIDTH.
-                '"/><text class="t12 soft" x="28" y="'.
-                round($ground - $kg * $scale + 4, 1).
-                '" text-anchor="end">'.
-                Formatter::number($f->massValue($kg), 0).
-                '</text>';
+            $y = self::GROUND - $kg * $scale;
+            $canvas->line('rl', self::LEFT, $y, self::WIDTH, $y)
+                ->text('t12 soft', 28.0, $y + 4.0, Formatter::number($this->format->massValue($kg), 0), 'end');
         }
+        $pitch = (self::WIDTH - self::LEFT) / max(1, $rows->count());
         foreach ($rows->values() as $i => $row) {
-            $centre = 34.0 + ($i + 0.5) * $pitch;
-            $left = $centre - 0.5 * $wide * count($seasons);
-            $words =
-                $row->hive.
-                ': '.
-                implode(', ', array_map(fn (int $year): string => $year.' '.$f->kg($row->kg($year), 0), $seasons));
-            $out .=
-                $row->hive === $open
-                    ? BoxSection::rect('selw', $centre - 0.5 * $pitch + 1, 0, $pitch - 2, self::HEIGHT + 26)
-                    : '';
-            $out .=
-                '<a href="'.
-                e($link($row)).
-                '" aria-label="'.
-                e($words).
-                '"><title>'.
-                e($words).
-                '</title>'.
-                BoxSection::rect('hit', $centre - 0.5 * $pitch, 0, $pitch, self::HEIGHT + 26);
-            foreach ($seasons as $j => $year) {
-                $out .= isset($row->seasons[$year])
-                    ? $this->boxes(
-                        $row->seasons[$year],
-                        $left + $j * $wide,
-                        $ground,
-                        $wide - 1.5,
-                        $scale,
-                        $year === $chosen,
-                    )
-                    : '';
-            }
-            $out .=
-                '<text class="t14 b" text-anchor="middle" x="'.
-                round($centre, 1).
-                '" y="'.
-                ($ground + 18).
-                '">'.
-                e($row->hive).
-                '</text></a>';
+            $this->hive($canvas, $row, $link($row), self::LEFT + ($i + 0.5) * $pitch, $pitch, $scale);
         }
         if ($mean !== null && $mean->producing > 0) {
-            $y = round($ground - $mean->meanProducingKg * $scale, 1);
-            $out .=
-                "<path class=\"ymean\" d=\"M34 {$y}H".
-                self::ROW_WIDTH.
-                '"/><text class="t13 b gr halo2" text-anchor="end" x="'.
-                (self::ROW_WIDTH - 2).
-                '" y="'.
-                ($y - 4).
-                '">'.
-                e(__('mean :kg', ['kg' => $f->kg($mean->meanProducingKg, 0)])).
-                '</text>';
+            $this->mean($canvas, $mean, self::GROUND - $mean->meanProducingKg * $scale);
         }
+        $canvas->line('gnd', self::LEFT, self::GROUND, self::WIDTH, self::GROUND);
+        $label = __('Crop by hive and season');
 
-        return '<svg class="chart" viewBox="0 0 '.
-            self::ROW_WIDTH.
-            ' '.
-            (self::HEIGHT + 28).
-            '" role="group" aria-label="'.
-            e(__('Crop by hive and season')).
-            '">'.
-            $out.
-            '<path class="gnd" d="M34 '.
-            $ground.
-            'H'.
-            self::ROW_WIDTH.
-            '"/></svg>';
+        return new Picture(self::WIDTH, self::GROUND + 28.0, $canvas->shapes(), $label, hasLinks: true);
     }
 
-    /** @param  array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>}  $season */
-    private function boxes(array $season, float $x, float $ground, float $width, float $scale, bool $chosen): string
+    /** @param  Collection<int, HiveSeasons>  $rows */
+    private function most(Collection $rows): float
     {
-        $out = '';
-        $each = ($season['kg'] / max(1, $season['supers'])) * $scale;
-        for ($n = 0; $n < $season['supers']; $n++) {
-            $out .= BoxSection::rect(
-                'crop'.($chosen ? '' : ' old').($season['weighed'] ? '' : ' est'),
-                $x,
-                $ground - ($n + 1) * $each,
-                $width,
-                $each,
-            );
+        $most = 20.0;
+        foreach ($rows as $row) {
+            foreach ($this->seasons as $year) {
+                $most = max($most, $row->kg($year));
+            }
         }
 
-        return $out;
+        return $most;
+    }
+
+    private function hive(Canvas $canvas, HiveSeasons $row, string $href, float $centre, float $pitch, float $scale): void
+    {
+        if ($row->hive === $this->open) {
+            $canvas->rect('selw', $centre - 0.5 * $pitch + 1.0, 0.0, $pitch - 2.0, self::GROUND + 26.0);
+        }
+        $season = fn (int $year): string => $year.' '.$this->format->kg($row->kg($year), 0);
+        $words = $row->hive.': '.implode(', ', array_map($season, $this->seasons));
+        $inside = function (Canvas $canvas) use ($row, $words, $centre, $pitch, $scale): void {
+            $canvas->title($words)->rect('hit', $centre - 0.5 * $pitch, 0.0, $pitch, self::GROUND + 26.0);
+            $wide = min(15.0, ($pitch - 8.0) / count($this->seasons));
+            $left = $centre - 0.5 * $wide * count($this->seasons);
+            foreach ($this->seasons as $j => $year) {
+                $season = $row->seasons[$year] ?? null;
+                if ($season !== null) {
+                    $chosen = $year === $this->chosen;
+                    self::boxes($canvas, $season, $left + $j * $wide, $wide - 1.5, $scale, $chosen);
+                }
+            }
+            $canvas->text('t14 b', $centre, self::GROUND + 18.0, $row->hive, 'middle');
+        };
+        $canvas->link($href, $words, $inside);
+    }
+
+    private static function boxes(Canvas $canvas, SeasonCrop $season, float $x, float $width, float $scale, bool $chosen): void
+    {
+        $each = $season->kg / max(1, $season->supers) * $scale;
+        $class = 'crop'.($chosen ? '' : ' old').($season->weighed ? '' : ' est');
+        for ($n = 1; $n <= $season->supers; $n++) {
+            $canvas->rect($class, $x, self::GROUND - $n * $each, $width, $each);
+        }
+    }
+
+    private function mean(Canvas $canvas, YardSeason $mean, float $y): void
+    {
+        $words = __('mean :kg', ['kg' => $this->format->kg($mean->meanProducingKg, 0)]);
+        $canvas->line('ymean', self::LEFT, $y, self::WIDTH, $y)
+            ->text('t13 b gr halo2', self::WIDTH - 2.0, $y - 4.0, $words, 'end');
     }
 }

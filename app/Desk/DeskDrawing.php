@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Drawing\Canvas;
+use App\Drawing\ChartParts;
+use App\Drawing\Picture;
 use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
+use App\YardState\Task;
 use DateTimeImmutable;
 
 /**
@@ -24,182 +28,102 @@ final readonly class DeskDrawing
 
     private const HEAD = 34.0;
 
+    private const PITCH = self::WIDTH / (self::BACK + self::AHEAD);
+
     public function __construct(private CurrentOperation $current, private Formatter $format)
     {
     }
 
-    public function svg(Summary $summary): string
+    public function of(Summary $summary): Picture
     {
-        $today = $this->current->today();
-        $pitch = self::WIDTH / (self::BACK + self::AHEAD);
         $height = self::HEAD + self::ROW * count($summary->yards);
-        $out = '';
-        for ($i = -self::BACK; $i < self::AHEAD; $i++) {
-            $day = $today->modify(sprintf('%+d days', $i));
-            $x = ($i + self::BACK) * $pitch;
-            $out .=
-                (int) $day->format('N') >= 6
-                    ? '<rect class="wk" x="'.
-                        round($x, 1).
-                        '" y="16" width="'.
-                        round($pitch, 1).
-                        '" height="'.
-                        ($height - 16).
-                        '"/>'
-                    : '';
-            if ($i === -self::BACK || $day->format('j') === '1') {
-                $out .=
-                    '<text class="t12 soft" x="'.
-                    round($x + 2, 1).
-                    '" y="12">'.
-                    e(__($day->format('F'))).
-                    '</text>';
-            }
-            $out .=
-                '<text class="t12'.
-                ($i === 0 ? ' b' : '').
-                '" text-anchor="middle" x="'.
-                round($x + 0.5 * $pitch, 1).
-                '" y="28">'.
-                $day->format('j').
-                '</text>';
-        }
+        $canvas = new Canvas;
+        $this->days($canvas, $height);
         foreach ($summary->yards as $n => $yard) {
-            $out .= $this->yard($yard, self::HEAD + $n * self::ROW, $pitch, $today);
+            $this->yard($canvas, $yard, self::HEAD + $n * self::ROW);
         }
-        $thread = round((self::BACK + 0.5) * $pitch, 1);
+        ChartParts::thread($canvas, (self::BACK + 0.5) * self::PITCH, 32.0, $height);
+        $label = __('Flow so far and what to do next, yard by yard');
 
-        return '<svg class="desk" viewBox="0 0 '.
-            self::WIDTH.
-            ' '.
-            $height.
-            '" role="group" aria-label="'.
-            e(__('Flow so far and what to do next, yard by yard')).
-            '">'.
-            $out.
-            '<path class="thread" d="M'.
-            $thread.
-            ' 32V'.
-            $height.
-            '"/></svg>';
+        return new Picture(self::WIDTH, $height, $canvas->shapes(), $label, 'desk', true);
     }
 
-    private function yard(YardSummary $yard, float $top, float $pitch, DateTimeImmutable $today): string
+    private function days(Canvas $canvas, float $height): void
+    {
+        for ($i = -self::BACK; $i < self::AHEAD; $i++) {
+            $day = $this->current->today()->modify(sprintf('%+d days', $i));
+            $x = ($i + self::BACK) * self::PITCH;
+            if ((int) $day->format('N') >= 6) {
+                $canvas->rect('wk', $x, 16.0, self::PITCH, $height - 16.0);
+            }
+            if ($i === -self::BACK || $day->format('j') === '1') {
+                $canvas->text('t12 soft', $x + 2.0, 12.0, __($day->format('F')));
+            }
+            $class = $i === 0 ? 't12 b' : 't12';
+            $canvas->text($class, $x + 0.5 * self::PITCH, 28.0, $day->format('j'), 'middle');
+        }
+    }
+
+    private function yard(Canvas $canvas, YardSummary $yard, float $top): void
     {
         $ground = $top + 84.0;
-        $gains = array_filter($yard->gains, static fn (?float $gain): bool => $gain !== null);
-        $scale = 44.0 / max(1.0, $gains === [] ? 1.0 : max($gains));
-        $out =
-            '<path class="rl" d="M0 '.
-            ($top + self::ROW).
-            'H'.
-            self::WIDTH.
-            '"/><path class="gnd" d="M0 '.
-            $ground.
-            'H'.
-            self::WIDTH.
-            '"/><rect class="soil" x="0" y="'.
-            $ground.
-            '" width="'.
-            self::WIDTH.
-            '" height="5"/>';
-        $out .=
-            '<text class="t14 b halo2" x="4" y="'.
-            ($top + 18).
-            '">'.
-            e($yard->name).
-            '</text><text class="t13 soft halo2'.
-            ($yard->flowPresumed ? ' it' : '').
-            '" x="4" y="'.
-            ($top + 35).
-            '">'.
-            e($yard->flow.($yard->flowPresumed ? ' '.__('(presumed)') : '')).
-            '</text>';
-        foreach ($gains as $date => $gain) {
-            $x = (TaskList::days($today, new DateTimeImmutable((string) $date)) + self::BACK) * $pitch;
-            $bar = max(1.0, abs($gain) * $scale);
-            $out .= sprintf(
-                '<rect class="fbar%s%s" x="%.1f" y="%.1f" width="%.1f" height="%.1f"/>',
-                $yard->flowPresumed ? ' pr' : '',
-                $gain < 0 ? ' loss' : '',
-                $x + 0.17 * $pitch,
-                $gain < 0 ? $ground : $ground - $bar,
-                0.66 * $pitch,
-                $bar,
-            );
-        }
-        if ($yard->offBy !== null) {
-            $x = round((TaskList::days($today, new DateTimeImmutable($yard->offBy)) + self::BACK + 0.5) * $pitch, 1);
-            if ($x < self::WIDTH) {
-                $out .=
-                    '<path class="lim" d="M'.
-                    $x.
-                    ' '.
-                    $top.
-                    'V'.
-                    ($top + self::ROW - 2).
-                    '"/><text class="t12 halo2" text-anchor="end" x="'.
-                    ($x - 4).
-                    '" y="'.
-                    ($top + self::ROW - 6).
-                    '">'.
-                    e(__('off by :day', ['day' => $this->format->day(new DateTimeImmutable($yard->offBy))])).
-                    '</text>';
-            }
-        }
+        $canvas->line('rl', 0.0, $top + self::ROW, self::WIDTH, $top + self::ROW);
+        ChartParts::ground($canvas, $ground, self::WIDTH);
+        $flow = $yard->flow;
+        $words = $flow->sentence.($flow->presumed ? ' '.__('(presumed)') : '');
+        $canvas->text('t14 b halo2', 4.0, $top + 18.0, $yard->name)
+            ->text('t13 soft halo2'.($flow->presumed ? ' it' : ''), 4.0, $top + 35.0, $words);
+        $this->gains($canvas, $flow, $ground);
+        $this->offBy($canvas, $yard, $top);
         foreach (array_slice($yard->tasks, 0, 3) as $i => $task) {
-            $out .= $this->task($task, $top + 6.0 + 22.0 * $i, $ground, $pitch);
+            $this->task($canvas, $task, $top + 6.0 + 22.0 * $i, $ground);
         }
-
-        return $out;
     }
 
-    private function task(Task $task, float $y, float $ground, float $pitch): string
+    private function gains(Canvas $canvas, FlowSummary $flow, float $ground): void
+    {
+        $gains = array_filter($flow->gains, static fn (?float $gain): bool => $gain !== null);
+        $scale = 44.0 / max(1.0, ...array_values($gains));
+        foreach ($gains as $date => $gain) {
+            $days = Task::daysBetween($this->current->today(), new DateTimeImmutable($date));
+            $x = ($days + self::BACK + 0.17) * self::PITCH;
+            ChartParts::gain($canvas, $x, $ground, 0.66 * self::PITCH, $gain, $scale, $flow->presumed);
+        }
+    }
+
+    private function offBy(Canvas $canvas, YardSummary $yard, float $top): void
+    {
+        if ($yard->offBy === null) {
+            return;
+        }
+        $days = Task::daysBetween($this->current->today(), $yard->offBy);
+        $x = ($days + self::BACK + 0.5) * self::PITCH;
+        if ($x < self::WIDTH) {
+            $words = __('off by :day', ['day' => $this->format->day($yard->offBy)]);
+            $canvas->line('lim', $x, $top, $x, $top + self::ROW - 2.0)
+                ->text('t12 halo2', $x - 4.0, $top + self::ROW - 6.0, $words, 'end');
+        }
+    }
+
+    private function task(Canvas $canvas, Task $task, float $y, float $ground): void
     {
         $days = max(0, min(self::AHEAD - 1, $task->from));
-        $x = round(($days + self::BACK + 0.5) * $pitch, 1);
+        $x = ($days + self::BACK + 0.5) * self::PITCH;
         $detail = $task->detail.($task->kg === null ? '' : ' ~'.$this->format->kg($task->kg, 0));
-        $right = $x > self::WIDTH - 210.0;
-        $bar =
-            $task->until !== null && $task->until > $task->from
-                ? '<rect class="mbar" x="'.
-                    $x.
-                    '" y="'.
-                    ($ground + 8).
-                    '" width="'.
-                    round(($task->until - $task->from) * $pitch, 1).
-                    '" height="4"/>'
-                : '';
-
-        return '<a href="'.
-            e($task->href).
-            '" aria-label="'.
-            e($task->words.' '.$detail).
-            '"><path class="stake" d="M'.
-            $x.
-            ' '.
-            $y.
-            'V'.
-            $ground.
-            '"/>'.
-            $bar.
-            '<use href="#v-'.
-            $task->glyph.
-            '" class="gl plan" x="'.
-            ($right ? $x - 20 : $x + 5).
-            '" y="'.
-            $y.
-            '" width="15" height="15"/>'.
-            '<text class="t13 halo2" text-anchor="'.
-            ($right ? 'end' : 'start').
-            '" x="'.
-            ($right ? $x - 25 : $x + 25).
-            '" y="'.
-            ($y + 12).
-            '">'.
-            e($task->words).
-            ' <tspan class="soft">'.
-            e($detail).
-            '</tspan></text></a>';
+        $inside = static function (Canvas $canvas) use ($task, $x, $y, $ground, $detail): void {
+            $isLate = $x > self::WIDTH - 210.0;
+            $canvas->line('stake', $x, $y, $x, $ground);
+            if ($task->until !== null && $task->until > $task->from) {
+                $canvas->rect('mbar', $x, $ground + 8.0, ($task->until - $task->from) * self::PITCH, 4.0);
+            }
+            $canvas->glyph("v-$task->glyph", 'gl plan', $isLate ? $x - 20.0 : $x + 5.0, $y, 15.0)->text(
+                't13 halo2',
+                $isLate ? $x - 25.0 : $x + 25.0,
+                $y + 12.0,
+                trim("$task->words $detail"),
+                $isLate ? 'end' : 'start',
+            );
+        };
+        $canvas->link($task->href, "$task->words $detail", $inside);
     }
 }

@@ -4,136 +4,123 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Drawing\Canvas;
+use App\Drawing\Picture;
 use App\Operation\CurrentOperation;
 use App\Support\SeasonCalendar;
 use App\Support\Units\Formatter;
 use DateTimeImmutable;
 
 /** The season as one line: months, flow, harvests, what is planned, the treatment, and a thread for today. */
-final readonly class Ribbon
+final class Ribbon
 {
     private const WIDTH = 956.0;
+
+    private const HEIGHT = 72.0;
 
     private const GROUND = 56.0;
 
     private const TOP = 14.0;
 
-    public function __construct(private CurrentOperation $current, private Formatter $format)
+    private DateTimeImmutable $first;
+
+    private DateTimeImmutable $last;
+
+    public function __construct(private readonly CurrentOperation $current, private readonly Formatter $format)
     {
+        $this->first = $this->last = new DateTimeImmutable('2000-01-01');
     }
 
-    public function svg(Summary $summary): string
+    public function of(Summary $summary): Picture
     {
         $south = $this->current->get()->latitude < 0;
-        $first = SeasonCalendar::firstDay($summary->season, $south);
-        $days = (int) $first->diff(SeasonCalendar::lastDay($summary->season, $south))->days + 1;
-        $x = static fn (string $date): float => round(
-            self::WIDTH *
-                max(
-                    0.0,
-                    min(
-                        1.0,
-                        ((new DateTimeImmutable($date))->getTimestamp() - $first->getTimestamp()) / 86400.0 / $days,
-                    ),
-                ),
-            1,
-        );
-        $out = '';
-        for (
-            $month = $first;
-            $month <= SeasonCalendar::lastDay($summary->season, $south);
-            $month = $month->modify('first day of next month')
-        ) {
-            $at = $x($month->format('Y-m-d'));
-            $out .=
-                "<path class=\"rl\" d=\"M$at 14V72\"/><text class=\"t12 soft\" x=\"".
-                ($at + 5).
-                '" y="68">'.
-                e(__($month->format('M'))).
-                '</text>';
-        }
-        $out .= $this->flow($summary->flow, $x);
+        $this->first = SeasonCalendar::firstDay($summary->season, $south);
+        $this->last = SeasonCalendar::lastDay($summary->season, $south);
+        $canvas = new Canvas;
+        $this->months($canvas);
+        $this->flow($canvas, $summary->flow);
         foreach ($summary->harvests as $harvest) {
-            $at = $x($harvest['date']);
-            $out .=
-                "<path class=\"hv1\" d=\"M$at 56V40M".
-                ($at - 4).
-                ' 45l4-5 4 5"/><text class="t12" x="'.
-                ($at + 6).
-                '" y="46">'.
-                e($this->format->kg($harvest['kg'], 0)).
-                '</text>';
+            self::tick($canvas, $this->x($harvest->on), 'hv1');
+            $canvas->text('t12', $this->x($harvest->on) + 6.0, 46.0, $this->format->kg($harvest->kg, 0));
         }
-        foreach ($summary->planned as $planned) {
-            $at = $x($planned['date']);
-            $out .= "<path class=\"hv1 plan\" d=\"M$at 56V40M".($at - 4).' 45l4-5 4 5"/>';
+        foreach ($summary->planned as $day) {
+            self::tick($canvas, $this->x($day), 'hv1 plan');
         }
         if ($summary->treatment !== null) {
-            $at = $x($summary->treatment);
-            $out .=
-                "<path class=\"flag\" d=\"M$at 56V22h26l-5 6 5 6H$at\"/><text class=\"t12\" x=\"".
-                ($at + 32).
-                '" y="34">'.
-                e(__('off by :day', ['day' => $this->format->day(new DateTimeImmutable($summary->treatment))])).
-                '</text>';
+            $x = $this->x($summary->treatment);
+            $words = __('off by :day', ['day' => $this->format->day($summary->treatment)]);
+            $canvas->path('flag', Canvas::at('M', $x, self::GROUND).'V22h26l-5 6 5 6'.'H'.round($x, 1))
+                ->text('t12', $x + 32.0, 34.0, $words);
         }
-        $now = $this->current->today();
-        $at = $x($now->format('Y-m-d'));
-        $anchor = $at > self::WIDTH - 90 ? 'end' : 'start';
-        $out .=
-            '<path class="gnd" d="M0 56H'.
-            self::WIDTH.
-            "\"/><path class=\"thread\" d=\"M$at 6V72\"/><text class=\"t12 b halo\" text-anchor=\"$anchor\" x=\"".
-            ($at + ($anchor === 'end' ? -6 : 6)).
-            '" y="16">'.
-            e($this->format->weekday($now)).
-            '</text>';
+        $this->today($canvas);
+        $more = ['preserveAspectRatio' => 'none'];
 
-        return '<svg class="ribbon-drawing" viewBox="0 0 '.
-            self::WIDTH.
-            ' 72" preserveAspectRatio="none" role="img" aria-label="'.
-            e($this->words($summary)).
-            '">'.
-            $out.
-            '</svg>';
+        return new Picture(self::WIDTH, self::HEIGHT, $canvas->shapes(), $this->words($summary), 'ribbon-drawing', more: $more);
     }
 
-    /**
-     * @param  array<string, float>  $flow
-     * @param  callable(string): float  $x
-     */
-    private function flow(array $flow, callable $x): string
+    private function months(Canvas $canvas): void
+    {
+        for ($month = $this->first; $month <= $this->last; $month = $month->modify('first day of next month')) {
+            $x = $this->x($month);
+            $canvas->line('rl', $x, self::TOP, $x, self::HEIGHT)
+                ->text('t12 soft', $x + 5.0, 68.0, __($month->format('M')));
+        }
+    }
+
+    /** @param  array<string, float>  $flow  kg a day by date */
+    private function flow(Canvas $canvas, array $flow): void
     {
         if ($flow === []) {
-            return '';
+            return;
         }
         $most = max(1.0, max($flow));
-        $points = [];
-        $peak = array_search(max($flow), $flow, true);
+        $line = '';
         foreach ($flow as $date => $gain) {
-            $points[] =
-                $x($date).' '.round(self::GROUND - ((self::GROUND - self::TOP) * max(0.0, $gain)) / $most, 1);
+            $y = self::GROUND - (self::GROUND - self::TOP) * max(0.0, $gain) / $most;
+            $line .= Canvas::at($line === '' ? 'M' : 'L', $this->x(new DateTimeImmutable($date)), $y);
         }
-        $line = implode('L', $points);
-        $label =
-            $peak === false
-                ? ''
-                : '<text class="t12 soft" x="'.
-                    ($x((string) $peak) + 8).
-                    '" y="16">'.
-                    e(__(':kg a day', ['kg' => $this->format->kg($flow[$peak])])).
-                    '</text>';
+        $ends = array_map(fn (string $date): float => $this->x(new DateTimeImmutable($date)), [
+            (string) array_key_first($flow),
+            (string) array_key_last($flow),
+        ]);
+        $peak = (string) array_search(max($flow), $flow, true);
+        $area = Canvas::at('M', $ends[0], self::GROUND).'L'.substr($line, 1).Canvas::at('L', $ends[1], self::GROUND);
+        $canvas->path('flowf', $area.'z')->path('flowl', $line)->text(
+            't12 soft',
+            $this->x(new DateTimeImmutable($peak)) + 8.0,
+            16.0,
+            __(':kg a day', ['kg' => $this->format->kg(max($flow))]),
+        );
+    }
 
-        return '<path class="flowf" d="M'.
-            $x((string) array_key_first($flow)).
-            ' 56L'.
-            $line.
-            'L'.
-            $x((string) array_key_last($flow)).
-            ' 56z"/><path class="flowl" d="M'.
-            $line.
-            '"/>'.
-            $label;
+    private static function tick(Canvas $canvas, float $x, string $class): void
+    {
+        $canvas->path($class, Canvas::at('M', $x, self::GROUND).'V40'.Canvas::at('M', $x - 4.0, 45.0).'l4-5 4 5');
+    }
+
+    private function today(Canvas $canvas): void
+    {
+        $now = $this->current->today();
+        $x = $this->x($now);
+        $isLate = $x > self::WIDTH - 90.0;
+        $canvas->line('gnd', 0.0, self::GROUND, self::WIDTH, self::GROUND)
+            ->line('thread', $x, 6.0, $x, self::HEIGHT)
+            ->text(
+                't12 b halo',
+                $x + ($isLate ? -6.0 : 6.0),
+                16.0,
+                $this->format->weekday($now),
+                $isLate ? 'end' : 'start',
+            );
+    }
+
+    private function x(DateTimeImmutable $day): float
+    {
+        $days = (int) $this->first->diff($this->last)->days + 1;
+        $date = new DateTimeImmutable($day->format('Y-m-d'));
+        $since = ($date->getTimestamp() - $this->first->getTimestamp()) / 86400.0;
+
+        return round(self::WIDTH * max(0.0, min(1.0, $since / $days)), 1);
     }
 
     private function words(Summary $summary): string
@@ -141,14 +128,13 @@ final readonly class Ribbon
         $words = [__('Season :year', ['year' => $summary->season])];
         foreach ($summary->harvests as $harvest) {
             $words[] = __('harvest of :kg on :day', [
-                'kg' => $this->format->kg($harvest['kg'], 0),
-                'day' => $this->format->day(new DateTimeImmutable($harvest['date'])),
+                'kg' => $this->format->kg($harvest->kg, 0),
+                'day' => $this->format->day($harvest->on),
             ]);
         }
         if ($summary->treatment !== null) {
-            $words[] = __('supers off by :day for treatment', [
-                'day' => $this->format->day(new DateTimeImmutable($summary->treatment)),
-            ]);
+            $day = $this->format->day($summary->treatment);
+            $words[] = __('supers off by :day for treatment', ['day' => $day]);
         }
 
         return implode('; ', $words);

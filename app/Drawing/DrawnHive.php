@@ -17,7 +17,6 @@ final readonly class DrawnHive
         public array $boxes,
         public bool $excluder = true,
         public ?string $href = null,
-        public bool $selected = false,
         public array $under = [],
         public ?int $reserveAfter = null,
     ) {
@@ -26,5 +25,18 @@ final readonly class DrawnHive
     public function heightMm(): float
     {
         return array_sum(array_map(static fn (DrawnBox $box): float => $box->heightMm, $this->boxes));
+    }
+
+    public function widthMm(): float
+    {
+        $widths = array_map(static fn (DrawnBox $box): float => $box->widthMm, $this->boxes);
+
+        return $widths === [] ? Elevation::LEAST_MM : max($widths);
+    }
+
+    /** The excluder lies under the first super. */
+    public function hasExcluderUnder(int $box): bool
+    {
+        return $box > 0 && $this->excluder && ! $this->boxes[$box]->brood && $this->boxes[$box - 1]->brood;
     }
 }

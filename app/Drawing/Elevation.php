@@ -10,6 +10,9 @@ namespace App\Drawing;
  */
 final readonly class Elevation
 {
+    /** Width of a box where there is none, mm. */
+    public const LEAST_MM = 413.0;
+
     private const STAND_MM = 230.0;
 
     private const FLOOR_MM = 28.0;
@@ -18,223 +21,172 @@ final readonly class Elevation
 
     private const EXCLUDER_MM = 14.0;
 
+    private const LEAST_STACK_MM = 250.0;
+
     /** Room a board or a lifted stack leaves open, mm. */
     private const LIFT_MM = 95.0;
 
+    private const ABOVE = 16.0;
+
+    private const WIDTH = 708.0;
+
     private BoxSection $section;
 
-    public function __construct(
-        private float $pxPerMm = 0.13,
-        private float $widthPx = 708.0,
-        private float $marginTop = 16.0,
-        private bool $marks = true,
-        private bool $codes = true,
-    ) {
+    public function __construct(private float $pxPerMm = 0.13, private bool $marks = true)
+    {
         $this->section = new BoxSection($pxPerMm, $pxPerMm >= 0.16);
     }
 
     /**
-     * Each hive is a drawing of its own on one ground line, so that the line breaks where the screen ends.
-     *
      * @param  list<DrawnHive>  $hives
-     * @param  string  $title  the drawing's name for those who do not see it
+     * @param  string  $label  the drawing's name for those who do not see it
      */
-    public function svg(array $hives, string $title): string
+    public function of(array $hives, string $label): ElevationPicture
     {
-        $widest = 413.0;
-        $lines = 0;
-        foreach ($hives as $hive) {
-            foreach ($hive->boxes as $box) {
-                $widest = max($widest, $box->widthMm);
-            }
-            $lines = max($lines, count($hive->under));
-        }
-        $pitch = $this->pitch($widest, count($hives));
-        $below = $this->codes ? 28.0 + 16.0 * $lines : 8.0;
-        $out = '';
+        $lines = $hives === [] ? 0 : max(array_map(static fn (DrawnHive $hive): int => count($hive->under), $hives));
+        $below = 28.0 + 16.0 * $lines;
+        $pitch = $this->pitch($hives);
+        $drawn = [];
         $before = null;
         foreach ($hives as $hive) {
-            $stack = max(
-                250.0,
-                $hive->heightMm() + self::EXCLUDER_MM + ($hive->reserveAfter === null ? 0.0 : self::LIFT_MM),
-            );
-            $ground = ceil(
-                $this->marginTop + ($stack + self::ROOF_MM + self::FLOOR_MM + self::STAND_MM) * $this->pxPerMm,
-            );
-            $out .= sprintf(
-                '<svg class="hive'.
-                    ($hive->selected ? ' on' : '').
-                    '" data-hive="'.
-                    e($hive->code).
-                    '" viewBox="0 0 %1$s %2$s" width="%1$s" height="%2$s">%3$s<path class="gnd" d="M0 %4$sH%1$s"/><rect class="soil" x="0" y="%4$s" width="%1$s" height="5"/></svg>',
-                $pitch,
-                $ground + $below,
-                $this->hive($hive, 0.5 * $pitch, $ground, $pitch, $ground + $below, $before),
-                $ground,
-            );
+            $drawn[] = $this->hive($hive, $pitch, $below, $before);
         }
 
-        return '<div class="elevation" role="group" aria-label="'.e($title).'">'.$out.'</div>';
+        return new ElevationPicture($drawn, $label);
     }
 
-    /** Width of one hive's drawing in px: a chart under the elevation stands on the same columns. */
-    public function pitch(float $widestMm, int $hives): float
+    /**
+     * Width of one hive's drawing: a chart under the elevation stands on the same columns.
+     *
+     * @param  list<DrawnHive>  $hives
+     */
+    public function pitch(array $hives): float
+    {
+        $widths = array_map(static fn (DrawnHive $hive): float => $hive->widthMm(), $hives);
+
+        return $this->pitchOf(max(self::LEAST_MM, ...$widths), count($hives));
+    }
+
+    public function pitchOf(float $widestMm, int $hives): float
     {
         $least = $widestMm * $this->pxPerMm + ($this->marks ? 23.0 : 8.0);
 
-        return floor(max($least, min(1.35 * $least, $this->widthPx / max(1, $hives))));
+        return floor(max($least, min(1.35 * $least, self::WIDTH / max(1, $hives))));
     }
 
-    /** @param  ?float  $before height of the reserve line at the hive before */
-    private function hive(
-        DrawnHive $hive,
-        float $centre,
-        float $ground,
-        float $pitch,
-        float $height,
-        ?float &$before,
-    ): string {
-        $s = $this->pxPerMm;
-        $width =
-            $hive->boxes === []
-                ? 413.0 * $s
-                : max(array_map(static fn (DrawnBox $box): float => $box->widthMm, $hive->boxes)) * $s;
-        $left = $centre - 0.5 * $width - ($this->marks ? 6.0 : 0.0);
-        $y = $ground - self::STAND_MM * $s;
-        $out = BoxSection::rect('selw', 1.0, 0.0, $pitch - 2.0, $height);
-        $out .=
-            BoxSection::rect('leg', $left + 0.16 * $width, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s).
-            BoxSection::rect('leg', $left + 0.84 * $width - 22.0 * $s, $y, max(1.5, 22.0 * $s), self::STAND_MM * $s);
-        $y -= self::FLOOR_MM * $s;
-        $out .= BoxSection::rect('wall', $left - 1.5, $y, $width + 3.0, self::FLOOR_MM * $s);
-        foreach ($hive->boxes as $i => $box) {
-            if ($i > 0 && ! $box->brood && $hive->boxes[$i - 1]->brood && $hive->excluder) {
-                $out .= sprintf(
-                    '<path class="exc" d="M%1$.1f %2$.1fH%3$.1fM%1$.1f %4$.1fH%3$.1f"/>',
-                    $left - 4.0,
-                    $y - 1.0,
-                    $left + $width + 4.0,
-                    $y - 3.0,
-                );
-                $y -= self::EXCLUDER_MM * $s;
-            }
-            if ($hive->reserveAfter === $i) {
-                $y -= self::LIFT_MM * $s;
-            }
-            $y -= $box->heightMm * $s;
-            $out .= $this->box($box, $left + 0.5 * ($width - $box->widthMm * $s), $y, $left + $width);
-        }
-        $out .= $this->reserve($hive, $pitch, $ground, $before);
-        $out .=
-            BoxSection::rect('wall', $left - 2.5, $y - self::ROOF_MM * $s, $width + 5.0, max(1.6, 14.0 * $s)).
-            sprintf(
-                '<path class="roof" d="M%.1f %.1fv%.1fh%.1fv%.1f"/>',
-                $left - 2.0,
-                $y - self::ROOF_MM * $s,
-                self::ROOF_MM * $s,
-                $width + 4.0,
-                -self::ROOF_MM * $s,
-            );
-        if ($hive->boxes === []) {
-            $out .=
-                '<text class="t12 soft" text-anchor="middle" x="'.
-                round($centre, 1).
-                '" y="'.
-                round($y - 10.0 - self::ROOF_MM * $s, 1).
-                '">'.
-                e(__('no box')).
-                '</text>';
-        }
+    /** @param  ?float  $before  height of the reserve line at the hive before */
+    private function hive(DrawnHive $hive, float $pitch, float $below, ?float &$before): HivePicture
+    {
+        $lift = $hive->reserveAfter === null ? 0.0 : self::LIFT_MM;
+        $stack = max(self::LEAST_STACK_MM, $hive->heightMm() + self::EXCLUDER_MM + $lift);
+        $under = self::ROOF_MM + self::FLOOR_MM + self::STAND_MM;
+        $ground = ceil(self::ABOVE + ($stack + $under) * $this->pxPerMm);
+        $width = $hive->widthMm() * $this->pxPerMm;
+        $left = 0.5 * ($pitch - $width) - ($this->marks ? 6.0 : 0.0);
+        $canvas = (new Canvas)->rect('selw', 1.0, 0.0, $pitch - 2.0, $ground + $below);
+        $y = $this->stand($canvas, $left, $width, $ground);
+        $y = $this->stack($canvas, $hive, $left, $width, $y);
+        $this->reserve($canvas, $hive, $pitch, $ground, $before);
+        $this->roof($canvas, $hive, $left, $width, $y);
+        $this->code($canvas, $hive, $left + 0.5 * $width, $ground);
 
-        return $out.($this->codes ? $this->code($hive, $left + 0.5 * $width, $ground) : '');
+        return new HivePicture($hive->code, $pitch, $ground + $below, $ground, $canvas->shapes());
     }
 
-    private function box(DrawnBox $box, float $x, float $y, float $right): string
+    /** @return float where the lowest box stands */
+    private function stand(Canvas $canvas, float $left, float $width, float $ground): float
     {
         $s = $this->pxPerMm;
-        $height = $box->heightMm * $s;
-        $inside =
-            $this->section->svg($box, $x, $y).
-            BoxSection::rect('chosen', $x - 2.0, $y - 1.0, $box->widthMm * $s + 4.0, $height + 2.0);
-        $inside .=
-            '<path class="joint" d="M'.round($x, 1).' '.round($y, 1).'h'.round($box->widthMm * $s, 1).'"/>';
-        if ($this->marks && $box->mark !== null) {
-            $inside .= sprintf(
-                '<use href="#v-%s" class="gl" x="%.1f" y="%.1f" width="14" height="14"/>',
-                $box->mark,
-                $right + 4.0,
-                $y + 0.5 * $height - 7.0,
-            );
-        }
-        $label = '<title>'.e($box->words).'</title>';
+        $leg = max(1.5, 22.0 * $s);
+        $top = $ground - self::STAND_MM * $s;
+        $floor = $top - self::FLOOR_MM * $s;
+        $canvas->rect('leg', $left + 0.16 * $width, $top, $leg, self::STAND_MM * $s)
+            ->rect('leg', $left + 0.84 * $width - 22.0 * $s, $top, $leg, self::STAND_MM * $s)
+            ->rect('wall', $left - 1.5, $floor, $width + 3.0, self::FLOOR_MM * $s);
 
-        return $box->href === null
-            ? '<g>'.$label.$inside.'</g>'
-            : '<a data-box="'.
-                    e($box->id).
-                    '" href="'.
-                    e($box->href).
-                    '" aria-label="'.
-                    e($box->words).
-                    '"'.
-                    ($box->selected ? ' aria-current="true"' : '').
-                    '>'.
-                    $label.
-                    $inside.
-                    '</a>';
+        return $floor;
+    }
+
+    /** @return float the top of the uppermost box */
+    private function stack(Canvas $canvas, DrawnHive $hive, float $left, float $width, float $y): float
+    {
+        $s = $this->pxPerMm;
+        foreach ($hive->boxes as $i => $box) {
+            if ($hive->hasExcluderUnder($i)) {
+                $canvas->line('exc', $left - 4.0, $y - 1.0, $left + $width + 4.0, $y - 1.0)
+                    ->line('exc', $left - 4.0, $y - 3.0, $left + $width + 4.0, $y - 3.0);
+                $y -= self::EXCLUDER_MM * $s;
+            }
+            $y -= ($hive->reserveAfter === $i ? self::LIFT_MM * $s : 0.0) + $box->heightMm * $s;
+            $this->box($canvas, $box, $left + 0.5 * ($width - $box->widthMm * $s), $y, $left + $width);
+        }
+
+        return $y;
+    }
+
+    private function box(Canvas $canvas, DrawnBox $box, float $x, float $y, float $right): void
+    {
+        $inside = function (Canvas $canvas) use ($box, $x, $y, $right): void {
+            $width = $box->widthMm * $this->pxPerMm;
+            $height = $box->heightMm * $this->pxPerMm;
+            $this->section->draw($canvas->title($box->words), $box, $x, $y);
+            $canvas->rect('chosen', $x - 2.0, $y - 1.0, $width + 4.0, $height + 2.0)
+                ->path('joint', Canvas::at('M', $x, $y).'h'.round($width, 1));
+            if ($this->marks && $box->mark !== null) {
+                $canvas->glyph("v-$box->mark", 'gl', $right + 4.0, $y + 0.5 * $height - 7.0, 14.0);
+            }
+        };
+        $box->href === null
+            ? $canvas->within('g', [], $inside)
+            : $canvas->link($box->href, $box->words, $inside, ['data-box' => $box->id]);
+    }
+
+    private function roof(Canvas $canvas, DrawnHive $hive, float $left, float $width, float $y): void
+    {
+        $s = $this->pxPerMm;
+        $high = self::ROOF_MM * $s;
+        $canvas->rect('wall', $left - 2.5, $y - $high, $width + 5.0, max(1.6, 14.0 * $s))->path(
+            'roof',
+            Canvas::at('M', $left - 2.0, $y - $high).sprintf('v%.1fh%.1fv%.1f', $high, $width + 4.0, -$high),
+        );
+        if ($hive->boxes === []) {
+            $canvas->text('t12 soft', $left + 0.5 * $width, $y - 10.0 - $high, __('no box'), 'middle');
+        }
     }
 
     /** The reserve line over this hive, with its step from the one before. */
-    private function reserve(DrawnHive $hive, float $pitch, float $ground, ?float &$before): string
+    private function reserve(Canvas $canvas, DrawnHive $hive, float $pitch, float $ground, ?float &$before): void
     {
         if ($hive->reserveAfter === null) {
-            return '';
+            return;
         }
         $mm = self::STAND_MM + self::FLOOR_MM + 0.5 * self::LIFT_MM;
         foreach (array_slice($hive->boxes, 0, $hive->reserveAfter) as $i => $box) {
-            $mm +=
-                $box->heightMm +
-                ($i > 0 && ! $box->brood && $hive->boxes[$i - 1]->brood && $hive->excluder ? self::EXCLUDER_MM : 0.0);
+            $mm += $box->heightMm + ($hive->hasExcluderUnder($i) ? self::EXCLUDER_MM : 0.0);
         }
         $y = round($ground - $mm * $this->pxPerMm, 1);
-        $from = round($ground - ($before ?? $ground - $y), 1);
+        $from = $ground - ($before ?? $ground - $y);
         $before = $ground - $y;
-
-        return "<path class=\"resl step\" d=\"M1 {$from}V$y\"/><path class=\"resl\" d=\"M0 {$y}H$pitch\"/>";
+        $canvas->line('resl step', 1.0, $from, 1.0, $y)->line('resl', 0.0, $y, $pitch, $y);
     }
 
-    private function code(DrawnHive $hive, float $centre, float $ground): string
+    private function code(Canvas $canvas, DrawnHive $hive, float $centre, float $ground): void
     {
-        $text =
-            '<text class="t14 b" text-anchor="middle" x="'.
-            round($centre, 1).
-            '" y="'.
-            round($ground + 22.0, 1).
-            '">'.
-            e($hive->code).
-            '</text>';
-        foreach ($hive->under as $i => $words) {
-            $text .=
-                '<text class="t13 soft" text-anchor="middle" x="'.
-                round($centre, 1).
-                '" y="'.
-                round($ground + 38.0 + 16.0 * $i, 1).
-                '">'.
-                e($words).
-                '</text>';
-        }
+        $words = function (Canvas $canvas) use ($hive, $centre, $ground): void {
+            $canvas->text('t14 b', $centre, $ground + 22.0, $hive->code, 'middle');
+            foreach ($hive->under as $i => $line) {
+                $canvas->text('t13 soft', $centre, $ground + 38.0 + 16.0 * $i, $line, 'middle');
+            }
+        };
+        if ($hive->href === null) {
+            $words($canvas);
 
-        return $hive->href === null
-            ? $text
-            : '<a class="hivecode" href="'.
-                    e($hive->href).
-                    '" data-code="'.
-                    e($hive->code).
-                    '"'.
-                    ($hive->selected ? ' aria-current="true"' : '').
-                    '>'.
-                    BoxSection::rect('hit', $centre - 24.0, $ground + 4.0, 48.0, 26.0).
-                    $text.
-                    '</a>';
+            return;
+        }
+        $link = ['class' => 'hivecode', 'href' => $hive->href, 'data-code' => $hive->code];
+        $canvas->within('a', $link, static function (Canvas $canvas) use ($words, $centre, $ground): void {
+            $canvas->rect('hit', $centre - 24.0, $ground + 4.0, 48.0, 26.0);
+            $words($canvas);
+        });
     }
 }

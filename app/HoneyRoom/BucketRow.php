@@ -4,51 +4,48 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
-use App\Drawing\BoxSection;
+use App\Drawing\Canvas;
+use App\Drawing\Picture;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Support\Units\Formatter;
 
 /** The buckets of a lot, filled to what they hold; dashed those still expected. */
-final class BucketRow
+final readonly class BucketRow
 {
     private const FULL_KG = 27.0;
 
-    public function svg(Lot $lot, float $judgedKg, Formatter $f): string
+    private const FLOOR = 56.0;
+
+    public function __construct(private Formatter $format)
     {
-        $nets = array_values(
-            $lot->buckets->map(fn (Bucket $bucket): float => $bucket->gross_kg - $bucket->tare_kg)->all(),
-        );
+    }
+
+    public function of(Lot $lot, float $judgedKg): Picture
+    {
+        $nets = array_values($lot->buckets->map(fn (Bucket $bucket): float => $bucket->netKg())->all());
         $weighed = array_sum($nets);
         $missing = $weighed < 0.6 * $judgedKg ? (int) ceil(($judgedKg - $weighed) / self::FULL_KG) : 0;
-        $out = '';
+        $canvas = new Canvas;
         $x = 2.0;
         foreach ([...$nets, ...array_fill(0, $missing, null)] as $net) {
-            if ($net !== null) {
-                $height = min(1.0, $net / self::FULL_KG) * 40.0;
-                $out .= BoxSection::rect('cap', $x + 2, 56.0 - $height, 28.0, $height);
-            }
-            $out .=
-                '<path class="bk'.
-                ($net === null ? ' exp' : '').
-                '" d="M'.
-                $x.
-                ' 14l2 42h28l2-42z"/><path class="bk'.
-                ($net === null ? ' exp' : '').
-                '" d="M'.
-                ($x + 1).
-                ' 14q15-12 30 0"/>';
+            self::bucket($canvas, $x, $net);
             $x += 40.0;
         }
+        $canvas->text('t20 b', min(560.0, $x + 8.0), 46.0, $this->format->kg($weighed));
+        $said = ['n' => count($nets), 'kg' => $this->format->kg($weighed)];
 
-        return '<svg class="chart" viewBox="0 0 712 60" role="img" aria-label="'.
-            e(__(':n buckets weighed, :kg', ['n' => count($nets), 'kg' => $f->kg($weighed)])).
-            '">'.
-            $out.
-            '<text class="t20 b" x="'.
-            min(560.0, $x + 8).
-            '" y="46">'.
-            e($f->kg($weighed)).
-            '</text></svg>';
+        return new Picture(712.0, 60.0, $canvas->shapes(), __(':n buckets weighed, :kg', $said));
+    }
+
+    private static function bucket(Canvas $canvas, float $x, ?float $net): void
+    {
+        if ($net !== null) {
+            $height = min(1.0, $net / self::FULL_KG) * 40.0;
+            $canvas->rect('cap', $x + 2.0, self::FLOOR - $height, 28.0, $height);
+        }
+        $class = $net === null ? 'bk exp' : 'bk';
+        $canvas->path($class, Canvas::at('M', $x, 14.0).'l2 42h28l2-42z')
+            ->path($class, Canvas::at('M', $x + 1.0, 14.0).'q15-12 30 0');
     }
 }

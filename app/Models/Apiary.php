@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -22,9 +23,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $notes
  * @property int $position
  * @property \Illuminate\Database\Eloquent\Collection<int, Stand> $stands
- * @property \Illuminate\Database\Eloquent\Collection<int, HarvestPolicy> $harvestPlans
+ * @property \Illuminate\Database\Eloquent\Collection<int, HarvestPolicy> $harvestPolicies
  */
-final class Apiary extends \App\Records\Record
+final class Apiary extends Record
 {
     protected $attributes = [
         'version' => 1,
@@ -52,7 +53,7 @@ final class Apiary extends \App\Records\Record
     }
 
     /** @return HasMany<HarvestPolicy, $this> */
-    public function harvestPlans(): HasMany
+    public function harvestPolicies(): HasMany
     {
         return $this->hasMany(HarvestPolicy::class)->orderBy('starts_on');
     }

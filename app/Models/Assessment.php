@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -23,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Box $box
  * @property Hive $hive
  */
-final class Assessment extends \App\Records\Record
+final class Assessment extends Record
 {
     protected $attributes = ['version' => 1, 'shake' => null, 'note' => null, 'eye' => null];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $mark
  * @property BoxPlace|null $place
  */
-final class Box extends \App\Records\Record
+final class Box extends Record
 {
     protected $attributes = ['version' => 1, 'frames_fitted' => null];
 

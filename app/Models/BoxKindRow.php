@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Record;
+use Marjoram\Core\Comb\BoxKind;
+
 /**
  * A box kind of the operation's own, beside the standard ones.
  *
@@ -17,7 +20,7 @@ namespace App\Models;
  * @property float $external_width_mm
  * @property float $empty_mass_kg
  */
-final class BoxKindRow extends \App\Records\Record
+final class BoxKindRow extends Record
 {
     protected $casts = [
         'comb_area_dm2' => 'float',
@@ -34,4 +37,19 @@ final class BoxKindRow extends \App\Records\Record
     }
 
     protected $table = 'box_kinds';
+
+    public function kind(): BoxKind
+    {
+        return new BoxKind(
+            $this->key,
+            $this->name,
+            $this->frames,
+            $this->comb_area_dm2,
+            $this->inside_width_mm,
+            $this->external_height_mm,
+            $this->external_length_mm,
+            $this->external_width_mm,
+            $this->empty_mass_kg,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Box $box
  * @property Hive $hive
  */
-final class BoxPlace extends \App\Records\Record
+final class BoxPlace extends Record
 {
     protected $attributes = ['version' => 1, 'until' => null];
 

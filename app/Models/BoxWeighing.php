@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon $weighed_on
  * @property Box $box
  */
-final class BoxWeighing extends \App\Records\Record
+final class BoxWeighing extends Record
 {
     protected $attributes = ['version' => 1, 'slots' => null];
 

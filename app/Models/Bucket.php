@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon $weighed_at
  * @property Lot $lot
  */
-final class Bucket extends \App\Records\Record
+final class Bucket extends Record
 {
     protected $casts = ['gross_kg' => 'float', 'tare_kg' => 'float', 'weighed_at' => 'immutable_datetime'];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 
 /**
  * A private address under which a calendar reads the plans; only the hash of its secret is kept.
@@ -13,7 +14,7 @@ use App\Records\Bearing;
  * @property string $name
  * @property string $token_hash
  */
-final class CalendarLink extends \App\Records\Record
+final class CalendarLink extends Record
 {
     protected $hidden = ['token_hash'];
 

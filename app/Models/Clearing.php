@@ -4,30 +4,35 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsValue;
 use App\Records\Bearing;
+use App\Records\Record;
+use Carbon\CarbonInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Clearing\Method;
 
 /**
  * How and when the bees leave the supers of one yard.
  *
  * @property string $apiary_id
- * @property string $method
- * @property string|null $round_id
+ * @property Method $method
+ * @property string|null $schedule_id
  * @property \Illuminate\Support\Carbon $first_on
  * @property \Illuminate\Support\Carbon|null $second_on
  * @property float $person_minutes
- * @property string $state
- * @property array<string, mixed> $frozen
+ * @property ClearingState $state
+ * @property FrozenClearing $frozen
  * @property \Illuminate\Database\Eloquent\Collection<int, ClearingSuper> $items
  * @property Apiary $apiary
  */
-final class Clearing extends \App\Records\Record
+final class Clearing extends Record
 {
     protected $attributes = ['version' => 1, 'second_on' => null, 'state' => 'planned'];
 
-    protected $casts = ['first_on' => 'date', 'second_on' => 'date', 'person_minutes' => 'float', 'frozen' => 'array'];
+    protected $casts = ['first_on' => 'date', 'second_on' => 'date', 'person_minutes' => 'float', 'method' => Method::class, 'state' => ClearingState::class, 'frozen' => AsValue::class.':'.FrozenClearing::class];
 
     /** @return BelongsTo<Apiary, $this> */
     public function apiary(): BelongsTo
@@ -41,22 +46,42 @@ final class Clearing extends \App\Records\Record
         return $this->hasMany(ClearingSuper::class)->orderBy('id');
     }
 
+    /**
+     * Those that are not in the honey room yet.
+     *
+     * @return Builder<self>
+     */
+    public static function open(): Builder
+    {
+        return self::query()->where('state', '!=', ClearingState::Collected->value);
+    }
+
     /** One board a hive: a tick on any of its supers is the board's. */
     public function boardsAreOn(): bool
     {
-        return $this->items->isNotEmpty() &&
-            $this->items
-                ->groupBy('hive_id')
-                ->every(
-                    fn (Collection $ofHive): bool => $ofHive->contains(
-                        fn (ClearingSuper $item): bool => $item->placed_at !== null,
-                    ),
-                );
+        return $this->items->isNotEmpty() && $this->items->groupBy('hive_id')->every(self::hasBoard(...));
+    }
+
+    /** @param  Collection<int, ClearingSuper>  $ofHive */
+    public static function hasBoard(Collection $ofHive): bool
+    {
+        return $ofHive->contains(fn (ClearingSuper $item): bool => $item->placed_at !== null);
+    }
+
+    public function isCollected(): bool
+    {
+        return $this->state === ClearingState::Collected;
+    }
+
+    /** The day on which its supers come in. */
+    public function inOn(): CarbonInterface
+    {
+        return $this->second_on ?? $this->first_on;
     }
 
     public function label(): string
     {
-        return __('clearing plan');
+        return __('clearing');
     }
 
     public function bearsOn(): Bearing

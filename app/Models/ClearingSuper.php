@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One super on a clearing plan: its board placed, itself collected.
+ * One super of a clearing: its board placed, itself collected.
  *
- * @property string $clear_plan_id
+ * @property string $clearing_id
  * @property string $hive_id
  * @property string $box_id
  * @property \Carbon\CarbonImmutable|null $placed_at
  * @property \Carbon\CarbonImmutable|null $collected_at
  * @property Box $box
  * @property Hive $hive
- * @property Clearing $plan
+ * @property Clearing $clearing
  */
-final class ClearingSuper extends \App\Records\Record
+final class ClearingSuper extends Record
 {
     protected $attributes = ['version' => 1, 'placed_at' => null, 'collected_at' => null];
 
@@ -39,13 +40,13 @@ final class ClearingSuper extends \App\Records\Record
 
     public function label(): string
     {
-        return __('super of a clearing plan');
+        return __('super of a clearing');
     }
 
     /** @return BelongsTo<Clearing, $this> */
-    public function plan(): BelongsTo
+    public function clearing(): BelongsTo
     {
-        return $this->belongsTo(Clearing::class, 'clear_plan_id');
+        return $this->belongsTo(Clearing::class);
     }
 
     public function bearsOn(): Bearing

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Queen|null $queen
  * @property Hive|null $hive
  */
-final class Colony extends \App\Records\Record
+final class Colony extends Record
 {
     protected $attributes = ['version' => 1, 'ended_on' => null, 'queen_id' => null];
 

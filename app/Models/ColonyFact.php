@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Colony $colony
  * @property Queen|null $queen
  */
-final class ColonyFact extends \App\Records\Record
+final class ColonyFact extends Record
 {
     protected $attributes = ['version' => 1, 'hive_id' => null, 'queen_id' => null, 'note' => null];
 

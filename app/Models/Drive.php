@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $minutes
  * @property Apiary $apiary
  */
-final class Drive extends \App\Records\Record
+final class Drive extends Record
 {
     protected $attributes = ['version' => 1, 'other_id' => null];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 
 /**
  * The correction that a person has put on their own estimates of capped area; looks made while it stands carry it.
@@ -14,7 +15,7 @@ use App\Records\Bearing;
  * @property float $slope
  * @property int $tries
  */
-final class Eye extends \App\Records\Record
+final class Eye extends Record
 {
     protected $attributes = ['version' => 1];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $stores_kg
  * @property Hive $hive
  */
-final class Feeding extends \App\Records\Record
+final class Feeding extends Record
 {
     /** kg of sugar in a kg of it, or in a litre of syrup: 1 kg of sugar in 0.5 l of water makes 1.12 l, in 1 l 1.62 l. */
     public const SUGAR = [

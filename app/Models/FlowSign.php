@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $note
  * @property Apiary $apiary
  */
-final class FlowSign extends \App\Records\Record
+final class FlowSign extends Record
 {
     protected $attributes = ['version' => 1, 'note' => null];
 
@@ -36,6 +37,6 @@ final class FlowSign extends \App\Records\Record
 
     public function bearsOn(): Bearing
     {
-        return Bearing::on(Scope::FLOW);
+        return Bearing::on(Scope::flow($this->apiary_id));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Carbon\CarbonImmutable|null $done_at
  * @property Apiary $apiary
  */
-final class FollowUp extends \App\Records\Record
+final class FollowUp extends Record
 {
     protected $attributes = ['version' => 1, 'done_at' => null, 'harvest_id' => null];
 

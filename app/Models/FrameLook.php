@@ -4,40 +4,27 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsFace;
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Marjoram\Core\Comb\Face;
 
 /**
  * One frame as it was seen: the shares of its two faces, in one small record that a phone may make.
  *
  * @property string $assessment_id
  * @property int $slot
- * @property float $a_capped
- * @property float $a_open
- * @property float $a_brood
- * @property float $a_pollen
- * @property float $b_capped
- * @property float $b_open
- * @property float $b_brood
- * @property float $b_pollen
+ * @property Face $a
+ * @property Face $b
  * @property bool $glanced  taken as like another frame of its box, not pulled
  * @property Assessment $assessment
  */
-final class FrameLook extends \App\Records\Record
+final class FrameLook extends Record
 {
     protected $attributes = ['version' => 1, 'glanced' => false];
 
-    protected $casts = [
-        'glanced' => 'boolean',
-        'a_capped' => 'float',
-        'a_open' => 'float',
-        'a_brood' => 'float',
-        'a_pollen' => 'float',
-        'b_capped' => 'float',
-        'b_open' => 'float',
-        'b_brood' => 'float',
-        'b_pollen' => 'float',
-    ];
+    protected $casts = ['glanced' => 'boolean', 'a' => AsFace::class, 'b' => AsFace::class];
 
     /** @return BelongsTo<Assessment, $this> */
     public function assessment(): BelongsTo

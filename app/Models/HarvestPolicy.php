@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed>|null $policy
  * @property Apiary $apiary
  */
-final class HarvestPolicy extends \App\Records\Record
+final class HarvestPolicy extends Record
 {
     protected $attributes = ['version' => 1, 'heather' => false, 'policy' => null];
 
@@ -28,6 +30,13 @@ final class HarvestPolicy extends \App\Records\Record
     public function apiary(): BelongsTo
     {
         return $this->belongsTo(Apiary::class);
+    }
+
+    public function holdsOn(DateTimeInterface $day): bool
+    {
+        $date = $day->format('Y-m-d');
+
+        return $this->starts_on->format('Y-m-d') <= $date && $this->ends_on->format('Y-m-d') >= $date;
     }
 
     public function label(): string

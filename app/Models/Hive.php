@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -20,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Colony|null $colony
  * @property \Illuminate\Database\Eloquent\Collection<int, BoxPlace> $places
  */
-final class Hive extends \App\Records\Record
+final class Hive extends Record
 {
     protected $attributes = ['version' => 1, 'excluder' => true, 'notes' => null];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $reading_sd_kg
  * @property Hive $hive
  */
-final class HiveWeighing extends \App\Records\Record
+final class HiveWeighing extends Record
 {
     public const HOW = ['whole', 'both-sides', 'one-side'];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 
 /**
  * A refractometer, with the offset that its last check found.
@@ -17,7 +18,7 @@ use App\Records\Bearing;
  * @property \Illuminate\Support\Carbon|null $checked_on
  * @property string|null $address  of an instrument that can be read by the application
  */
-final class Instrument extends \App\Records\Record
+final class Instrument extends Record
 {
     protected $attributes = [
         'version' => 1,

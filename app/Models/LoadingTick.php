@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 
 /**
  * Something is on the truck for a day's drive.
@@ -12,7 +13,7 @@ use App\Records\Bearing;
  * @property \Illuminate\Support\Carbon $day
  * @property string $thing
  */
-final class LoadingTick extends \App\Records\Record
+final class LoadingTick extends Record
 {
     protected $casts = ['day' => 'date'];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Harvest $harvest
  * @property \Illuminate\Database\Eloquent\Collection<int, Bucket> $buckets
  */
-final class Lot extends \App\Records\Record
+final class Lot extends Record
 {
     protected $attributes = ['version' => 1, 'loss_kg' => 0];
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Scale;
 
 /**
  * One value of a refractometer, as read.
@@ -22,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Assessment|null $assessment
  * @property Instrument|null $instrument
  */
-final class MoistureReading extends \App\Records\Record
+final class MoistureReading extends Record
 {
     protected $attributes = [
         'version' => 1,
@@ -61,5 +64,17 @@ final class MoistureReading extends \App\Records\Record
     public function bearsOn(): Bearing
     {
         return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
+    }
+
+    /** As the core reads it. */
+    public function reading(): Reading
+    {
+        return new Reading(
+            Scale::from($this->scale),
+            $this->value,
+            $this->temperature_c,
+            $this->compensated,
+            (float) $this->offset,
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 
 /**
  * One face or scale that a person estimated for practice: its truth and the guess.
@@ -15,7 +16,7 @@ use App\Records\Bearing;
  * @property float $truth
  * @property float $guess
  */
-final class PracticeTry extends \App\Records\Record
+final class PracticeTry extends Record
 {
     protected $attributes = ['version' => 1];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $mother_id
  * @property string|null $notes
  */
-final class Queen extends \App\Records\Record
+final class Queen extends Record
 {
     protected $attributes = ['version' => 1, 'mother_id' => null, 'notes' => null];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $kg
  * @property Apiary $apiary
  */
-final class ScaleWeight extends \App\Records\Record
+final class ScaleWeight extends Record
 {
     protected $attributes = ['version' => 1, 'hive_id' => null];
 
@@ -35,6 +36,6 @@ final class ScaleWeight extends \App\Records\Record
 
     public function bearsOn(): Bearing
     {
-        return Bearing::on(Scope::FLOW);
+        return Bearing::on(Scope::WEIGHTS, Scope::flow($this->apiary_id));
     }
 }

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\DB;
 /** The scopes that records bear on and computed state hangs on. */
 final class Scope
 {
-    /** Scale weights and signs: a scale speaks for its neighbours too. */
-    public const FLOW = 'flow';
+    /** Scale weights of all yards: a scale speaks for its neighbours too. */
+    public const WEIGHTS = 'weights';
 
     public static function hive(string $id): string
     {
@@ -21,6 +21,12 @@ final class Scope
     public static function yard(string $id): string
     {
         return "yard.$id";
+    }
+
+    /** Signs and weights of one yard. */
+    public static function flow(string $yardId): string
+    {
+        return "flow.$yardId";
     }
 
     /** A hive, in the bin or not, and the yard it stands in; a box in store bears on neither. */

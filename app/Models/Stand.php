@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Apiary $apiary
  * @property Hive|null $hive
  */
-final class Stand extends \App\Records\Record
+final class Stand extends Record
 {
     /** @return BelongsTo<Apiary, $this> */
     public function apiary(): BelongsTo

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Hive $hive
  * @property Harvest $harvest
  */
-final class TakenSuper extends \App\Records\Record
+final class TakenSuper extends Record
 {
     protected $attributes = [
         'version' => 1,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Illuminate\Support\Carbon|null $may_return
  * @property Apiary $apiary
  */
-final class Treatment extends \App\Records\Record
+final class Treatment extends Record
 {
     protected $attributes = ['version' => 1, 'may_return' => null];
 

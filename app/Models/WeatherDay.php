@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\DayForecast;
 
 /**
  * The weather expected at a yard on a day.
@@ -17,7 +20,7 @@ use App\Records\Bearing;
  * @property float $sun
  * @property string $source
  */
-final class WeatherDay extends \App\Records\Record
+final class WeatherDay extends Record
 {
     protected $casts = [
         'date' => 'immutable_date',
@@ -35,5 +38,16 @@ final class WeatherDay extends \App\Records\Record
     public function bearsOn(): Bearing
     {
         return Bearing::on(Scope::yard($this->apiary_id));
+    }
+
+    public function forecast(): DayForecast
+    {
+        return new DayForecast(
+            DateTimeImmutable::createFromInterface($this->date),
+            $this->min_c,
+            $this->max_c,
+            $this->rain_p,
+            $this->sun,
+        );
     }
 }

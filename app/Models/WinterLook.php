@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Bearing;
+use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $how
  * @property Hive $hive
  */
-final class WinterLook extends \App\Records\Record
+final class WinterLook extends Record
 {
     protected $attributes = [
         'version' => 1,

@@ -4,40 +4,185 @@ declare(strict_types=1);
 
 namespace App\Operation;
 
+use App\Models\Scope;
+use App\Records\Revisions;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * What is computed from an operation's records, kept until one of them changes, the hour turns or the demo's day is moved.
- * One entry a name: the newer one takes the older one's place, so that nothing piles up.
+ * What is computed from records, kept until one of those it came from is written, the hour turns, the demo's day is
+ * moved, or the code changes. One entry a name and place: the newer one takes the older one's place.
  */
 final readonly class Computed
 {
-    public function __construct(private CurrentOperation $current)
+    private const DAYS = 7;
+
+    public function __construct(private CurrentOperation $current, private Revisions $revisions)
     {
+    }
+
+    /**
+     * Of all that the operation has.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function ofOperation(string $name, Closure $make): mixed
+    {
+        return $this->keep($name, $this->revisions->ofAll(), $make);
+    }
+
+    /**
+     * Of what the scales and signs of these yards say.
+     *
+     * @template T
+     *
+     * @param  list<string>  $yardIds
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function ofFlow(string $name, array $yardIds, Closure $make): mixed
+    {
+        $scopes = array_map(Scope::flow(...), $yardIds);
+
+        return $this->keep($name, $this->revisions->of(...$scopes), $make, $yardIds);
+    }
+
+    /**
+     * Of what bears on everything alone, such as the policy and the kit.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function ofSetup(string $name, Closure $make): mixed
+    {
+        return $this->keep($name, $this->revisions->of(), $make);
+    }
+
+    /**
+     * Of all scale weights.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function ofWeights(string $name, Closure $make): mixed
+    {
+        return $this->keep($name, $this->revisions->of(Scope::WEIGHTS), $make);
+    }
+
+    /**
+     * Of one yard; what it depends on beside the yard's own records is told apart by the context.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function ofYard(string $yardId, string $name, Closure $make, mixed $context = null): mixed
+    {
+        $revision = $this->revisions->of(Scope::yard($yardId));
+
+        return $this->keep("$name.$yardId", $revision, $make, $context);
+    }
+
+    /**
+     * Of hives of a yard, one by one: those of a hive that was written are made anew, the rest stay.
+     *
+     * @template T
+     *
+     * @param  list<string>  $hiveIds
+     * @param  mixed  $context  what it depends on beside the hives' own records
+     * @param  Closure(list<string>): array<string, T>  $make  for the hives whose part is stale, by hive id
+     * @return array<string, T> by hive id
+     */
+    public function ofHives(string $yardId, string $name, array $hiveIds, mixed $context, Closure $make): array
+    {
+        $parts = new HiveParts($this->key("$name.$yardId"), $this->day().'.'.md5(serialize($context)));
+        $stamps = [];
+        foreach ($hiveIds as $id) {
+            $stamps[$id] = $this->revisions->of(Scope::hive($id));
+        }
+        $found = $parts->read($stamps);
+        $stale = array_values(array_diff($hiveIds, array_keys($found)));
+        if ($stale !== []) {
+            $made = $make($stale);
+            $parts->write(array_intersect_key($stamps, $made), $made);
+            $found += $made;
+        }
+
+        /** @var array<string, T> */
+        return $found;
+    }
+
+    /**
+     * The answer to a question that depends on nothing else.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function answer(string $name, mixed $question, Closure $make): mixed
+    {
+        $key = 'answer.'.self::code().".$name.".md5(serialize($question));
+        $known = Cache::get($key);
+        if (is_array($known)) {
+            /** @var T */
+            return $known[0];
+        }
+        $made = $make();
+        Cache::put($key, [$made], 86400 * 30);
+
+        return $made;
     }
 
     /**
      * @template T
      *
+     * @param  ?string  $revision  null where this request has changed what it comes from: then nothing is kept
      * @param  Closure(): T  $make
-     * @param  ?int  $revision  of the yard, for what depends on one yard alone; null for the operation's
      * @return T
      */
-    public function remember(string $name, Closure $make, ?int $revision = null): mixed
+    private function keep(string $name, ?string $revision, Closure $make, mixed $context = null): mixed
     {
-        $operation = $this->current->get();
-        $key = "kept.$operation->id.$name";
-        $stamp =
-            ($revision === null ? $operation->revision : 'y'.$revision).'.'.$this->current->now()->format('YmdG');
+        if ($revision === null) {
+            return $make();
+        }
+        $key = $this->key($name);
+        $hash = $context === null ? '' : '.'.md5(serialize($context));
+        $stamp = $revision.'.'.$this->current->now()->format('YmdG').$hash;
         $kept = Cache::get($key);
         if (is_array($kept) && $kept[0] === $stamp) {
             /** @var T */
             return $kept[1];
         }
         $made = $make();
-        Cache::put($key, [$stamp, $made], 86400 * 3);
+        Cache::put($key, [$stamp, $made], 86400 * self::DAYS);
 
         return $made;
+    }
+
+    private function key(string $name): string
+    {
+        return 'computed.'.self::code().'.'.$this->current->get()->id.".$name";
+    }
+
+    private function day(): string
+    {
+        return $this->current->today()->format('Ymd');
+    }
+
+    /** What was computed by other code is computed anew. */
+    private static function code(): string
+    {
+        $version = config('app.code');
+
+        return is_string($version) ? $version : '0';
     }
 }

@@ -7,169 +7,109 @@ namespace App\Operation;
 use App\Models\Apiary;
 use App\Models\HarvestPolicy;
 use App\Models\Operation;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessSchool;
 
-/** The named choices of an operation, each overridable by yard and by harvest; what is missing has the default of its school. */
+/** The choices that are in force at a yard on a day: the operation's, those of the yard, those of its harvest. */
 final readonly class Policy
 {
-    public const CLEARING = ['choose', 'brush', 'escape-board', 'fume-board', 'blower'];
+    /** What a super must be before it is taken. */
+    public RipenessPolicy $ripeness;
 
-    public const WINTER = ['computed', 'full-super', 'box-rule', 'leave-all'];
+    /** Frames are taken one by one, and unfinished ones gathered and left. */
+    public bool $frameByFrame;
 
-    public const DEFAULTS = [
-        'school' => 'capped-and-refractometer',
-        'capped_min' => 0.75,
-        'water_max_pct' => 18.0,
-        'heather_water_max_pct' => 21.0,
-        'confidence' => 0.8,
-        'unit' => 'supers',
-        'clearing' => 'choose',
-        'off_after_flow_days' => 14,
-        'winter_school' => 'computed',
-        'winter_boxes' => 2,
-        'winter_factor' => 1.0,
-        'sugar_to_stores' => 1.0,
-        'winter_confidence' => 0.95,
-        'winter_from' => '10-01',
-        'first_flow' => '04-20',
-        'fill_capped' => 0.7,
-        'fill_open' => 0.35,
-    ];
+    /** The method of clearing; null where Marjoram chooses. */
+    public ?Method $clearing;
 
-    /** What a yard or a harvest may have otherwise. */
-    public const OVERRIDES = [
-        'school',
-        'capped_min',
-        'water_max_pct',
-        'confidence',
-        'unit',
-        'off_after_flow_days',
-        'winter_school',
-        'winter_boxes',
-        'winter_from',
-        'first_flow',
-    ];
+    /** Supers are off so many days after the flow's end. */
+    public int $offAfterFlowDays;
 
-    /** @var array<string, mixed> */
-    private array $values;
+    public WinterPolicy $winter;
 
-    public function __construct(
+    public FillPolicy $fill;
+
+    /** Honey of ling: by the harvest where one is set, else by the yard. */
+    public bool $heather;
+
+    private function __construct(
+        PolicyValues $values,
         private Operation $operation,
         private ?Apiary $apiary = null,
-        private ?HarvestPolicy $harvest = null,
+        public ?HarvestPolicy $harvest = null,
     ) {
-        $given = static fn (?array $policy): array => array_filter(
-            $policy ?? [],
-            static fn (mixed $value): bool => $value !== null && $value !== '',
+        $this->heather = $harvest === null ? $apiary?->heather === true : $harvest->heather;
+        $water = $values->number('water_max_pct');
+        $this->ripeness = new RipenessPolicy(
+            RipenessSchool::from($values->text('school')),
+            $values->number('capped_min'),
+            $this->heather ? max($water, $values->number('heather_water_max_pct')) : $water,
+            $values->number('confidence'),
+            $this->heather,
         );
-        $this->values = array_replace(
-            self::DEFAULTS,
-            $operation->policy,
-            $given($apiary?->policy),
-            $given($harvest?->policy),
-        );
+        $this->frameByFrame = $values->text('unit') === 'frames';
+        $this->clearing = Method::tryFrom($values->text('clearing'));
+        $this->offAfterFlowDays = (int) $values->number('off_after_flow_days');
+        $this->winter = WinterPolicy::from($values);
+        $this->fill = FillPolicy::from($values);
+    }
+
+    public static function of(Operation $operation, ?Apiary $apiary = null, ?HarvestPolicy $harvest = null): self
+    {
+        $values = PolicyValues::of($operation->policy, $apiary?->policy, $harvest?->policy);
+
+        return new self($values, $operation, $apiary, $harvest);
     }
 
     /** The policy of a yard on the operation's day, with the harvest that it is being readied for. */
     public static function at(CurrentOperation $current, Apiary $apiary): self
     {
-        $today = $current->today()->format('Y-m-d');
+        $today = $current->today();
+        $harvest = $apiary->harvestPolicies->first(static fn (HarvestPolicy $one): bool => $one->holdsOn($today));
 
-        return new self(
-            $current->get(),
-            $apiary,
-            $apiary->harvestPlans->first(
-                static fn (HarvestPolicy $plan): bool => $plan->starts_on->format('Y-m-d') <= $today &&
-                    $plan->ends_on->format('Y-m-d') >= $today,
-            ),
-        );
+        return self::of($current->get(), $apiary, $harvest);
     }
 
-    public function harvest(): ?HarvestPolicy
-    {
-        return $this->harvest;
-    }
-
-    /** Ling: by the harvest where one is set, else by the yard. */
-    public function heather(): bool
-    {
-        return $this->harvest === null ? $this->apiary?->heather === true : $this->harvest->heather;
-    }
-
-    public function ripeness(): RipenessPolicy
-    {
-        return new RipenessPolicy(
-            RipenessSchool::from($this->text('school')),
-            $this->number('capped_min'),
-            $this->heather()
-                ? max($this->number('water_max_pct'), $this->number('heather_water_max_pct'))
-                : $this->number('water_max_pct'),
-            $this->number('confidence'),
-            $this->heather(),
-        );
-    }
-
-    /** With what own weighings said of this kind of box, where they were taken into the policy. */
+    /** How comb becomes honey in a kind of box. */
     public function comb(?string $kind = null): CombAssumptions
     {
-        [$factor, $sd] = $this->fillOf($kind);
-
-        return new CombAssumptions(
-            fillCapped: min(1.0, $factor * $this->number('fill_capped')),
-            fillOpen: min(1.0, $factor * $this->number('fill_open')),
-            boxRelativeSd: $sd,
-        );
-    }
-
-    /** @return array{float, float} factor on the presumed fill of a kind of box, and its relative standard deviation */
-    public function fillOf(?string $kind): array
-    {
-        $factors = $this->values['fill_factors'] ?? [];
-        $own = is_array($factors) && $kind !== null ? $factors[$kind] ?? null : null;
-
-        return is_array($own) && is_numeric($own['factor'] ?? null) && is_numeric($own['sd'] ?? null)
-            ? [(float) $own['factor'], (float) $own['sd']]
-            : [1.0, 0.12];
-    }
-
-    public function number(string $key): float
-    {
-        return is_numeric($this->values[$key] ?? null) ? (float) $this->values[$key] : (float) self::DEFAULTS[$key];
-    }
-
-    public function text(string $key): string
-    {
-        return is_string($this->values[$key] ?? null) ? $this->values[$key] : (string) self::DEFAULTS[$key];
+        return $this->fill->comb($kind);
     }
 
     /** What it asks of a super, in one sentence. */
     public function words(): string
     {
-        $policy = $this->ripeness();
-        $asked = match ($policy->school) {
-            RipenessSchool::CappedOnly => __('fully capped'),
-            RipenessSchool::Capped90 => __('at least 90 % capped'),
-            RipenessSchool::CappedAndRefractometer => __('at least :capped % capped and at most :water % water', [
-                'capped' => round(100 * $policy->cappedMin),
-                'water' => $policy->waterMaxPct,
-            ]),
-            RipenessSchool::Refractometer => __('at most :water % water', ['water' => $policy->waterMaxPct]),
-        };
+        $sure = __(':asked, :sure % sure', [
+            'asked' => $this->asked(),
+            'sure' => round(100 * $this->ripeness->confidence),
+        ]);
+        $heather = $this->heather ? ' ('.__('heather; standards allow 23 %').')' : '';
 
-        return ($this->harvest === null ? '' : $this->harvest->name.': ').
-            __(':asked, :sure % sure', ['asked' => $asked, 'sure' => round(100 * $policy->confidence)]).
-            ($this->heather() ? ' ('.__('heather; standards allow 23 %').')' : '').
-            '.';
+        return ($this->harvest === null ? '' : $this->harvest->name.': ').$sure.$heather.'.';
     }
 
     /** Policy, version and yard, as a verdict is frozen with. */
     public function stamp(): string
     {
-        return 'v'.
-            $this->operation->policy_version.
-            ($this->apiary === null || ($this->apiary->policy ?? []) === [] ? '' : '+'.$this->apiary->slug).
-            ($this->harvest === null ? '' : '+'.$this->harvest->name);
+        $ownYard = $this->apiary === null || ($this->apiary->policy ?? []) === [] ? '' : '+'.$this->apiary->slug;
+
+        return 'v'.$this->operation->policy_version.$ownYard.($this->harvest === null ? '' : '+'.$this->harvest->name);
+    }
+
+    private function asked(): string
+    {
+        $policy = $this->ripeness;
+
+        return match ($policy->school) {
+            RipenessSchool::CappedOnly => __('fully capped'),
+            RipenessSchool::Capped90 => __('at least 90 % capped'),
+            RipenessSchool::CappedAndRefractometer => __(
+                'at least :capped % capped and at most :water % water',
+                ['capped' => round(100 * $policy->cappedMin), 'water' => $policy->waterMaxPct],
+            ),
+            RipenessSchool::Refractometer => __('at most :water % water', ['water' => $policy->waterMaxPct]),
+        };
     }
 }

@@ -35,11 +35,20 @@ final readonly class Change
     public function stillStanding(Model $subject): array
     {
         $now = $subject->attributesToArray();
+        $stored = $subject->getAttributes();
+        $same = fn (string $key): bool => self::isSame($now[$key] ?? null, $this->new[$key] ?? null)
+            || self::isSame($stored[$key] ?? null, $this->new[$key] ?? null);
 
-        return array_filter(
-            $this->old,
-            fn (string $key): bool => ($now[$key] ?? null) == ($this->new[$key] ?? null),
-            ARRAY_FILTER_USE_KEY,
-        );
+        return array_filter($this->old, $same, ARRAY_FILTER_USE_KEY);
+    }
+
+    /** A value stored as JSON is the same whatever the order of its keys. */
+    private static function isSame(mixed $now, mixed $then): bool
+    {
+        $plain = static fn (mixed $value): mixed => is_string($value) && str_starts_with($value, '{')
+            ? json_decode($value, true)
+            : $value;
+
+        return $plain($now) == $plain($then);
     }
 }

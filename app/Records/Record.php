@@ -26,6 +26,18 @@ abstract class Record extends Model
     use LogsActivity;
     use SoftDeletes;
 
+    /** Follow from the rest, or say nothing to a person. */
+    private const NOT_LOGGED = [
+        'updated_at',
+        'created_at',
+        'version',
+        'deleted_at',
+        'operation_id',
+        'open_box',
+        'alive',
+        'home',
+    ];
+
     protected $guarded = ['id', 'operation_id', 'version'];
 
     protected $attributes = ['version' => 1];
@@ -54,19 +66,16 @@ abstract class Record extends Model
     {
         return LogOptions::defaults()
             ->logAll()
-            ->logExcept([
-                'updated_at',
-                'created_at',
-                'version',
-                'deleted_at',
-                'operation_id',
-                'open_box',
-                'alive',
-                'home',
-                'revision',
-            ])
+            ->logExcept(self::NOT_LOGGED)
+            ->useAttributeRawValues($this->storedValues())
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
+    }
+
+    /** @return list<string> columns that hold a value as JSON: they go to the trail as they are stored */
+    private function storedValues(): array
+    {
+        return array_values(array_filter(array_keys($this->getCasts()), $this->isClassCastable(...)));
     }
 
     /** The places whose computed state is made anew when this record changes. */

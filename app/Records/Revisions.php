@@ -15,6 +15,8 @@ final class Revisions
     /** @var array<string, true> scopes written in this request */
     private array $touched = [];
 
+    private int $generation = 0;
+
     /** @var array<string, int>|null by scope, as they were when first asked for */
     private ?array $known = null;
 
@@ -22,8 +24,15 @@ final class Revisions
     {
     }
 
+    /** Rises with every change that this request makes: what it has read before may be old. */
+    public function generation(): int
+    {
+        return $this->generation;
+    }
+
     public function touch(Bearing $bearing): void
     {
+        $this->generation++;
         foreach ($bearing->scopes as $scope) {
             $this->touched[$scope] = true;
         }

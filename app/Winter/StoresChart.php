@@ -4,106 +4,96 @@ declare(strict_types=1);
 
 namespace App\Winter;
 
-use App\Drawing\BoxSection;
+use App\Drawing\Canvas;
+use App\Drawing\ChartParts;
 use App\Drawing\Elevation;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
+use App\YardState\Winter\HiveWinter;
+use Marjoram\Core\Reserve\ReserveResult;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
-final class StoresChart
+final readonly class StoresChart
 {
     private const HEIGHT = 170.0;
 
-    /** @param  array<string, \App\YardState\Winter\HiveWinter>  $winters */
-    public function svg(array $winters, Formatter $f): string
+    public function __construct(private Formatter $format)
+    {
+    }
+
+    /**
+     * @param  array<string, HiveWinter>  $winters
+     * @param  ?string  $chosen  code of a hive
+     */
+    public function of(array $winters, ?string $chosen = null): Picture
+    {
+        $most = self::most($winters);
+        $y = static fn (float $kg): float => self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0);
+        $pitch = (new Elevation)->pitchOf(self::widestMm($winters), count($winters));
+        $width = $pitch * count($winters);
+        $canvas = new Canvas;
+        $labels = new Canvas;
+        for ($kg = 0; $kg <= $most; $kg += 10) {
+            $canvas->line('rl', 0.0, $y($kg), $width, $y($kg));
+            $label = Formatter::number($this->format->massValue($kg), 0);
+            $labels->text('t12 soft halo2', 2.0, $y($kg) - 3.0, $label);
+        }
+        foreach (array_values($winters) as $i => $winter) {
+            $on = $winter->state->code === $chosen ? 'colm on' : 'colm';
+            $canvas->within('g', ['class' => $on], static fn (Canvas $group) => $group->rect(
+                'selw',
+                $i * $pitch + 1.0,
+                0.0,
+                $pitch - 2.0,
+                self::HEIGHT,
+            ));
+            self::column($canvas, $winter->reserve, ($i + 0.5) * $pitch, $pitch, $y);
+        }
+        $canvas->add(...$labels->shapes())->line('gnd', 0.0, $y(0.0), $width, $y(0.0));
+        $label = __(
+            'Stores that stay against the need of each hive, :unit',
+            ['unit' => $this->format->massUnit()],
+        );
+        $size = ['width' => $width, 'height' => self::HEIGHT];
+
+        return new Picture($width, self::HEIGHT, $canvas->shapes(), $label, 'columns', more: $size);
+    }
+
+    /** @param  callable(float): float  $y */
+    private static function column(Canvas $canvas, ReserveResult $result, float $x, float $pitch, callable $y): void
+    {
+        $wide = min(22.0, 0.4 * $pitch);
+        $spread = 1.28 * $result->needSdKg;
+        $high = $y($result->needMeanKg + $spread);
+        $low = $y(max(0.0, $result->needMeanKg - $spread));
+        $canvas->rect('mwash', $x - 0.38 * $pitch, $high, 0.76 * $pitch, max(1.0, $low - $high))
+            ->rect('crop', $x - 0.5 * $wide, $y($result->storesKg), $wide, $y(0.0) - $y($result->storesKg));
+        if ($result->shortfallKg > 0.5) {
+            $short = $y($result->storesKg + $result->shortfallKg);
+            $canvas->rect('gap', $x - 0.5 * $wide, $short, $wide, $y($result->storesKg) - $short);
+        }
+        $need = $y($result->needQuantileKg);
+        $canvas->line('mline', $x - 0.38 * $pitch, $need, $x + 0.38 * $pitch, $need);
+        $doubt = 1.28 * $result->storesSdKg;
+        ChartParts::whisker($canvas, $x, $y(max(0.0, $result->storesKg - $doubt)), $y($result->storesKg + $doubt));
+    }
+
+    /** @param  array<string, HiveWinter>  $winters */
+    private static function most(array $winters): float
     {
         $most = 10.0;
         foreach ($winters as $winter) {
-            $most = max(
-                $most,
-                $winter->reserve->storesKg + 1.3 * $winter->reserve->storesSdKg,
-                $winter->reserve->needQuantileKg,
-            );
-        }
-        $y = static fn (float $kg): float => round(
-            self::HEIGHT - 10.0 - ($kg / ($most * 1.05)) * (self::HEIGHT - 30.0),
-            1,
-        );
-        $pitch = (new Elevation)->pitch($this->widestMm($winters), count($winters));
-        $width = $pitch * count($winters);
-        $out = $labels = '';
-        for ($kg = 0; $kg <= $most; $kg += 10) {
-            $out .= '<path class="rl" d="M0 '.$y($kg).'H'.$width.'"/>';
-            $labels .=
-                '<text class="t12 soft halo2" x="2" y="'.
-                ($y($kg) - 3).
-                '">'.
-                Formatter::number($f->massValue($kg), 0).
-                '</text>';
-        }
-        $i = 0;
-        foreach ($winters as $code => $winter) {
-            $x = ($i++ + 0.5) * $pitch;
-            $wide = min(22.0, 0.4 * $pitch);
-            $r = $winter->reserve;
-            $out .=
-                '<g class="colm" data-hive="'.
-                e((string) $code).
-                '">'.
-                BoxSection::rect('selw', $x - 0.5 * $pitch + 1, 0, $pitch - 2, self::HEIGHT).
-                '</g>';
-            $out .= BoxSection::rect(
-                'mwash',
-                $x - 0.38 * $pitch,
-                $y($r->needMeanKg + 1.28 * $r->needSdKg),
-                0.76 * $pitch,
-                max(1.0, $y(max(0.0, $r->needMeanKg - 1.28 * $r->needSdKg)) - $y($r->needMeanKg + 1.28 * $r->needSdKg)),
-            );
-            $out .= BoxSection::rect('crop', $x - 0.5 * $wide, $y($r->storesKg), $wide, $y(0.0) - $y($r->storesKg));
-            if ($r->shortfallKg > 0.5) {
-                $out .= BoxSection::rect(
-                    'gap',
-                    $x - 0.5 * $wide,
-                    $y($r->storesKg + $r->shortfallKg),
-                    $wide,
-                    $y($r->storesKg) - $y($r->storesKg + $r->shortfallKg),
-                );
-            }
-            $out .=
-                '<path class="mline" d="M'.
-                round($x - 0.38 * $pitch, 1).
-                ' '.
-                $y($r->needQuantileKg).
-                'h'.
-                round(0.76 * $pitch, 1).
-                '"/>';
-            [$lo, $hi] = [$y(max(0.0, $r->storesKg - 1.28 * $r->storesSdKg)), $y($r->storesKg + 1.28 * $r->storesSdKg)];
-            $out .= "<path class=\"whisk\" d=\"M$x {$lo}V{$hi}M".($x - 4)." {$lo}h8M".($x - 4)." {$hi}h8\"/>";
+            $stores = $winter->reserve->storesKg + 1.3 * $winter->reserve->storesSdKg;
+            $most = max($most, $stores, $winter->reserve->needQuantileKg);
         }
 
-        return '<svg class="columns" viewBox="0 0 '.
-            $width.
-            ' '.
-            self::HEIGHT.
-            '" width="'.
-            $width.
-            '" height="'.
-            self::HEIGHT.
-            '" role="img" aria-label="'.
-            e(__('Stores that stay against the need of each hive, :unit', ['unit' => $f->massUnit()])).
-            '">'.
-            $out.
-            $labels.
-            '<path class="gnd" d="M0 '.
-            $y(0.0).
-            'H'.
-            $width.
-            '"/></svg>';
+        return $most;
     }
 
-    /** @param  array<string, \App\YardState\Winter\HiveWinter>  $winters */
-    private function widestMm(array $winters): float
+    /** @param  array<string, HiveWinter>  $winters */
+    private static function widestMm(array $winters): float
     {
-        $widest = 413.0;
+        $widest = Elevation::LEAST_MM;
         foreach ($winters as $winter) {
             foreach ($winter->state->boxes as $box) {
                 $widest = max($widest, $box->fitted->kind->externalWidthMm);

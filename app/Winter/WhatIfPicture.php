@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Winter;
 
 use App\Drawing\BoxSection;
+use App\Drawing\Canvas;
+use App\Drawing\ChartParts;
+use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 use App\YardState\BoxState;
+use App\YardState\HiveState;
 use App\YardState\YardPicture;
 use Marjoram\Core\Reserve\ReserveResult;
 
@@ -15,71 +19,50 @@ final readonly class WhatIfPicture
 {
     private const PX_PER_MM = 0.24;
 
-    public function __construct(private Formatter $format)
+    private const LEFT = 8.0;
+
+    private const WIDE = 424.0;
+
+    public function __construct(private Formatter $format, private YardPicture $picture)
     {
     }
 
-    public function box(\App\YardState\Winter\HiveWinter $hive, BoxState $box): string
+    public function box(HiveState $hive, BoxState $box): Picture
     {
-        $drawn = (new YardPicture(null, $this->format))->box($hive->state, $box, null);
-        $width = $drawn->widthMm * self::PX_PER_MM;
-        $height = $drawn->heightMm * self::PX_PER_MM;
+        $drawn = $this->picture->box($hive, $box, null);
+        $width = round($drawn->widthMm * self::PX_PER_MM, 1);
+        $height = round($drawn->heightMm * self::PX_PER_MM, 1);
+        $canvas = new Canvas;
+        (new BoxSection(self::PX_PER_MM))->draw($canvas, $drawn, 0.0, 0.0);
+        $canvas->line('joint', 0.0, 0.5, $width, 0.5)->line('joint', 0.0, $height - 0.5, $width, $height - 0.5);
 
-        return sprintf(
-            '<svg viewBox="0 0 %1$.1f %2$.1f" width="%1$.1f" height="%2$.1f" aria-hidden="true">%3$s<path class="joint" d="M0 .5H%1$.1fM0 %4$.1fH%1$.1f"/></svg>',
-            $width,
-            $height,
-            (new BoxSection(self::PX_PER_MM))->svg($drawn, 0.0, 0.0),
-            $height - 0.5,
-        );
+        return new Picture($width, $height, $canvas->shapes(), $drawn->words, '', more: ['width' => $width, 'height' => $height]);
     }
 
-    public function scale(ReserveResult $result): string
+    public function scale(ReserveResult $result): Picture
     {
+        $spread = 1.28 * $result->needSdKg;
+        $doubt = 1.28 * $result->storesSdKg;
         $most = max(
             10.0,
-            1.08 *
-                max(
-                    $result->storesKg + 1.28 * $result->storesSdKg,
-                    $result->needQuantileKg,
-                    $result->needMeanKg + 1.28 * $result->needSdKg,
-                ),
+            1.08 * max($result->storesKg + $doubt, $result->needQuantileKg, $result->needMeanKg + $spread),
         );
-        $x = static fn (float $kg): float => 8.0 + (max(0.0, $kg) / $most) * 424.0;
-        $out = '';
-        $step = $most > 60.0 ? 20 : ($most > 24.0 ? 10 : 5);
-        for ($kg = 0; $kg <= $most; $kg += $step) {
-            $out .= sprintf(
-                '<path class="rl" d="M%1$.1f 6v66"/><text class="t12 soft" x="%1$.1f" y="86" text-anchor="middle">%2$s</text>',
-                $x($kg),
-                Formatter::number($this->format->massValue($kg), 0),
-            );
+        $x = static fn (float $kg): float => self::LEFT + max(0.0, $kg) / $most * self::WIDE;
+        $canvas = new Canvas;
+        for ($kg = 0; $kg <= $most; $kg += $most > 60.0 ? 20 : ($most > 24.0 ? 10 : 5)) {
+            $canvas->line('rl', $x($kg), 6.0, $x($kg), 72.0)
+                ->text('t12 soft', $x($kg), 86.0, Formatter::number($this->format->massValue($kg), 0), 'middle');
         }
-        $out .=
-            BoxSection::rect(
-                'mwash',
-                $x($result->needMeanKg - 1.28 * $result->needSdKg),
-                40.0,
-                $x($result->needMeanKg + 1.28 * $result->needSdKg) - $x($result->needMeanKg - 1.28 * $result->needSdKg),
-                28.0,
-            ).
-            sprintf('<path class="mline" d="M%1$.1f 36v36"/>', $x($result->needQuantileKg)).
-            BoxSection::rect('crop', $x(0.0), 12.0, $x($result->storesKg) - $x(0.0), 18.0).
-            sprintf(
-                '<path class="whisk" d="M%1$.1f 21H%2$.1fM%1$.1f 17v8M%2$.1f 17v8"/>',
-                $x($result->storesKg - 1.28 * $result->storesSdKg),
-                $x($result->storesKg + 1.28 * $result->storesSdKg),
-            );
+        $low = $x($result->needMeanKg - $spread);
+        $canvas->rect('mwash', $low, 40.0, $x($result->needMeanKg + $spread) - $low, 28.0)
+            ->line('mline', $x($result->needQuantileKg), 36.0, $x($result->needQuantileKg), 72.0)
+            ->rect('crop', self::LEFT, 12.0, $x($result->storesKg) - self::LEFT, 18.0);
+        ChartParts::whiskerAcross($canvas, 21.0, $x($result->storesKg - $doubt), $x($result->storesKg + $doubt), 4.0);
+        $label = __('Stores :stores against a need of up to :need', [
+            'stores' => $this->format->kg($result->storesKg),
+            'need' => $this->format->kg($result->needQuantileKg),
+        ]);
 
-        return '<svg class="chart" viewBox="0 0 440 92" role="img" aria-label="'.
-            e(
-                __('Stores :stores against a need of up to :need', [
-                    'stores' => $this->format->kg($result->storesKg),
-                    'need' => $this->format->kg($result->needQuantileKg),
-                ]),
-            ).
-            '">'.
-            $out.
-            '</svg>';
+        return new Picture(440.0, 92.0, $canvas->shapes(), $label);
     }
 }

@@ -43,7 +43,7 @@ final readonly class WinterController
 
     public function show(Formatter $f, Apiary $apiary, ?Hive $hive = null): View
     {
-        $apiary->load('harvestPlans');
+        $apiary->load('harvestPolicies');
         $board = WinterBoard::of($apiary, $this->yards, $this->winter, $this->kept, $f);
         $code = $hive->code ?? $board->first;
         $open = $code === null ? null : $this->open($apiary, $code);
@@ -65,7 +65,7 @@ final readonly class WinterController
     /** What would be if other boxes stayed: one small part of the page, reckoned at once. */
     public function whatIf(Request $request, Apiary $apiary, Hive $hive): View
     {
-        $apiary->load('harvestPlans');
+        $apiary->load('harvestPolicies');
         $open = $this->open($apiary, $hive->code) ?? abort(404);
         $given = $request->query('keep');
         $policy = Policy::at($this->current, $apiary);

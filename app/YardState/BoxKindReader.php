@@ -17,7 +17,7 @@ final class BoxKindReader
     /** @var array<string, BoxKind>|null */
     private ?array $all = null;
 
-    public function __construct(private readonly Computed $kept)
+    public function __construct(private readonly Computed $computed)
     {
     }
 
@@ -43,26 +43,13 @@ final class BoxKindReader
     /** @return array<string, BoxKind> */
     private function own(): array
     {
-        return $this->kept->remember(
-            'kinds',
-            fn (): array => BoxKindRow::query()
-                ->get()
-                ->mapWithKeys(
-                    fn (BoxKindRow $row): array => [
-                        $row->key => new BoxKind(
-                            $row->key,
-                            $row->name,
-                            $row->frames,
-                            $row->comb_area_dm2,
-                            $row->inside_width_mm,
-                            $row->external_height_mm,
-                            $row->external_length_mm,
-                            $row->external_width_mm,
-                            $row->empty_mass_kg,
-                        ),
-                    ],
-                )
-                ->all(),
-        );
+        return $this->computed->ofSetup('kinds', static function (): array {
+            $kinds = [];
+            foreach (BoxKindRow::query()->get() as $row) {
+                $kinds[$row->key] = $row->kind();
+            }
+
+            return $kinds;
+        });
     }
 }

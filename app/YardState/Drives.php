@@ -6,6 +6,7 @@ namespace App\YardState;
 
 use App\Models\Apiary;
 use App\Models\Drive;
+use App\Models\Schedules\Point;
 use App\Operation\CurrentOperation;
 use App\Support\GroundDistance;
 
@@ -32,45 +33,39 @@ final readonly class Drives
         $own = $this->own();
         $home = $this->depot();
         $at = [null, ...$places];
-
-        return array_map(
-            fn (?Apiary $from): array => array_map(
-                fn (?Apiary $to): float => $own[self::key($from, $to)] ?? self::reckoned($from, $to, $home),
-                $at,
-            ),
+        $drive = static fn (?Apiary $from, ?Apiary $to): float => $own[self::key($from, $to)]
+            ?? self::reckoned($from, $to, $home);
+        $row = static fn (?Apiary $from): array => array_map(
+            static fn (?Apiary $to): float => $drive($from, $to),
             $at,
         );
+
+        return array_map($row, $at);
     }
 
     /** @return array<string, float> by both ends */
     public function own(): array
     {
-        return Drive::query()
-            ->get()
-            ->mapWithKeys(
-                static fn (Drive $drive): array => [
-                    self::pair($drive->apiary_id, $drive->other_id ?? '') => $drive->minutes,
-                ],
-            )
-            ->all();
+        $own = [];
+        foreach (Drive::query()->get() as $drive) {
+            $own[self::pair($drive->apiary_id, $drive->other_id ?? '')] = $drive->minutes;
+        }
+
+        return $own;
     }
 
-    /**
-     * What the way between two places would take by their coordinates; null is the honey room.
-     *
-     * @param  array{float, float}  $home
-     */
-    public static function reckoned(?Apiary $from, ?Apiary $to, array $home): float
+    /** What the way between two places would take by their coordinates; null is the honey room. */
+    public static function reckoned(?Apiary $from, ?Apiary $to, Point $home): float
     {
         if ($from?->id === $to?->id) {
             return 0.0;
         }
-        $km = GroundDistance::km(
-            $from === null ? $home : [$from->latitude, $from->longitude],
-            $to === null ? $home : [$to->latitude, $to->longitude],
-        );
+        $at = static fn (?Apiary $yard): array => $yard === null
+            ? [$home->latitude, $home->longitude]
+            : [$yard->latitude, $yard->longitude];
+        $km = GroundDistance::km($at($from), $at($to));
 
-        return round((($km * self::DETOUR) / self::KM_PER_HOUR) * 60.0 + self::STOP_MIN, 1);
+        return round($km * self::DETOUR / self::KM_PER_HOUR * 60.0 + self::STOP_MIN, 1);
     }
 
     public static function key(?Apiary $from, ?Apiary $to): string
@@ -83,19 +78,15 @@ final readonly class Drives
         return $a < $b ? "$a $b" : "$b $a";
     }
 
-    /**
-     * Where the drives begin: the honey room, or amid all yards where its place is not known.
-     *
-     * @return array{float, float} latitude and longitude
-     */
-    public function depot(): array
+    /** Where the drives begin: the honey room, or amid all yards where its place is not known. */
+    public function depot(): Point
     {
         $operation = $this->current->get();
         if ($operation->longitude !== null) {
-            return [$operation->latitude, $operation->longitude];
+            return new Point($operation->latitude, $operation->longitude);
         }
         $yards = Apiary::query()->get();
 
-        return [(float) $yards->avg('latitude'), (float) $yards->avg('longitude')];
+        return new Point((float) $yards->avg('latitude'), (float) $yards->avg('longitude'));
     }
 }

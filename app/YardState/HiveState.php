@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\YardState;
 
-use App\Models\Hive;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A hive on the day, its boxes from the floor up. */
 final readonly class HiveState
 {
-    /** @param  list<BoxState>  $boxes */
-    public function __construct(public Hive $hive, public array $boxes)
-    {
+    /**
+     * @param  ?string  $queen  her code
+     * @param  list<BoxState>  $boxes
+     */
+    public function __construct(
+        public string $id,
+        public string $code,
+        public bool $excluder,
+        public ?string $queen,
+        public array $boxes,
+    ) {
     }
 
     /** @return list<BoxState> from the lowest */
@@ -27,10 +34,16 @@ final readonly class HiveState
         return array_values(array_filter($this->boxes, static fn (BoxState $box): bool => ! $box->isSuper()));
     }
 
+    /** @return list<BoxState> */
+    public function fromTheTop(): array
+    {
+        return array_reverse($this->boxes);
+    }
+
     public function box(string $id): ?BoxState
     {
         foreach ($this->boxes as $box) {
-            if ($box->box->id === $id) {
+            if ($box->id === $id) {
                 return $box;
             }
         }
@@ -43,26 +56,24 @@ final readonly class HiveState
         return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->verdict() === $verdict));
     }
 
-    /** @return list<string> "take 2", "look 1" */
-    public function words(): array
+    /**
+     * Only supers above a board are cleared: those that stay and stand above one that goes are moved below it.
+     *
+     * @param  list<string>  $going  ids of boxes
+     * @return list<BoxState> from the lowest
+     */
+    public function belowFirst(array $going): array
     {
-        $words = [];
-        foreach (
-            [Verdict::Take, Verdict::TakeAndDry, Verdict::Look, Verdict::Wait, Verdict::Rearrange, Verdict::Leave] as $verdict
-        ) {
-            $n = $this->count($verdict);
-            if ($n > 0) {
-                $words[] = mb_strtolower(Marks::word($verdict)).' '.$n;
+        $above = false;
+        $moves = [];
+        foreach ($this->supers() as $box) {
+            $goes = in_array($box->id, $going, true);
+            if ($above && ! $goes) {
+                $moves[] = $box;
             }
+            $above = $above || $goes;
         }
 
-        return $words === [] ? [__('no super')] : array_slice($words, 0, 3);
-    }
-
-    public function ripeKg(): float
-    {
-        return array_sum(
-            array_map(static fn (BoxState $box): float => $box->comesOff() ? $box->honey->honeyKg : 0.0, $this->boxes),
-        );
+        return $moves;
     }
 }

@@ -7,110 +7,109 @@ namespace App\YardState;
 use App\Drawing\DrawnBox;
 use App\Drawing\DrawnHive;
 use App\Drawing\Elevation;
+use App\Drawing\ElevationPicture;
 use App\Support\Units\Formatter;
+use App\Wording\Wording;
 use Closure;
+use Marjoram\Core\Ripeness\Verdict;
 
 /** Puts a yard's state into the section drawing; each stage says where its links lead and what stands under a hive. */
 final readonly class YardPicture
 {
-    public function __construct(private ?Elevation $elevation = null, private ?Formatter $format = null)
+    public function __construct(private Formatter $format, private Wording $wording)
     {
     }
 
-    /**
-     * @param  Closure(HiveState): string  $hiveLink
-     * @param  ?Closure(HiveState, BoxState): string  $boxLink
-     * @param  ?Closure(HiveState): list<string>  $under
-     * @param  ?Closure(HiveState): ?int  $reserve
-     * @param  ?Closure(HiveState): list<BoxState>  $order  of the boxes, where not as they stand
-     */
-    public function svg(
-        YardState $yard,
-        string $title,
-        Closure $hiveLink,
-        ?Closure $boxLink = null,
-        ?Closure $under = null,
-        ?string $selectedHive = null,
-        ?string $selectedBox = null,
-        ?Closure $reserve = null,
-        ?Closure $order = null,
-    ): string {
+    /** @param  Closure(HiveState): HiveDrawing  $drawing  where a hive's links lead, and what is drawn of it */
+    public function of(YardState $yard, string $label, Closure $drawing, Elevation $elevation = new Elevation): ElevationPicture
+    {
         $hives = [];
-        foreach ($yard->hives as $code => $state) {
-            $boxes = array_map(
-                fn (BoxState $box): DrawnBox => $this->box(
-                    $state,
-                    $box,
-                    $boxLink === null ? null : $boxLink($state, $box),
-                    $selectedBox,
-                ),
-                $order === null ? $state->boxes : $order($state),
-            );
-            $hives[] = new DrawnHive(
-                (string) $code,
-                $boxes,
-                $state->hive->excluder,
-                $hiveLink($state),
-                $selectedHive === (string) $code,
-                $under === null ? [] : $under($state),
-                $reserve === null ? null : $reserve($state),
-            );
+        foreach ($yard->hives as $hive) {
+            $hives[] = $this->hive($hive, $drawing($hive));
         }
 
-        return ($this->elevation ?? new Elevation)->svg($hives, $title);
+        return $elevation->of($hives, $label);
     }
 
-    /** Marks a hive, and a box of it, in a drawing made without any chosen. */
-    public static function choose(string $drawing, ?string $hive, ?string $box = null): string
+    private function hive(HiveState $hive, HiveDrawing $how): DrawnHive
     {
-        if ($hive !== null) {
-            $code = e($hive);
-            $drawing = str_replace(
-                [
-                    '<svg class="hive" data-hive="'.$code.'"',
-                    '<g class="colm" data-hive="'.$code.'"',
-                    'data-code="'.$code.'"',
-                ],
-                [
-                    '<svg class="hive on" data-hive="'.$code.'"',
-                    '<g class="colm on" data-hive="'.$code.'"',
-                    'data-code="'.$code.'" aria-current="true"',
-                ],
-                $drawing,
-            );
-        }
+        $box = fn (BoxState $box): DrawnBox => $this->box(
+            $hive,
+            $box,
+            $how->boxLink === null ? null : ($how->boxLink)($box),
+        );
 
-        return $box === null
-            ? $drawing
-            : str_replace('data-box="'.e($box).'"', 'data-box="'.e($box).'" aria-current="true"', $drawing);
+        return new DrawnHive(
+            $hive->code,
+            array_map($box, $how->boxes ?? $hive->boxes),
+            $hive->excluder,
+            $how->link,
+            $how->under,
+            $how->reserveAfter,
+        );
     }
 
-    public function box(HiveState $state, BoxState $box, ?string $href, ?string $selectedBox = null): DrawnBox
+    public function box(HiveState $hive, BoxState $box, ?string $href): DrawnBox
     {
         $kind = $box->fitted->kind;
-        $f = $this->format ?? app(Formatter::class);
-        $words = $box->isSuper()
-            ? __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames seen', [
-                'hive' => $state->hive->code,
-                'box' => $box->name(),
-                'verdict' => Marks::word($box->verdict()),
-                'kg' => $f->kg($box->honey->honeyKg),
-                'seen' => $box->seen(),
-                'all' => $box->fitted->framesFitted,
-            ])
-            : __(':hive, :box', ['hive' => $state->hive->code, 'box' => $box->name()]);
 
         return new DrawnBox(
+            $box->id,
             $kind->externalHeightMm ?: 168.0,
-            $kind->externalWidthMm ?: 413.0,
+            $kind->externalWidthMm ?: Elevation::LEAST_MM,
             $kind->insideWidthMm,
             $box->slots(),
             ! $box->isSuper(),
-            $box->isSuper() ? $box->mark() : null,
-            $words,
+            $box->isSuper() ? self::glyph($box->verdict()) : null,
+            $this->words($hive, $box),
             $href,
-            $selectedBox === $box->box->id,
-            $box->box->id,
         );
+    }
+
+    /** The glyph of a verdict, in the sprite after "v-". */
+    public static function glyph(Verdict $verdict): string
+    {
+        return $verdict === Verdict::TakeAndDry ? 'dry' : $verdict->value;
+    }
+
+    /**
+     * How many supers of a hive have which verdict, in few words for under its drawing.
+     *
+     * @return list<string> "take 2", "look 1"
+     */
+    public function verdicts(HiveState $hive, int $most = 3): array
+    {
+        $words = [];
+        $order = [
+            Verdict::Take,
+            Verdict::TakeAndDry,
+            Verdict::Look,
+            Verdict::Wait,
+            Verdict::Rearrange,
+            Verdict::Leave,
+        ];
+        foreach ($order as $verdict) {
+            $n = $hive->count($verdict);
+            if ($n > 0) {
+                $words[] = mb_strtolower($this->wording->verdict($verdict)).' '.$n;
+            }
+        }
+
+        return $words === [] ? [__('no super')] : array_slice($words, 0, $most);
+    }
+
+    private function words(HiveState $hive, BoxState $box): string
+    {
+        $names = ['hive' => $hive->code, 'box' => $box->name()];
+        if (! $box->isSuper()) {
+            return __(':hive, :box', $names);
+        }
+
+        return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames seen', $names + [
+            'verdict' => $this->wording->verdict($box->verdict()),
+            'kg' => $this->format->kg($box->honey->honeyKg),
+            'seen' => $box->seen(),
+            'all' => $box->fitted->framesFitted,
+        ]);
     }
 }

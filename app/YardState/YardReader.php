@@ -5,219 +5,151 @@ declare(strict_types=1);
 namespace App\YardState;
 
 use App\Models\Apiary;
-use App\Models\BoxPlace;
-use App\Models\Decision;
 use App\Models\Hive;
 use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Records\Revisions;
 use App\YardState\Flow\FlowReader;
 use App\YardState\Flow\YardFlow;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
-/** Maps the records of yards to the core's questions and back: a fixed number of queries, however many hives. */
-final readonly class YardReader
+/** The state of yards, each hive kept until something of it is written. */
+final class YardReader
 {
     /** More yards than this are listed by their figures, and drawn one by one. */
     public const DRAWN_AT_ONCE = 6;
 
+    /** @var Collection<int, Apiary>|null */
+    private ?Collection $apiaries = null;
+
+    /** @var array<string, array<string, string>>|null hive ids by yard and code, in the order of the stands */
+    private ?array $hives = null;
+
+    private int $readAt = -1;
+
     public function __construct(
-        private CurrentOperation $current,
-        private BoxKindReader $kinds,
-        private FlowReader $flows,
-        private Looks\LookReader $looks,
-        private Computed $kept,
+        private readonly CurrentOperation $current,
+        private readonly Computed $computed,
+        private readonly FlowReader $flows,
+        private readonly HiveReader $reader,
+        private readonly Revisions $revisions,
     ) {
     }
 
     /** @return Collection<int, Apiary> all yards in the keeper's order */
     public function apiaries(): Collection
     {
-        return Apiary::query()->with('harvestPlans')->orderBy('position')->orderBy('name')->get();
-    }
+        $this->forgetOld();
 
-    /**
-     * @param  list<string>|null  $slugs  null for all
-     * @return list<YardState>
-     */
-    public function read(?array $slugs = null): array
-    {
-        $all = $this->apiaries();
-        $chosen = $slugs === null ? $all : $all->whereIn('slug', $slugs)->values();
-        if ($chosen->isEmpty()) {
-            return [];
-        }
-        $flows = $this->flows->read($all);
-        $hives = $this->hives($chosen);
-        $looks = $this->looks($hives);
-        $decisions = Decision::query()
-            ->where('stage', 'assess')
-            ->whereIn('hive_id', $hives->modelKeys())
-            ->orderBy('decided_at')
-            ->get()
-            ->keyBy('box_id');
-        $byYard = $hives->groupBy(fn (Hive $hive): string => $hive->stand->apiary_id);
-
-        return array_values(
-            $chosen
-                ->map(
-                    fn (Apiary $apiary): YardState => $this->yard(
-                        $apiary,
-                        $byYard->get($apiary->id, new Collection),
-                        $looks,
-                        $decisions,
-                        $flows[$apiary->id],
-                    ),
-                )
-                ->all(),
-        );
-    }
-
-    /** One hive afresh, without the rest of its yard. */
-    public function hive(Apiary $apiary, string $code): ?HiveState
-    {
-        $hives = Hive::query()
-            ->where('code', $code)
-            ->whereHas('stand', fn (Builder $stand) => $stand->where('apiary_id', $apiary->id))
-            ->with(['stand', 'places.box', 'colony.queen'])
+        return $this->apiaries ??= Apiary::query()
+            ->with('harvestPolicies')
+            ->orderBy('position')
+            ->orderBy('name')
             ->get();
-        $flow = $this->flows->one($apiary, $this->apiaries(...));
-        $decisions = Decision::query()
-            ->where('stage', 'assess')
-            ->whereIn('hive_id', $hives->modelKeys())
-            ->orderBy('decided_at')
-            ->get()
-            ->keyBy('box_id');
-
-        return $this->yard(
-            $apiary,
-            $hives,
-            $this->looks($hives),
-            $decisions,
-            $flow,
-            \App\YardState\Looks\VerdictMemo::none(),
-        )->hives[$code] ?? null;
     }
 
-    /** @return list<YardState> all yards, each as it is kept */
+    public function areTooManyToDraw(): bool
+    {
+        return $this->apiaries()->count() > self::DRAWN_AT_ONCE;
+    }
+
+    /** @return list<YardState> all yards */
     public function all(): array
     {
-        return array_values($this->apiaries()->map(fn (Apiary $apiary): YardState => $this->one($apiary))->all());
+        return array_values($this->apiaries()->map($this->one(...))->all());
     }
 
     public function one(Apiary $apiary): YardState
     {
-        return $this->kept->remember(
-            "yard.$apiary->id",
-            fn (): YardState => $this->read([$apiary->slug])[0],
-            $apiary->revision,
-        );
-    }
-
-    /**
-     * @param  Collection<int, Apiary>  $apiaries
-     * @return \Illuminate\Database\Eloquent\Collection<int, Hive>
-     */
-    private function hives(Collection $apiaries): \Illuminate\Database\Eloquent\Collection
-    {
-        return Hive::query()
-            ->whereHas('stand', fn (Builder $stand) => $stand->whereIn('apiary_id', $apiaries->pluck('id')))
-            ->with(['stand', 'places.box', 'colony.queen'])
-            ->get()
-            ->sortBy(fn (Hive $hive): int => $hive->stand->number)
-            ->values();
-    }
-
-    /**
-     * @param  Collection<int, Hive>  $hives
-     * @return array<string, \App\YardState\Looks\Look> by box id
-     */
-    private function looks(Collection $hives): array
-    {
-        $since = $in = [];
-        foreach ($hives as $hive) {
-            foreach ($hive->places as $place) {
-                $since[$place->box_id] = $place->since->format('Y-m-d');
-                $in[$place->box_id] = $hive->id;
+        $ids = $this->hiveIds($apiary);
+        $states = $this->states($apiary, array_values($ids));
+        $hives = [];
+        foreach ($ids as $code => $id) {
+            if (isset($states[$id])) {
+                $hives[(string) $code] = $states[$id];
             }
         }
 
-        return $this->looks->of($since, $in);
+        return new YardState($apiary, $hives, $this->flow($apiary));
+    }
+
+    /** One hive without the rest of its yard. */
+    public function hive(Apiary $apiary, string $code): ?HiveState
+    {
+        $id = $this->hiveIds($apiary)[$code] ?? null;
+
+        return $id === null ? null : $this->states($apiary, [$id])[$id] ?? null;
     }
 
     /**
-     * @param  Collection<int, Hive>  $hives
-     * @param  array<string, \App\YardState\Looks\Look>  $looks  by box id
-     * @param  Collection<string, Decision>  $decisions
+     * @param  list<string>  $ids
+     * @return array<string, HiveState> by hive id
      */
-    private function yard(
-        Apiary $apiary,
-        Collection $hives,
-        array $looks,
-        Collection $decisions,
-        YardFlow $flow,
-        ?Looks\VerdictMemo $memo = null,
-    ): YardState {
-        $memo ??= \App\YardState\Looks\VerdictMemo::ofYard($apiary->id);
+    public function states(Apiary $apiary, array $ids): array
+    {
+        $flow = $this->flow($apiary)->forRipeness();
+
+        return $this->computed->ofHives(
+            $apiary->id,
+            'hive',
+            $ids,
+            $this->context($apiary),
+            fn (array $stale): array => $this->reader->read($apiary, $stale, $flow),
+        );
+    }
+
+    /** What the verdicts of a yard's hives depend on beside their own records. */
+    public function context(Apiary $apiary): string
+    {
         $policy = Policy::at($this->current, $apiary);
-        $states = [];
-        foreach ($hives as $hive) {
-            $boxes = [];
-            $numbers = $hive->places->countBy('role');
-            $underCapped = false;
-            // From the top down: what is found above bears on what is presumed below.
-            foreach ($hive->places->reverse() as $place) {
-                $number = $numbers[$place->role];
-                $numbers[$place->role] = $number - 1;
-                $box = $this->box(
-                    $hive,
-                    $place,
-                    $number,
-                    $looks[$place->box_id] ?? new \App\YardState\Looks\Look,
-                    $decisions->get($place->box_id),
-                    $flow,
-                    $policy,
-                    $memo,
-                    $underCapped && $place->role === 'super',
-                );
-                $underCapped = $underCapped || ($box->isSuper() && $memo->countsAsCapped($box->ripeness->box));
-                array_unshift($boxes, $box);
-            }
-            $states[$hive->code] = new HiveState($hive, $boxes);
-        }
-        $memo->keep();
 
-        return new YardState($apiary, $states, $flow);
+        return md5(serialize([
+            $this->flow($apiary)->forRipeness(),
+            $policy->ripeness,
+            $policy->frameByFrame,
+            $policy->fill,
+            $this->current->get()->dry_room,
+        ]));
     }
 
-    private function box(
-        Hive $hive,
-        BoxPlace $place,
-        int $number,
-        Looks\Look $look,
-        ?Decision $decision,
-        YardFlow $flow,
-        Policy $policy,
-        Looks\VerdictMemo $memo,
-        bool $underCapped,
-    ): BoxState {
-        $fitted = $this->kinds->fitted($place->box);
-        $super = \App\YardState\Looks\SuperMapper::super(
-            $fitted,
-            $look,
-            $hive->excluder,
-            $flow->forRipeness(),
-            $this->current->get()->dry_room,
-            $policy->text('unit') === 'frames',
-            $underCapped,
-        );
-        [$result, $honey] = $memo->judge($super, $policy->ripeness(), $policy->comb($fitted->kind->key));
-        $fresh =
-            $decision !== null &&
-            $decision->hive_id === $hive->id &&
-            ($look->latest === null || $decision->decided_at >= $look->latest->looked_at);
+    public function flow(Apiary $apiary): YardFlow
+    {
+        return $this->flows->of($apiary, $this->apiaries());
+    }
 
-        return new BoxState($place->box, $place, $number, $fitted, $look, $result, $honey, $fresh ? $decision : null);
+    /** @return array<string, string> ids of a yard's hives by code, in the order of the stands */
+    public function hiveIds(Apiary $apiary): array
+    {
+        return $this->allHives()[$apiary->id] ?? [];
+    }
+
+    /** @return array<string, array<string, string>> */
+    private function allHives(): array
+    {
+        $this->forgetOld();
+        if ($this->hives === null) {
+            $this->hives = [];
+            $rows = Hive::query()
+                ->join('stands', 'stands.id', '=', 'hives.stand_id')
+                ->whereNull('stands.deleted_at')
+                ->orderBy('stands.number')
+                ->toBase()
+                ->get(['hives.id', 'hives.code', 'stands.apiary_id']);
+            foreach ($rows as $row) {
+                $this->hives[$row->apiary_id][$row->code] = $row->id;
+            }
+        }
+
+        return $this->hives;
+    }
+
+    /** Which yards and hives there are is read again once this request has changed anything. */
+    private function forgetOld(): void
+    {
+        if ($this->readAt !== $this->revisions->generation()) {
+            $this->apiaries = $this->hives = null;
+            $this->readAt = $this->revisions->generation();
+        }
     }
 }

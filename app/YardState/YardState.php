@@ -17,54 +17,64 @@ final readonly class YardState
     {
     }
 
+    public function hive(string $code): ?HiveState
+    {
+        return $this->hives[$code] ?? null;
+    }
+
     /** @return list<BoxState> */
     public function supers(): array
     {
-        return array_merge(
-            [],
-            ...array_values(array_map(static fn (HiveState $hive): array => $hive->supers(), $this->hives)),
-        );
+        $supers = array_map(static fn (HiveState $hive): array => $hive->supers(), array_values($this->hives));
+
+        return array_merge([], ...$supers);
     }
 
-    public function count(Verdict $verdict): int
+    /** kg that may come off, with its spread: the fill's error is common to all. */
+    public function ripe(): Mass
     {
-        return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->verdict() === $verdict));
+        $ripe = array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff());
+
+        return Mass::ofBoxes(array_map(static fn (BoxState $box): BoxHoney => $box->honey, array_values($ripe)));
     }
 
-    /** @return array{float, float} kg that may come off, and its standard deviation (the fill's error is common to all) */
-    public function ripe(): array
-    {
-        $ripe = array_values(
-            array_map(
-                static fn (BoxState $box): BoxHoney => $box->honey,
-                array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff()),
-            ),
-        );
-
-        return [
-            array_sum(array_map(static fn (BoxHoney $honey): float => $honey->honeyKg, $ripe)),
-            BoxHoney::sdOfSum($ripe),
-        ];
-    }
-
-    /** @return list<array{HiveState, BoxState}> supers to look at, the look worth most first */
+    /** @return list<FoundSuper> supers to look at, the look worth most first */
     public function worthALook(): array
     {
         $found = [];
         foreach ($this->hives as $hive) {
             foreach ($hive->supers() as $box) {
                 if ($box->verdict() === Verdict::Look && $box->decision === null) {
-                    $found[] = [$hive, $box];
+                    $found[] = new FoundSuper($hive, $box);
                 }
             }
         }
-        usort($found, static fn (array $a, array $b): int => $b[1]->kgInDoubt() <=> $a[1]->kgInDoubt());
+        $doubt = static fn (FoundSuper $one): float => $one->box->kgInDoubt();
+        usort($found, static fn (FoundSuper $a, FoundSuper $b): int => $doubt($b) <=> $doubt($a));
+
+        return $found;
+    }
+
+    /** @return list<FoundSuper> the others, hive by hive from the top */
+    public function judged(): array
+    {
+        $worth = array_map(static fn (FoundSuper $one): string => $one->box->id, $this->worthALook());
+        $found = [];
+        foreach ($this->hives as $hive) {
+            foreach (array_reverse($hive->supers()) as $box) {
+                if (! in_array($box->id, $worth, true)) {
+                    $found[] = new FoundSuper($hive, $box);
+                }
+            }
+        }
 
         return $found;
     }
 
     public function toLook(): int
     {
-        return $this->count(Verdict::Look);
+        $look = static fn (BoxState $box): bool => $box->verdict() === Verdict::Look;
+
+        return count(array_filter($this->supers(), $look));
     }
 }

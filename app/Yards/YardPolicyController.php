@@ -66,13 +66,13 @@ final class YardPolicyController
         );
     }
 
-    public function destroy(HarvestPolicy $harvestPlan): RedirectResponse
+    public function destroy(HarvestPolicy $harvestPolicy): RedirectResponse
     {
-        $harvestPlan->load('apiary')->delete();
+        $harvestPolicy->load('apiary')->delete();
 
         return Saved::at(
-            route('yards.yard', $harvestPlan->apiary->slug).'#policy',
-            __('The harvest ":name" is removed.', ['name' => $harvestPlan->name]),
+            route('yards.yard', $harvestPolicy->apiary->slug).'#policy',
+            __('The harvest ":name" is removed.', ['name' => $harvestPolicy->name]),
         );
     }
 

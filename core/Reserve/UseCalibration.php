@@ -23,14 +23,14 @@ final readonly class UseCalibration
     private const WEATHER_SD = 0.06;
 
     /**
-     * @param  array<string, array{factor: float, sd: float, ratio: float}>  $hives  by hive
+     * @param  array<string, HiveUse>  $hives  by hive
      */
     private function __construct(public float $factor, public float $sd, public array $hives, private float $prior)
     {
     }
 
     /**
-     * @param  array<string, non-empty-list<array{usedKg: float, usedSdKg: float, reckonedKg: float}>>  $observed  by hive
+     * @param  array<string, non-empty-list<UseObservation>>  $observed  by hive
      * @param  float  $prior  factor from which to start: what earlier winters said
      *
      * @throws InvalidInput when a reckoned use is not above zero
@@ -41,10 +41,10 @@ final readonly class UseCalibration
         foreach ($observed as $hive => $observations) {
             $precision = $sum = 0.0;
             foreach ($observations as $i => $one) {
-                InvalidInput::unlessWithin($one['reckonedKg'], 0.05, 100.0, 'The reckoned use', "/$hive/$i/reckonedKg");
-                $variance = ($one['usedSdKg'] / $one['reckonedKg']) ** 2 + self::WEATHER_SD ** 2;
+                InvalidInput::unlessWithin($one->reckonedKg, 0.05, 100.0, 'The reckoned use', "/$hive/$i/reckonedKg");
+                $variance = ($one->usedSdKg / $one->reckonedKg) ** 2 + self::WEATHER_SD ** 2;
                 $precision += 1.0 / $variance;
-                $sum += $one['usedKg'] / $one['reckonedKg'] / $variance;
+                $sum += $one->usedKg / $one->reckonedKg / $variance;
             }
             $ratios[$hive] = [$sum / $precision, 1.0 / $precision];
         }
@@ -58,11 +58,9 @@ final readonly class UseCalibration
         $hives = [];
         foreach ($ratios as $hive => [$ratio, $variance]) {
             $p = 1.0 / (self::HIVE_SD ** 2 + $yardVariance);
-            $hives[$hive] = [
-                'factor' => max(0.4, min(2.5, ($yard * $p + $ratio / $variance) / ($p + 1.0 / $variance))),
-                'sd' => sqrt(1.0 / ($p + 1.0 / $variance)),
-                'ratio' => $ratio,
-            ];
+            $precision = $p + 1.0 / $variance;
+            $factor = ($yard * $p + $ratio / $variance) / $precision;
+            $hives[$hive] = new HiveUse(max(0.4, min(2.5, $factor)), sqrt(1.0 / $precision), $ratio);
         }
 
         return new self(max(0.4, min(2.5, $yard)), sqrt($yardVariance), $hives, $prior);
@@ -71,6 +69,6 @@ final readonly class UseCalibration
     /** The factor of a hive: its own where it was weighed, its yard's else. */
     public function factorOf(string $hive): float
     {
-        return $this->hives[$hive]['factor'] ?? ($this->hives === [] ? $this->prior : $this->factor);
+        return $this->hives[$hive]->factor ?? ($this->hives === [] ? $this->prior : $this->factor);
     }
 }

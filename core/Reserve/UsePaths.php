@@ -96,7 +96,7 @@ final readonly class UsePaths
      * Stores from a date on, week by week: the middle and the 80 % band.
      *
      * @param  float  $scale  of strength and factor (WinterUse::scale)
-     * @return list<array{on: DateTimeImmutable, low: float, middle: float, high: float, pLeft: float}> pLeft: probability that stores are left
+     * @return list<StoresOn>
      */
     public function stores(DateTimeImmutable $seenOn, float $storesKg, float $sdKg, float $scale): array
     {
@@ -109,13 +109,13 @@ final readonly class UsePaths
             $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
             [$mean, $sd] = self::meanAndSd($uses);
             $spread = hypot($sd, $sdKg);
-            $points[] = [
-                'on' => $this->from->modify("+$day days"),
-                'low' => max(0.0, $storesKg - $mean - 1.2816 * $spread),
-                'middle' => max(0.0, $storesKg - $mean),
-                'high' => max(0.0, $storesKg - $mean + 1.2816 * $spread),
-                'pLeft' => self::pLeft($uses, $storesKg, $sdKg),
-            ];
+            $points[] = new StoresOn(
+                $this->from->modify("+$day days"),
+                max(0.0, $storesKg - $mean - 1.2816 * $spread),
+                max(0.0, $storesKg - $mean),
+                max(0.0, $storesKg - $mean + 1.2816 * $spread),
+                self::pLeft($uses, $storesKg, $sdKg),
+            );
         }
 
         return $points;
@@ -153,13 +153,13 @@ final readonly class UsePaths
     /**
      * The week in which stores run out with more than a share $risk of winters; null when they last.
      *
-     * @param  list<array{on: DateTimeImmutable, low: float, middle: float, high: float, pLeft: float}>  $stores
+     * @param  list<StoresOn>  $stores
      */
     public static function runsOut(array $stores, float $risk = 0.2): ?DateTimeImmutable
     {
         foreach ($stores as $point) {
-            if (1.0 - $point['pLeft'] > $risk) {
-                return $point['on'];
+            if (1.0 - $point->pLeft > $risk) {
+                return $point->on;
             }
         }
 

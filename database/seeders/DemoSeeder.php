@@ -184,7 +184,7 @@ final class DemoSeeder extends Seeder
             'checked_on' => '2026-07-18',
             'address' => null,
         ]);
-        $rows->add('harvest_plans', [
+        $rows->add('harvest_policies', [
             'apiary_id' => $yards[2]->id,
             'name' => 'Heather',
             'starts_on' => '2026-07-20',

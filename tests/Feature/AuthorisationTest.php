@@ -167,7 +167,7 @@ final class AuthorisationTest extends FeatureTestCase
                 'due_on' => '2026-08-09',
             ])->id,
             'instrument' => Models\Instrument::query()->value('id'),
-            'harvestPlan' => \App\Models\HarvestPolicy::query()->value('id'),
+            'harvestPolicy' => \App\Models\HarvestPolicy::query()->value('id'),
             'weighing' => Models\BoxWeighing::query()->create([
                 'box_id' => $place->box_id,
                 'kind' => 'langstroth-medium-10',

@@ -16,6 +16,8 @@ use LogicException;
  */
 final class AsValue implements CastsAttributes
 {
+    private const AS_JSON = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;
+
     /** @param  class-string<StoredValue>  $class */
     public function __construct(private readonly string $class)
     {
@@ -30,8 +32,11 @@ final class AsValue implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return $value instanceof StoredValue
-            ? json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)
-            : throw new LogicException("$key takes a $this->class.");
+        return match (true) {
+            $value instanceof StoredValue => json_encode($value->toArray(), self::AS_JSON),
+            // As the audit trail has it.
+            is_string($value) => $value,
+            default => throw new LogicException("$key takes a $this->class."),
+        };
     }
 }

@@ -39,6 +39,11 @@ final class AsVisits implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
+        // As the audit trail has it.
+        if (is_string($value)) {
+            return $value;
+        }
+
         /** @var list<Visit> $value */
         return json_encode(array_map(self::stored(...), $value), JSON_THROW_ON_ERROR);
     }

@@ -25,85 +25,97 @@ final readonly class FlowReader
 
     private const DAYS = 24;
 
-    public function __construct(private CurrentOperation $current, private Computed $kept)
+    public function __construct(private CurrentOperation $current, private Computed $computed)
     {
     }
 
     /**
-     * @param  Collection<int, Apiary>  $apiaries  all of the operation
-     * @return array<string, YardFlow> by apiary id
-     */
-    public function read(Collection $apiaries): array
-    {
-        return $this->kept->remember('flows', fn (): array => $this->make($apiaries));
-    }
-
-    /**
-     * The flow of one yard, kept by itself: thirty yards' flows are much to read for one hive.
+     * The flow of one yard, by its own scale or a neighbour's.
      *
-     * @param  \Closure(): Collection<int, Apiary>  $all  yards of the operation
+     * @param  Collection<int, Apiary>  $all  yards of the operation
      */
-    public function one(Apiary $apiary, \Closure $all): YardFlow
+    public function of(Apiary $apiary, Collection $all): YardFlow
     {
-        return $this->kept->remember("flow.$apiary->id", fn (): YardFlow => $this->read($all())[$apiary->id]);
+        $source = $this->source($apiary, $all);
+        $yards = $source === null || $source->is($apiary) ? [$apiary->id] : [$apiary->id, $source->id];
+
+        return $this->computed->ofFlow("flow.$apiary->id", $yards, fn (): YardFlow => $this->make($apiary, $source));
     }
 
-    /**
-     * @param  Collection<int, Apiary>  $apiaries
-     * @return array<string, YardFlow>
-     */
-    private function make(Collection $apiaries): array
+    private function make(Apiary $apiary, ?Apiary $source): YardFlow
     {
         $now = $this->current->now();
-        $since = $now->modify('-'.self::DAYS.' days')->setTimezone(new DateTimeZone('UTC'));
-        $until = $now->setTimezone(new DateTimeZone('UTC'));
-        $weights = ScaleWeight::query()
-            ->whereBetween('at', [$since, $until])
-            ->orderBy('at')
-            ->get()
-            ->groupBy('apiary_id');
-        $signs = FlowSign::query()
-            ->whereBetween('seen_at', [$since, $until])
-            ->orderBy('seen_at')
-            ->get()
-            ->groupBy('apiary_id');
-        $flows = [];
-        foreach ($apiaries as $apiary) {
-            $source = $weights->has($apiary->id) ? $apiary : $this->neighbour($apiary, $apiaries, $weights);
-            $readings =
-                $source === null
-                    ? []
-                    : array_values($weights->get($source->id, new Collection)->map($this->reading(...))->all());
-            $evidence = array_values(
-                array_filter($signs->get($apiary->id, new Collection)->map($this->evidence(...))->all()),
-            );
-            $flows[$apiary->id] = new YardFlow(
-                (new Flow)->assess($readings, $evidence, $now),
-                $source === $apiary ? $weights->get($apiary->id)?->last()?->hive_id : null,
-                $source === null || $source === $apiary ? null : $source->name,
-                $evidence,
-            );
-        }
+        $weights = $source === null ? new Collection : $this->weights($source);
+        $evidence = $this->evidence($apiary);
+        $readings = array_values($weights->map($this->reading(...))->all());
+        $isOwn = $source !== null && $source->is($apiary);
 
-        return $flows;
+        return new YardFlow(
+            (new Flow)->assess($readings, $evidence, $now),
+            $isOwn ? $weights->last()?->hive_id : null,
+            $source === null || $isOwn ? null : $source->name,
+            $evidence,
+        );
     }
 
     /**
-     * The nearest yard with a scale and the same kind of flow (heather is a flow of its own).
+     * The yard itself where it has a scale, else the nearest with one and the same kind of flow (heather is a flow of
+     * its own).
      *
-     * @param  Collection<int, Apiary>  $apiaries
-     * @param  Collection<string, Collection<int, ScaleWeight>>  $weights
+     * @param  Collection<int, Apiary>  $all
      */
-    private function neighbour(Apiary $apiary, Collection $apiaries, Collection $weights): ?Apiary
+    private function source(Apiary $apiary, Collection $all): ?Apiary
     {
-        return $apiaries
-            ->filter(
-                fn (Apiary $other): bool => $weights->has($other->id) &&
-                    $other->heather === $apiary->heather &&
-                    self::km($apiary, $other) <= self::NEIGHBOUR_KM,
-            )
-            ->sortBy(fn (Apiary $other): float => self::km($apiary, $other))
-            ->first();
+        $scales = $this->computed->ofWeights('scales', $this->yardsWithScales(...));
+        if (in_array($apiary->id, $scales, true)) {
+            return $apiary;
+        }
+        $near = fn (Apiary $other): bool => in_array($other->id, $scales, true)
+            && $other->heather === $apiary->heather
+            && self::km($apiary, $other) <= self::NEIGHBOUR_KM;
+
+        return $all->filter($near)->sortBy(fn (Apiary $other): float => self::km($apiary, $other))->first();
+    }
+
+    /** @return list<string> ids of yards with a weight in the days that are looked at */
+    private function yardsWithScales(): array
+    {
+        [$since, $until] = $this->span();
+
+        return array_values(
+            ScaleWeight::query()->whereBetween('at', [$since, $until])->distinct()->pluck('apiary_id')->all(),
+        );
+    }
+
+    /** @return Collection<int, ScaleWeight> */
+    private function weights(Apiary $apiary): Collection
+    {
+        return ScaleWeight::query()
+            ->where('apiary_id', $apiary->id)
+            ->whereBetween('at', $this->span())
+            ->orderBy('at')
+            ->get();
+    }
+
+    /** @return list<Evidence> */
+    private function evidence(Apiary $apiary): array
+    {
+        $signs = FlowSign::query()
+            ->where('apiary_id', $apiary->id)
+            ->whereBetween('seen_at', $this->span())
+            ->orderBy('seen_at')
+            ->get();
+
+        return array_values(array_filter($signs->map($this->sign(...))->all()));
+    }
+
+    /** @return array{DateTimeImmutable, DateTimeImmutable} */
+    private function span(): array
+    {
+        $utc = new DateTimeZone('UTC');
+        $now = $this->current->now();
+
+        return [$now->modify('-'.self::DAYS.' days')->setTimezone($utc), $now->setTimezone($utc)];
     }
 
     private static function km(Apiary $a, Apiary $b): float
@@ -116,7 +128,7 @@ final readonly class FlowReader
         return new ScaleReading(DateTimeImmutable::createFromInterface($weight->at), $weight->kg);
     }
 
-    private function evidence(FlowSign $sign): ?Evidence
+    private function sign(FlowSign $sign): ?Evidence
     {
         $known = Sign::tryFrom($sign->sign);
 

@@ -5,26 +5,34 @@ declare(strict_types=1);
 namespace App\YardState\Looks;
 
 use App\Operation\Policy;
+use App\Wording\Wording;
+use App\YardState\BoxState;
 
 /** A verdict as it was when a person acted on it: its reasons, its figures and the version of its assumptions. */
-final class FrozenVerdict
+final readonly class FrozenVerdict
 {
-    /** @return array<string, mixed> */
-    public static function of(\App\YardState\BoxState $box, Policy $policy): array
+    public function __construct(private Wording $wording)
     {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(BoxState $box, Policy $policy): array
+    {
+        $capped = $box->ripeness->box->cappedShare;
+
         return [
             'verdict' => $box->verdict()->value,
             'p_policy_met' => round($box->ripeness->pPolicyMet, 4),
-            'capped_share' => $box->ripeness->box->cappedShare === null ? null : round($box->ripeness->box->cappedShare, 4),
+            'capped_share' => $capped === null ? null : round($capped, 4),
             'water_pct' => round($box->ripeness->water->meanPct, 2),
             'water_measured' => $box->ripeness->water->measured,
             'honey_kg' => round($box->honey->honeyKg, 3),
             'sd_kg' => round($box->honey->sdKg, 3),
-            'fill_factor' => $policy->fillOf($box->fitted->kind->key)[0],
-            'fill_capped' => $policy->number('fill_capped'),
+            'fill_factor' => $policy->fill->factorOf($box->fitted->kind->key)->factor,
+            'fill_capped' => $policy->fill->capped,
             'frames_seen' => $box->seen(),
-            'look' => $box->look->latest?->id,
-            'reasons' => $box->ripeness->sentences(),
+            'look' => $box->look->id,
+            'reasons' => $this->wording->statements($box->ripeness->reasons),
             'policy' => $policy->stamp(),
         ];
     }

@@ -4,24 +4,27 @@ declare(strict_types=1);
 
 namespace App\YardState\Looks;
 
-use App\Models\Assessment;
-use App\Models\MoistureReading;
+use DateTimeImmutable;
 use Marjoram\Core\Comb\Frame;
 
 /** The newest look at a box since it stands in its hive, and what the one before found. */
 final readonly class Look
 {
     /**
+     * @param  ?string  $id  null where nobody has looked
+     * @param  ?float  $eyeOffset  by which the capped shares are corrected at one half, 0 to 1
      * @param  array<int, Frame>  $frames  by slot
-     * @param  list<MoistureReading>  $readings
+     * @param  list<NotedReading>  $readings
      */
     public function __construct(
-        public ?Assessment $latest = null,
+        public ?string $id = null,
+        public ?DateTimeImmutable $at = null,
+        public ?string $shake = null,
+        public ?float $eyeOffset = null,
         public array $frames = [],
         public array $readings = [],
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
-        public ?Assessment $before = null,
     ) {
     }
 }

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\YardState\Looks;
 
 use App\Models\Assessment;
+use App\Models\Casts\AsFace;
 use App\Models\FrameLook;
 use App\Models\MoistureReading;
 use App\Operation\CurrentOperation;
 use DateTimeZone;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Calibration\EyeCorrection;
-use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
-use stdClass;
 
-/** Finds the newest looks of many boxes with four queries; frames come as plain rows, since there are hundreds. */
+/** Finds the newest looks of many boxes with three queries; frames come as plain rows, since there are hundreds. */
 final readonly class LookReader
 {
     private const DAYS = 300;
@@ -32,27 +31,32 @@ final readonly class LookReader
     public function of(array $since, array $hives): array
     {
         $newest = $this->newest($since, $hives);
-        $ids = array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all());
         $frames = $this->frames($newest->flatten(1));
-        $readings = MoistureReading::query()
-            ->whereIn('assessment_id', $ids)
-            ->orderBy('id')
-            ->get()
-            ->groupBy('assessment_id');
+        $readings = $this->readings(array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all()));
         $looks = [];
         foreach ($newest as $box => $of) {
-            [$latest, $before] = [$of[0], $of->get(1)];
-            $looks[(string) $box] = new Look(
-                $latest,
-                $frames[$latest->id] ?? [],
-                array_values(($readings->get($latest->id) ?? new Collection)->all()),
-                $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))),
-                $before === null ? null : self::cappedShare($frames[$before->id] ?? []),
-                $before,
-            );
+            $looks[(string) $box] = self::look($of[0], $of->get(1), $frames, $readings[$of[0]->id] ?? []);
         }
 
         return $looks;
+    }
+
+    /**
+     * @param  array<string, array<int, Frame>>  $frames
+     * @param  list<NotedReading>  $readings
+     */
+    private static function look(Assessment $latest, ?Assessment $before, array $frames, array $readings): Look
+    {
+        return new Look(
+            $latest->id,
+            $latest->looked_at->toDateTimeImmutable(),
+            $latest->shake,
+            $latest->eye['offset'] ?? null,
+            $frames[$latest->id] ?? [],
+            $readings,
+            $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))),
+            $before === null ? null : self::cappedShare($frames[$before->id] ?? []),
+        );
     }
 
     /**
@@ -62,24 +66,39 @@ final readonly class LookReader
      */
     private function newest(array $since, array $hives): Collection
     {
-        $from = $this->current
-            ->today()
-            ->modify('-'.self::DAYS.' days')
-            ->setTimezone(new DateTimeZone('UTC'));
+        $utc = new DateTimeZone('UTC');
+        $today = $this->current->today();
+        $isThere = fn (Assessment $look): bool => ($hives[$look->box_id] ?? null) === $look->hive_id
+            && $look->looked_at->format('Y-m-d') >= $since[$look->box_id];
 
         return Assessment::query()
             ->whereIn('hive_id', array_values(array_unique($hives)))
-            ->where('looked_at', '>=', $from)
-            ->where('looked_at', '<', $this->current->today()->modify('+1 day')->setTimezone(new DateTimeZone('UTC')))
+            ->where('looked_at', '>=', $today->modify('-'.self::DAYS.' days')->setTimezone($utc))
+            ->where('looked_at', '<', $today->modify('+1 day')->setTimezone($utc))
             ->orderByDesc('looked_at')
             ->orderByDesc('id')
             ->get()
-            ->filter(
-                fn (Assessment $look): bool => ($hives[$look->box_id] ?? null) === $look->hive_id &&
-                    $look->looked_at->format('Y-m-d') >= $since[$look->box_id],
-            )
+            ->filter($isThere)
             ->groupBy('box_id')
             ->map(fn (Collection $of): Collection => $of->take(2)->values());
+    }
+
+    /**
+     * @param  list<string>  $ids  of assessments
+     * @return array<string, list<NotedReading>> by assessment
+     */
+    private function readings(array $ids): array
+    {
+        $found = [];
+        foreach (MoistureReading::query()->whereIn('assessment_id', $ids)->orderBy('id')->get() as $one) {
+            $found[(string) $one->assessment_id][] = new NotedReading(
+                $one->id,
+                $one->reading(),
+                $one->read_at->toDateTimeImmutable(),
+            );
+        }
+
+        return $found;
     }
 
     /**
@@ -90,31 +109,32 @@ final readonly class LookReader
      */
     public function frames(iterable $of): array
     {
-        $ids = $eyes = [];
+        $eyes = [];
         foreach ($of as $look) {
-            $ids[] = $look->id;
-            $eyes[$look->id] =
-                $look->eye === null ? null : new EyeCorrection($look->eye['offset'], $look->eye['slope']);
+            $eyes[$look->id] = $look->eye === null
+                ? null
+                : new EyeCorrection($look->eye['offset'], $look->eye['slope']);
         }
         $frames = [];
-        foreach (FrameLook::query()->whereIn('assessment_id', $ids)->orderBy('slot')->toBase()->get() as $row) {
-            $frames[$row->assessment_id][$row->slot] = self::frame($row, $eyes[$row->assessment_id] ?? null);
+        $rows = FrameLook::query()->whereIn('assessment_id', array_keys($eyes))->orderBy('slot')->toBase()->get();
+        foreach ($rows as $row) {
+            $frames[$row->assessment_id][$row->slot] = self::frame((array) $row, $eyes[$row->assessment_id] ?? null);
         }
 
         return $frames;
     }
 
-    /** A plain row of frame_looks. */
-    private static function frame(stdClass $row, ?EyeCorrection $eye): Frame
+    /** @param  array<string, mixed>  $row  of frame_looks */
+    private static function frame(array $row, ?EyeCorrection $eye): Frame
     {
-        $a = new Face((float) $row->a_capped, (float) $row->a_open, (float) $row->a_brood, (float) $row->a_pollen);
-        $b = new Face((float) $row->b_capped, (float) $row->b_open, (float) $row->b_brood, (float) $row->b_pollen);
+        $slot = is_numeric($row['slot'] ?? null) ? (int) $row['slot'] : 1;
+        [$a, $b] = [AsFace::read('a', $row), AsFace::read('b', $row)];
 
         return new Frame(
-            (int) $row->slot,
+            $slot,
             $eye === null ? $a : $eye->face($a),
             $eye === null ? $b : $eye->face($b),
-            (bool) $row->glanced,
+            (bool) ($row['glanced'] ?? false),
         );
     }
 
@@ -122,9 +142,8 @@ final readonly class LookReader
     private static function cappedShare(array $frames): ?float
     {
         $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));
+        $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));
 
-        return $honey > 0.0
-            ? min(1.0, array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames)) / $honey)
-            : null;
+        return $honey > 0.0 ? min(1.0, $capped / $honey) : null;
     }
 }

@@ -7,9 +7,10 @@ namespace App\YardState\Weather;
 use App\Models\Apiary;
 use App\Models\WeatherDay;
 use DateTimeImmutable;
+use Marjoram\Core\Clearing\DayForecast;
 
-/** The weather of some days at some yards: forecast or own entry where there is one, else what its climate has in that month. */
-final readonly class WeatherAhead
+/** The weather of days at yards: forecast or own entry where there is one, else what the climate has in that month. */
+final class WeatherAhead
 {
     /** Climate says nothing of the rain of a day: three days in ten, common practice. */
     private const RAIN_P = 0.3;
@@ -21,68 +22,64 @@ final readonly class WeatherAhead
 
     /**
      * @param  list<Apiary>  $yards
-     * @param  non-empty-list<string>  $dates
-     * @return array<string, list<array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool}>> by yard id, in the order of the dates
+     * @param  non-empty-list<DateTimeImmutable>  $days
+     * @return array<string, list<KnownDay>> by yard id, in the order of the days
      */
-    public static function of(array $yards, array $dates): array
+    public static function of(array $yards, array $days): array
     {
+        $dates = array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $days);
         $known = [];
-        foreach (
-            WeatherDay::query()
-                ->whereIn('apiary_id', array_map(static fn (Apiary $yard): string => $yard->id, $yards))
-                ->whereBetween('date', [min($dates), max($dates)])
-                ->get() as $day
-        ) {
-            $known[$day->apiary_id][$day->date->format('Y-m-d')] = [
-                'min_c' => $day->min_c,
-                'max_c' => $day->max_c,
-                'rain_p' => $day->rain_p,
-                'sun' => $day->sun,
-                'known' => true,
-            ];
+        $rows = WeatherDay::query()
+            ->whereIn('apiary_id', array_map(static fn (Apiary $yard): string => $yard->id, $yards))
+            ->whereBetween('date', [min($dates), max($dates)])
+            ->get();
+        foreach ($rows as $row) {
+            $known[$row->apiary_id][$row->date->format('Y-m-d')] = new KnownDay($row->forecast(), true);
         }
-        $skies = [];
+        $ahead = [];
         foreach ($yards as $yard) {
-            $skies[$yard->id] = array_map(
-                static fn (string $date): array => $known[$yard->id][$date] ??
-                    self::ofClimate($yard, new DateTimeImmutable($date)),
-                $dates,
-            );
+            $of = static fn (DateTimeImmutable $day): KnownDay => $known[$yard->id][$day->format('Y-m-d')]
+                ?? new KnownDay(self::ofClimate($yard, $day), false);
+            $ahead[$yard->id] = array_map($of, $days);
         }
 
-        return $skies;
-    }
-
-    /** @return array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool} */
-    public static function ofClimate(Apiary $yard, DateTimeImmutable $date): array
-    {
-        $mean = (float) array_values($yard->climate)[(int) $date->format('n') - 1];
-
-        return [
-            'min_c' => $mean - self::HALF_RANGE_C,
-            'max_c' => $mean + self::HALF_RANGE_C,
-            'rain_p' => self::RAIN_P,
-            'sun' => self::SUN,
-            'known' => false,
-        ];
+        return $ahead;
     }
 
     /**
-     * The mean over yards of one day; known where any of them is.
+     * The days for which a yard has weather, or as many of its climate where it has none.
      *
-     * @param  non-empty-list<array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool}>  $skies
-     * @return array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool}
+     * @return list<KnownDay>
      */
-    public static function mean(array $skies): array
+    public static function known(Apiary $yard, DateTimeImmutable $from, int $days): array
     {
-        $mean = static fn (string $key): float => round(array_sum(array_column($skies, $key)) / count($skies), 2);
+        $rows = WeatherDay::query()
+            ->where('apiary_id', $yard->id)
+            ->where('date', '>=', $from->format('Y-m-d'))
+            ->orderBy('date')
+            ->limit($days)
+            ->get();
+        if ($rows->isNotEmpty()) {
+            return array_values($rows->map(fn (WeatherDay $day) => new KnownDay($day->forecast(), true))->all());
+        }
+        $presumed = static fn (int $i): KnownDay => new KnownDay(
+            self::ofClimate($yard, $from->modify("+$i days")),
+            false,
+        );
 
-        return [
-            'min_c' => $mean('min_c'),
-            'max_c' => $mean('max_c'),
-            'rain_p' => $mean('rain_p'),
-            'sun' => $mean('sun'),
-            'known' => in_array(true, array_column($skies, 'known'), true),
-        ];
+        return array_map($presumed, range(0, $days - 1));
+    }
+
+    private static function ofClimate(Apiary $yard, DateTimeImmutable $date): DayForecast
+    {
+        $mean = (float) array_values($yard->climate)[(int) $date->format('n') - 1];
+
+        return new DayForecast(
+            $date,
+            $mean - self::HALF_RANGE_C,
+            $mean + self::HALF_RANGE_C,
+            self::RAIN_P,
+            self::SUN,
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\YardState\Winter;
 
+use App\Models\HiveWeighing;
+use App\Models\WinterLook;
 use App\Operation\Policy;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
@@ -27,11 +29,10 @@ final readonly class BroodStores
     /** kg by which stores may have risen or fallen in a day outside winter, as a standard deviation. */
     private const DRIFT_KG = 0.12;
 
-    /** @param  string  $how  measured, estimated or presumed */
     private function __construct(
         public float $kg,
         public float $sdKg,
-        public string $how,
+        public HowKnown $how,
         public ?DateTimeImmutable $seenOn,
         public float $fedKg,
         public float $usedKg,
@@ -41,121 +42,106 @@ final readonly class BroodStores
 
     public static function of(
         HiveState $state,
-        WinterNotes $record,
+        WinterNotes $notes,
         Policy $policy,
         WinterSeason $season,
         float $factor,
     ): self {
-        [$kg, $sd, $how, $on] = self::seen($state, $record, $policy);
-        $weighed = $record->lastWeighing();
-        $look = $record->look;
-        $bees = match (true) {
-            $weighed !== null && ($look === null || $weighed->weighed_on >= $look->looked_on) => $weighed->frames_of_bees,
-            default => $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES,
-        };
-        if ($on === null) {
-            return new self($kg, $sd, $how, null, 0.0, 0.0, $bees);
+        $seen = self::seen($state, $notes, $policy);
+        $bees = self::framesOfBees($notes);
+        if ($seen->on === null) {
+            return new self($seen->kg, $seen->sdKg, $seen->how, null, 0.0, 0.0, $bees);
         }
-        $fed = $record->fedKg($on->format('Y-m-d'), $season->today->format('Y-m-d'));
-        $used = [0.0, 0.0];
+        $fed = $notes->fedKg($seen->on->format('Y-m-d'), $season->today->format('Y-m-d'));
         $scale = WinterUse::scale($bees, $factor, new ReserveAssumptions);
-        if ($season->hasBegun() && $on < $season->today) {
-            $used = $season->paths()->between($on, $season->today);
-        }
-        $drift =
-            self::DRIFT_KG *
-            sqrt(max(0, (int) $on->diff(min($season->today, max($on, $season->whole->from)))->format('%r%a')));
+        $used = $season->hasBegun() && $seen->on < $season->today
+            ? $season->paths()->between($seen->on, $season->today)
+            : [0.0, 0.0];
+        $outside = min($season->today, max($seen->on, $season->whole->from));
+        $drift = self::DRIFT_KG * sqrt(max(0, (int) $seen->on->diff($outside)->format('%r%a')));
+        $variance = $seen->sdKg ** 2 + $drift ** 2 + (0.1 * $fed) ** 2 + ($scale * $used[1]) ** 2;
 
         return new self(
-            max(0.0, $kg + $fed - $scale * $used[0]),
-            sqrt($sd ** 2 + $drift ** 2 + (0.1 * $fed) ** 2 + ($scale * $used[1]) ** 2),
-            $how,
-            $on,
+            max(0.0, $seen->kg + $fed - $scale * $used[0]),
+            sqrt($variance),
+            $seen->how,
+            $seen->on,
             $fed,
             $scale * $used[0],
             $bees,
         );
     }
 
-    /** @return array{float, float, string, ?DateTimeImmutable} kg, standard deviation, how it was obtained, when */
-    private static function seen(HiveState $state, WinterNotes $record, Policy $policy): array
+    private static function framesOfBees(WinterNotes $notes): float
     {
-        $found = array_filter([self::weighed($state, $record), self::noted($record), self::painted($state, $policy)]);
-        usort($found, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
-        if ($found !== []) {
-            return $found[0];
-        }
-        $kg = self::PRESUMED_KG * max(1, count($state->broodBoxes()));
+        $weighed = $notes->lastWeighing();
+        $look = $notes->look;
+        $isNewer = $weighed !== null && ($look === null || $weighed->weighed_on >= $look->looked_on);
 
-        return [$kg, 0.4 * $kg, 'presumed', null];
+        return $isNewer ? $weighed->frames_of_bees : $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES;
     }
 
-    /**
-     * The scales weigh the whole hive: what the supers are judged to hold is not the brood boxes'.
-     *
-     * @return array{float, float, string, DateTimeImmutable}|null
-     */
-    private static function weighed(HiveState $state, WinterNotes $record): ?array
+    private static function seen(HiveState $state, WinterNotes $notes, Policy $policy): Stores
     {
-        $weighed = $record->lastWeighing();
+        $found = array_values(array_filter([
+            self::weighed($state, $notes->lastWeighing()),
+            self::noted($notes->look),
+            self::painted($state, $policy),
+        ]));
+        usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
+        $kg = self::PRESUMED_KG * max(1, count($state->broodBoxes()));
+
+        return $found[0] ?? new Stores($kg, 0.4 * $kg, HowKnown::Presumed, null);
+    }
+
+    /** The scales weigh the whole hive: what the supers are judged to hold is not the brood boxes'. */
+    private static function weighed(HiveState $state, ?HiveWeighing $weighed): ?Stores
+    {
         if ($weighed === null) {
             return null;
         }
-        $supers = array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $state->supers()));
-        $doubt = array_sum(array_map(static fn (BoxState $box): float => $box->honey->sdKg ** 2, $state->supers()));
+        $supers = $doubt = 0.0;
+        foreach ($state->supers() as $box) {
+            $supers += $box->honey->honeyKg;
+            $doubt += $box->honey->sdKg ** 2;
+        }
 
-        return [
+        return new Stores(
             max(0.0, $weighed->stores_kg - $supers),
             sqrt($weighed->stores_sd_kg ** 2 + $doubt),
-            'measured',
+            HowKnown::Measured,
             self::day($weighed->weighed_on->format('Y-m-d')),
-        ];
-    }
-
-    /** @return array{float, float, string, DateTimeImmutable}|null */
-    private static function noted(WinterNotes $record): ?array
-    {
-        $look = $record->look;
-
-        return $look?->brood_honey_kg === null
-            ? null
-            : [
-                $look->brood_honey_kg,
-                $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
-                $look->how,
-                self::day($look->looked_on->format('Y-m-d')),
-            ];
-    }
-
-    /** @return array{float, float, string, DateTimeImmutable}|null */
-    private static function painted(HiveState $state, Policy $policy): ?array
-    {
-        $painted = array_values(
-            array_filter($state->broodBoxes(), static fn (BoxState $box): bool => $box->look->frames !== []),
         );
+    }
+
+    private static function noted(?WinterLook $look): ?Stores
+    {
+        return $look?->brood_honey_kg === null ? null : new Stores(
+            $look->brood_honey_kg,
+            $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
+            HowKnown::from($look->how),
+            self::day($look->looked_on->format('Y-m-d')),
+        );
+    }
+
+    private static function painted(HiveState $state, Policy $policy): ?Stores
+    {
+        $seen = static fn (BoxState $box): bool => $box->look->frames !== [];
+        $painted = array_values(array_filter($state->broodBoxes(), $seen));
         if ($painted === []) {
             return null;
         }
-        $results = array_map(
-            static fn (BoxState $box): CombResult => (new Comb($policy->comb($box->fitted->kind->key)))->honeyIn(
-                $box->fitted,
-                array_values($box->look->frames),
-            ),
-            $painted,
-        );
-        $on = max(
-            array_map(
-                static fn (BoxState $box): string => (string) $box->look->latest?->looked_at->format('Y-m-d'),
-                $painted,
-            ),
-        );
+        $honey = static fn (BoxState $box): CombResult => (new Comb($policy->comb($box->fitted->kind->key)))
+            ->honeyIn($box->fitted, array_values($box->look->frames));
+        $results = array_map($honey, $painted);
+        $on = max(array_map(static fn (BoxState $box): string => (string) $box->look->at?->format('Y-m-d'), $painted));
 
-        return [
+        return new Stores(
             array_sum(array_map(static fn (CombResult $one): float => $one->honeyKg, $results)),
             array_sum(array_map(static fn (CombResult $one): float => $one->sdKg, $results)),
-            'estimated',
+            HowKnown::Estimated,
             self::day($on),
-        ];
+        );
     }
 
     private static function day(string $date): DateTimeImmutable

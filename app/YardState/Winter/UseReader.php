@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\YardState\Winter;
 
-use App\Operation\Policy;
-use App\YardState\HiveState;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\UseCalibration;
+use Marjoram\Core\Reserve\UseObservation;
+use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
 
@@ -17,56 +17,48 @@ final class UseReader
     /** A stretch for which less was reckoned says nothing. */
     private const LEAST_KG = 1.0;
 
-    /**
-     * @param  array<string, HiveState>  $hives  by code
-     * @param  array<string, WinterNotes>  $records  by hive id
-     */
-    public static function learn(array $hives, array $records, Winter $winter, Policy $policy): UseCalibration
+    /** Feed is weighed to about a tenth. */
+    private const FEED_SD = 0.1;
+
+    /** @param  array<string, WinterNotes>  $notes  by hive code */
+    public static function learn(array $notes, WinterSeason $season, float $prior): UseCalibration
     {
         $observed = [];
-        foreach ($hives as $code => $state) {
-            $of = self::observations($records[$state->hive->id] ?? new WinterNotes, $winter);
-            if ($of !== []) {
-                $observed[(string) $code] = $of;
+        foreach ($notes as $code => $of) {
+            $found = self::observations($of, $season->whole, $season->paths());
+            if ($found !== []) {
+                $observed[(string) $code] = $found;
             }
         }
 
-        return UseCalibration::of($observed, $policy->number('winter_factor'));
+        return UseCalibration::of($observed, $prior);
     }
 
-    /** @return list<array{usedKg: float, usedSdKg: float, reckonedKg: float}> */
-    public static function observations(WinterNotes $record, Winter $winter): array
+    /** @return list<UseObservation> */
+    public static function observations(WinterNotes $notes, Winter $winter, UsePaths $paths): array
     {
         $from = $winter->from->modify('-21 days')->format('Y-m-d');
         $until = $winter->firstFlow->format('Y-m-d');
-        $weighings = array_values(
-            array_filter(
-                $record->weighings,
-                static fn ($one): bool => $one->weighed_on->format('Y-m-d') >= $from &&
-                    $one->weighed_on->format('Y-m-d') <= $until,
-            ),
-        );
-        if (count($weighings) < 2) {
-            return [];
-        }
-        $paths = WinterSeason::pathsOf($winter);
+        $before = null;
         $found = [];
-        $a = $weighings[0];
-        foreach (array_slice($weighings, 1) as $b) {
-            [$on, $off] = [$a->weighed_on->toDateTimeImmutable(), $b->weighed_on->toDateTimeImmutable()];
-            $reckoned =
-                WinterUse::scale($a->frames_of_bees, 1.0, new ReserveAssumptions) * $paths->between($on, $off)[0];
-            if ($reckoned < self::LEAST_KG) {
+        foreach ($notes->weighings as $one) {
+            $on = $one->weighed_on->format('Y-m-d');
+            if ($on < $from || $on > $until) {
                 continue;
             }
-            $fed = $record->fedKg($a->weighed_on->format('Y-m-d'), $b->weighed_on->format('Y-m-d'));
-            // The tare's error is common to both weighings and falls out of the difference.
-            $found[] = [
-                'usedKg' => $a->stores_kg + $fed - $b->stores_kg,
-                'usedSdKg' => sqrt($a->reading_sd_kg ** 2 + $b->reading_sd_kg ** 2 + (0.1 * $fed) ** 2),
-                'reckonedKg' => $reckoned,
-            ];
-            $a = $b;
+            $reckoned = $before === null ? 0.0 : WinterUse::scale($before->frames_of_bees, 1.0, new ReserveAssumptions)
+                * $paths->between($before->weighed_on->toDateTimeImmutable(), $one->weighed_on->toDateTimeImmutable())[0];
+            if ($before !== null && $reckoned < self::LEAST_KG) {
+                continue;
+            }
+            if ($before !== null) {
+                $fed = $notes->fedKg($before->weighed_on->format('Y-m-d'), $on);
+                // The tare's error is common to both weighings and falls out of the difference.
+                $variance = $before->reading_sd_kg ** 2 + $one->reading_sd_kg ** 2 + (self::FEED_SD * $fed) ** 2;
+                $used = $before->stores_kg + $fed - $one->stores_kg;
+                $found[] = new UseObservation($used, sqrt($variance), $reckoned);
+            }
+            $before = $one;
         }
 
         return $found;

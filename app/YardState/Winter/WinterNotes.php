@@ -30,17 +30,27 @@ final readonly class WinterNotes
         return $this->weighings[count($this->weighings) - 1] ?? null;
     }
 
+    /** A super goes in spite of the reckoning. */
+    public function sendsAway(string $boxId): bool
+    {
+        return ($this->decisions[$boxId]->choice ?? null) === 'take';
+    }
+
+    /** A super stays in spite of the reckoning. */
+    public function holds(string $boxId): bool
+    {
+        return ($this->decisions[$boxId]->choice ?? null) === 'stay';
+    }
+
     /** kg of stores that became of what was fed after one date and up to another (Y-m-d). */
     public function fedKg(string $after, string $until): float
     {
-        return array_sum(
-            array_map(
-                static fn (Feeding $one): float => $one->fed_on->format('Y-m-d') > $after &&
-                $one->fed_on->format('Y-m-d') <= $until
-                    ? $one->stores_kg
-                    : 0.0,
-                $this->feedings,
-            ),
-        );
+        $kg = 0.0;
+        foreach ($this->feedings as $one) {
+            $on = $one->fed_on->format('Y-m-d');
+            $kg += $on > $after && $on <= $until ? $one->stores_kg : 0.0;
+        }
+
+        return $kg;
     }
 }

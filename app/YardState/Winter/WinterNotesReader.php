@@ -21,53 +21,75 @@ final readonly class WinterNotesReader
     {
     }
 
+    public function one(string $hiveId): WinterNotes
+    {
+        return $this->of([$hiveId])[$hiveId];
+    }
+
     /**
      * @param  list<string>  $ids  of hives
      * @return array<string, WinterNotes> by hive id
      */
     public function of(array $ids): array
     {
-        $today = $this->current->today();
-        $until = $today->format('Y-m-d');
+        $until = $this->current->today()->format('Y-m-d');
         $looks = WinterLook::query()
             ->whereIn('hive_id', $ids)
-            ->where('looked_on', '<=', $until)
-            ->where('looked_on', '>=', $today->modify('-'.self::LOOK_DAYS.' days')->format('Y-m-d'))
+            ->whereBetween('looked_on', [$this->before(self::LOOK_DAYS), $until])
             ->orderBy('looked_on')
             ->orderBy('id')
             ->get()
             ->keyBy('hive_id');
-        $since = $today->modify('-'.self::DAYS.' days')->format('Y-m-d');
-        $weighings = HiveWeighing::query()
-            ->whereIn('hive_id', $ids)
-            ->whereBetween('weighed_on', [$since, $until])
-            ->orderBy('weighed_on')
-            ->orderBy('id')
-            ->get()
-            ->groupBy('hive_id');
         $feedings = Feeding::query()
             ->whereIn('hive_id', $ids)
-            ->whereBetween('fed_on', [$since, $until])
+            ->whereBetween('fed_on', [$this->before(self::DAYS), $until])
             ->orderBy('fed_on')
             ->orderBy('id')
             ->get()
             ->groupBy('hive_id');
+        $weighings = $this->weighings($ids);
         $decisions = Decision::query()
             ->where('stage', 'winter')
             ->whereIn('hive_id', $ids)
             ->orderBy('decided_at')
             ->get()
             ->groupBy('hive_id');
-        $records = [];
+        $notes = [];
         foreach ($ids as $id) {
-            $records[$id] = new WinterNotes(
+            $notes[$id] = new WinterNotes(
                 $looks->get($id),
-                array_values($weighings->get($id)?->all() ?? []),
+                $weighings[$id] ?? [],
                 array_values($feedings->get($id)?->all() ?? []),
                 $decisions->get($id)?->keyBy('box_id')->all() ?? [],
             );
         }
 
-        return $records;
+        return $notes;
+    }
+
+    /**
+     * @param  list<string>  $ids  of hives
+     * @return array<string, list<HiveWeighing>> oldest first, by hive id
+     */
+    public function weighings(array $ids): array
+    {
+        $found = [];
+        $until = $this->current->today()->format('Y-m-d');
+        $weighings = HiveWeighing::query()
+            ->whereIn('hive_id', $ids)
+            ->whereBetween('weighed_on', [$this->before(self::DAYS), $until])
+            ->orderBy('weighed_on')
+            ->orderBy('id')
+            ->get();
+        foreach ($weighings as $one) {
+            $found[$one->hive_id][] = $one;
+        }
+
+        return $found;
+    }
+
+    private function before(int $days): string
+    {
+        return $this->current->today()->modify("-$days days")->format('Y-m-d');
     }
 }

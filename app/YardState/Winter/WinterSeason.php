@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\YardState\Winter;
 
 use App\Models\Apiary;
-use App\Operation\Policy;
+use App\Operation\Computed;
+use App\Operation\WinterPolicy;
 use DateTimeImmutable;
-use Illuminate\Support\Facades\Cache;
 use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
@@ -15,15 +15,23 @@ use Marjoram\Core\Reserve\WinterUse;
 /** The winter that a yard is in, or is being readied for; its simulations are kept as long as climate and dates stay. */
 final readonly class WinterSeason
 {
-    private function __construct(public Winter $whole, public Winter $rest, public DateTimeImmutable $today)
-    {
+    private function __construct(
+        public Winter $whole,
+        public Winter $rest,
+        public DateTimeImmutable $today,
+        private Computed $computed,
+    ) {
     }
 
-    public static function of(Apiary $apiary, Policy $policy, DateTimeImmutable $today): self
-    {
+    public static function of(
+        Apiary $apiary,
+        WinterPolicy $policy,
+        DateTimeImmutable $today,
+        Computed $computed,
+    ): self {
         // Core knows dates alone: days are counted the same in every time zone.
         $day = new DateTimeImmutable($today->format('Y-m-d'));
-        [$from, $flow] = [$policy->text('winter_from'), $policy->text('first_flow')];
+        [$from, $flow] = [$policy->from, $policy->firstFlow];
         if ($apiary->latitude < 0.0) {
             [$from, $flow] = [self::opposite($from), self::opposite($flow)];
         }
@@ -44,6 +52,7 @@ final readonly class WinterSeason
                 ? $whole
                 : new Winter($day, $ends, 10.0, $apiary->climate, $apiary->climate_sd),
             $day,
+            $computed,
         );
     }
 
@@ -67,37 +76,17 @@ final readonly class WinterSeason
     /** What is used from today (or the start) to the first flow, for ten frames of bees. */
     public function use(): WinterUse
     {
-        return self::kept('winter.4', $this->rest, static fn (Winter $winter): WinterUse => new WinterUse($winter));
+        return $this->computed->answer('winter', $this->rest, fn (): WinterUse => new WinterUse($this->rest));
     }
 
     public function paths(): UsePaths
     {
-        return self::pathsOf($this->whole);
+        return $this->pathsOf($this->whole);
     }
 
-    public static function pathsOf(Winter $winter): UsePaths
+    public function pathsOf(Winter $winter): UsePaths
     {
-        return self::kept('paths.2', $winter, static fn (Winter $one): UsePaths => new UsePaths($one));
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  callable(Winter): T  $make
-     * @return T
-     */
-    private static function kept(string $name, Winter $winter, callable $make): object
-    {
-        $key = $name.'.'.md5(serialize($winter));
-        $known = Cache::get($key);
-        if (is_object($known)) {
-            /** @var T */
-            return $known;
-        }
-        $made = $make($winter);
-        Cache::put($key, $made, 86400 * 30);
-
-        return $made;
+        return $this->computed->answer('paths', $winter, static fn (): UsePaths => new UsePaths($winter));
     }
 
     /** Half a year away: month and day of the other hemisphere. */

@@ -30,7 +30,7 @@ final class Rows
         'hive_weighings',
         'feedings',
         'instruments',
-        'harvest_plans',
+        'harvest_policies',
         'practice_tries',
         'harvests',
         'lots',

@@ -12,7 +12,7 @@
           <x-field name="confidence" type="number" min="50" max="99" :label="__('How sure, %')" :value="100 * $values['confidence']"/></div>
         <x-field name="unit" :label="__('Unit of taking')" :value="$values['unit']" :options="['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')]"/>
         <h3>{{ __('Otherwise at') }}</h3>
-        <ul>@forelse ($apiaries->filter(fn ($one) => $one->heather || $one->policy || $one->harvestPlans->isNotEmpty()) as $apiary)<li><a class="link" href="{{ route('yards.yard', $apiary->slug) }}#policy">{{ $apiary->name }}</a>: {{ (new App\Operation\Policy($operation, $apiary))->words() }}@foreach ($apiary->harvestPlans as $plan) {{ (new App\Operation\Policy($operation, $apiary, $plan))->words() }}@endforeach</li>@empty<li>{{ __('no yard; each may be set where it is kept') }}</li>@endforelse</ul>
+        <ul>@forelse ($apiaries->filter(fn ($one) => $one->heather || $one->policy || $one->harvestPolicies->isNotEmpty()) as $apiary)<li><a class="link" href="{{ route('yards.yard', $apiary->slug) }}#policy">{{ $apiary->name }}</a>: {{ (new App\Operation\Policy($operation, $apiary))->words() }}@foreach ($apiary->harvestPolicies as $plan) {{ (new App\Operation\Policy($operation, $apiary, $plan))->words() }}@endforeach</li>@empty<li>{{ __('no yard; each may be set where it is kept') }}</li>@endforelse</ul>
       </section>
       <section class="blk narrow"><h2>{{ __('Winter and clearing') }}</h2>
         <x-field name="winter_school" :label="__('What stays for winter')" :value="$values['winter_school']" :options="App\Winter\WinterLabels::schools()"/>

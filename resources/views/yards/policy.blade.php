@@ -1,5 +1,5 @@
 <section class="blk" id="policy"><h2>{{ __('Policy here') }}</h2><p>{{ $policy->words() }}</p>
-  @foreach ($state->apiary->harvestPlans as $plan)<p><b>{{ $plan->name }}</b>, {{ $f->date($plan->starts_on) }} – {{ $f->date($plan->ends_on) }}{{ $plan->heather ? ', '.__('heather') : '' }}: {{ (new App\Operation\Policy($operation, $state->apiary, $plan))->words() }}
+  @foreach ($state->apiary->harvestPolicies as $plan)<p><b>{{ $plan->name }}</b>, {{ $f->date($plan->starts_on) }} – {{ $f->date($plan->ends_on) }}{{ $plan->heather ? ', '.__('heather') : '' }}: {{ (new App\Operation\Policy($operation, $state->apiary, $plan))->words() }}
     @can('manage')<x-form :action="route('yards.harvests.destroy', $plan->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }}<span class="sr"> {{ $plan->name }}</span></button></x-form>@endcan</p>@endforeach
   @can('manage')<div class="cols2">
     <details class="astable" @if ($errors->hasAny(['school', 'capped_min', 'water_max_pct', 'confidence']) && ! old('starts_on')) open @endif><summary>{{ __('otherwise than everywhere') }}</summary><x-form :action="route('yards.policy', $state->apiary->slug)" method="put" class="narrow"><x-overrides :given="$state->apiary->policy ?? []" prefix="yard"/><button class="btn">{{ __('Save the policy of this yard') }}</button></x-form></details>

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Marjoram\Core\Comb\Face;
+
+/** A slot of a box as it is drawn: its two faces, seen or presumed. */
+final readonly class DrawnSlot
+{
+    public function __construct(public bool $seen, public Face $a, public Face $b)
+    {
+    }
+}

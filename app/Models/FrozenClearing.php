@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\StoredValue;
+use App\Support\Fields;
+
+/** What was said when a clearing was kept: why this method, what to mind, and the verdicts of its supers. */
+final readonly class FrozenClearing implements StoredValue
+{
+    /**
+     * @param  list<string>  $cautions
+     * @param  array<string, array<array-key, mixed>>  $verdicts  frozen, by the id of the box
+     */
+    public function __construct(
+        public string $reason,
+        public float $beesLeftPerSuper = 0.0,
+        public array $cautions = [],
+        public array $verdicts = [],
+    ) {
+    }
+
+    public static function from(Fields $stored): static
+    {
+        return new self(
+            $stored->text('reason'),
+            $stored->number('bees_left_per_super'),
+            $stored->texts('cautions'),
+            array_map(static fn (Fields $one): array => $one->all(), $stored->keyed('verdicts')),
+        );
+    }
+
+    /** The frozen verdict of a super. */
+    public function verdictOf(string $boxId): Fields
+    {
+        return Fields::of($this->verdicts[$boxId] ?? []);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'reason' => $this->reason,
+            'bees_left_per_super' => $this->beesLeftPerSuper,
+            'cautions' => $this->cautions,
+            'verdicts' => $this->verdicts,
+        ];
+    }
+}

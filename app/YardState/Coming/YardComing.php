@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\YardState\Coming;
+
+use App\Models\Clearing;
+use App\YardState\Digest\HiveDigest;
+use App\YardState\Digest\YardDigest;
+use App\YardState\Mass;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\HiveToClear;
+
+/** What a yard has to come in, what is on its way already, and what bears on when. */
+final readonly class YardComing
+{
+    /**
+     * @param  array<string, list<ComingSuper>>  $now  ripe and free of the winter share, by hive code
+     * @param  array<string, list<ComingSuper>>  $later  to wait, and free of the winter share when they are ripe
+     * @param  list<Clearing>  $clearings  not in the honey room yet
+     * @param  ?DateTimeImmutable  $treatment  supers off by, from the label
+     * @param  ?DateTimeImmutable  $flowEnds  when the flow ended, or the harvest under way is to end
+     * @param  ?DateTimeImmutable  $offAfterFlow  by when they should be off after that
+     */
+    public function __construct(
+        public YardDigest $digest,
+        public array $now,
+        public array $later,
+        public array $clearings,
+        public ?DateTimeImmutable $treatment,
+        public ?DateTimeImmutable $flowEnds,
+        public ?DateTimeImmutable $offAfterFlow,
+    ) {
+    }
+
+    /** @return list<ComingSuper> */
+    public function supers(): array
+    {
+        return array_merge([], ...array_values($this->now));
+    }
+
+    /** @return list<string> ids of the boxes that are on a clearing already */
+    public function planned(): array
+    {
+        $boxes = array_map(
+            static fn (Clearing $one): array => $one->items->pluck('box_id')->all(),
+            $this->clearings,
+        );
+
+        return array_values(array_merge([], ...$boxes));
+    }
+
+    public function mass(): Mass
+    {
+        $kg = $fill = $own = 0.0;
+        foreach ($this->supers() as $one) {
+            $kg += $one->super->kg;
+            $fill += $one->super->fillSdKg;
+            $own += $one->super->ownSdKg ** 2;
+        }
+
+        return new Mass($kg, sqrt($fill ** 2 + $own));
+    }
+
+    /** What the truck carries: honey and boxes. */
+    public function grossKg(): float
+    {
+        return array_sum(array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers()));
+    }
+
+    public function heaviestKg(): float
+    {
+        $gross = array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers());
+
+        return $gross === [] ? 0.0 : max($gross);
+    }
+
+    /** @return list<HiveToClear> */
+    public function hivesToClear(): array
+    {
+        $hives = [];
+        foreach ($this->now as $code => $supers) {
+            $hives[] = self::hiveToClear($this->digest->hives[$code], $supers);
+        }
+
+        return $hives;
+    }
+
+    /** @param  list<ComingSuper>  $supers */
+    private static function hiveToClear(HiveDigest $hive, array $supers): HiveToClear
+    {
+        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
+        $brood = array_filter($supers, static fn (ComingSuper $one): bool => $one->super->hasBrood);
+
+        return new HiveToClear($hive->code, count($supers), $brood !== [], $hive->excluder, $hive->toMoveBelow($ids));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\YardState;
+
+/** What a person decided over a verdict or a reckoning, with the note that stays. */
+final readonly class Decided
+{
+    public function __construct(public string $id, public bool $comesOff, public ?string $note)
+    {
+    }
+}
