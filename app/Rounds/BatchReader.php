@@ -5,154 +5,121 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Models\Apiary;
-use App\Support\Units\Formatter;
+use App\Models\Schedules\AskedDates;
+use App\Models\Schedules\DeadlineReason;
+use App\Models\Schedules\LeftOut;
+use App\Models\Schedules\LeftOutReason;
+use App\Models\Schedules\Waiting;
+use App\YardState\Coming\ComingReader;
+use App\YardState\Coming\ComingSuper;
+use App\YardState\Coming\YardComing;
+use App\YardState\Digest\SuperDigest;
 use App\YardState\YardReader;
 use DateTimeImmutable;
+use Marjoram\Core\Ripeness\Verdict;
 
 /**
- * What is to come in from each yard: what is ripe now, and what will be ripe within the days of a plan; each with the
- * day on which it is ready and the day by which it should be off (the label of a treatment, the end of the flow).
+ * What is to come in from each yard: what is ripe now, and what will be ripe within the days of a schedule; each with
+ * the day on which it is ready and the day by which it should be off (the label of a treatment, the end of the flow).
  */
 final readonly class BatchReader
 {
-    /** What becomes of supers that are still to wait. */
-    public const OWN = 'own';
-
-    public const TOGETHER = 'together';
-
-    public const OUT = 'out';
-
-    public function __construct(private YardReader $yards, private ComingReader $coming, private Formatter $format)
+    public function __construct(private YardReader $yards, private ComingReader $coming)
     {
     }
 
-    /** @return array{list<Batch>, list<string>} and what is not among them, in sentences */
-    public function of(DateTimeImmutable $first, DateTimeImmutable $last, string $later): array
+    public function of(DateTimeImmutable $first, DateTimeImmutable $last, Waiting $waiting): Batches
     {
-        $batches = $left = [];
+        $in = $left = [];
         foreach ($this->yards->apiaries() as $apiary) {
-            [$found, $words] = $this->yard($apiary, $this->coming->of($apiary), $first, $last, $later);
-            $batches = [...$batches, ...$found];
-            $left = [...$left, ...$words];
+            $found = $this->yard($apiary, $first, $last, $waiting);
+            $in = [...$in, ...$found->in];
+            $left = [...$left, ...$found->left];
         }
 
-        return [$batches, $left];
+        return new Batches($in, $left);
     }
 
-    /** @return array{list<Batch>, list<string>} */
-    private function yard(
-        Apiary $apiary,
-        YardComing $coming,
-        DateTimeImmutable $first,
-        DateTimeImmutable $last,
-        string $later,
-    ): array {
-        $left = $this->staying($apiary, $coming);
-        $batches = $coming->now === [] ? [] : [$this->batch($apiary, $coming, $coming->now, false, $first, $last)];
-        if ($coming->later === [] || $later === self::OUT) {
-            return [$batches, $left];
-        }
-        $ready = array_reduce(
-            $coming->later,
-            static fn (DateTimeImmutable $day, ComingSuper $super): DateTimeImmutable => max(
-                $day,
-                new DateTimeImmutable((string) $super->ripeOn),
-            ),
-            $first,
-        );
-        $said = ['yard' => $apiary->name, 'day' => $this->format->weekday($ready)];
-        if ($coming->treatment !== null && $ready->format('Y-m-d') > $coming->treatment) {
-            return [
-                $batches,
-                [
-                    ...$left,
-                    trans_choice(
-                        '{1} :yard: :count super would be ripe about :day, after supers must be off for treatment (:off): take it to be dried, or leave it to the bees.|[2,*] :yard: :count supers would be ripe about :day, after supers must be off for treatment (:off): take them to be dried, or leave them to the bees.',
-                        count($coming->later),
-                        $said + ['off' => $this->format->weekday(new DateTimeImmutable($coming->treatment))],
-                    ),
-                ],
-            ];
-        }
-        if ($ready > $last) {
-            return [
-                $batches,
-                [
-                    ...$left,
-                    trans_choice(
-                        '{1} :yard: :count super will be ripe about :day, after the last day of this plan.|[2,*] :yard: :count supers will be ripe about :day, after the last day of this plan.',
-                        count($coming->later),
-                        $said,
-                    ),
-                ],
-            ];
-        }
-        $then = $this->batch($apiary, $coming, $coming->later, true, $ready, $last);
-
-        return [
-            $later === self::TOGETHER && $batches !== [] ? [$batches[0]->with($then)] : [...$batches, $then],
-            $left,
-        ];
-    }
-
-    /**
-     * Off by the earliest of the days that bind; where it is past, or before they are ripe, the first day there is.
-     *
-     * @param  list<ComingSuper>  $supers
-     */
-    private function batch(
-        Apiary $apiary,
-        YardComing $coming,
-        array $supers,
-        bool $later,
-        DateTimeImmutable $ready,
-        DateTimeImmutable $last,
-    ): Batch {
-        [$by, $why] = match (true) {
-            $coming->offAfterFlow !== null &&
-                ($coming->treatment === null || $coming->offAfterFlow < $coming->treatment) => [new DateTimeImmutable($coming->offAfterFlow), 'flow'],
-            $coming->treatment !== null => [new DateTimeImmutable($coming->treatment), 'treatment'],
-            default => [$last, 'plan'],
-        };
-        $byHive = [];
-        foreach ($supers as $super) {
-            $byHive[$super->code][] = $super;
-        }
-
-        return new Batch(
-            $apiary,
-            $byHive,
-            $later,
-            $ready,
-            max($by, $ready),
-            $why,
-            $coming->treatment,
-            $coming->flowEnds,
-        );
-    }
-
-    /** @return list<string> */
-    private function staying(Apiary $apiary, YardComing $coming): array
+    private function yard(Apiary $apiary, DateTimeImmutable $first, DateTimeImmutable $last, Waiting $waiting): Batches
     {
-        return [
-            ...$coming->toLook === 0
-                ? []
-                : [
-                    trans_choice(
-                        '{1} :yard: :count super is still to be looked at.|[2,*] :yard: :count supers are still to be looked at.',
-                        $coming->toLook,
-                        ['yard' => $apiary->name],
-                    ),
-                ],
-            ...$coming->forWinter === 0
-                ? []
-                : [
-                    trans_choice(
-                        '{1} :yard: :count super is to wait, and winter will want it when it is ripe.|[2,*] :yard: :count supers are to wait, and winter will want them when they are ripe.',
-                        $coming->forWinter,
-                        ['yard' => $apiary->name],
-                    ),
-                ],
+        $coming = $this->coming->of($apiary);
+        $left = self::staying($apiary, $coming);
+        $now = $coming->now === []
+            ? []
+            : [new Batch($apiary, $coming->now, false, self::dates($coming, $first, $last))];
+        if ($coming->later === [] || $waiting === Waiting::Out) {
+            return new Batches($now, $left);
+        }
+        $ready = self::ready($coming, $first);
+        $late = self::tooLate($apiary, $coming, $ready, $last);
+        if ($late !== null) {
+            return new Batches($now, [...$left, $late]);
+        }
+        $then = new Batch($apiary, $coming->later, true, self::dates($coming, $ready, $last));
+
+        return new Batches(
+            $waiting === Waiting::Together && $now !== [] ? [$now[0]->with($then)] : [...$now, $then],
+            $left,
+        );
+    }
+
+    /** The day on which the last of what is to wait is ripe. */
+    private static function ready(YardComing $coming, DateTimeImmutable $first): DateTimeImmutable
+    {
+        $later = static fn (DateTimeImmutable $day, ComingSuper $one): DateTimeImmutable => max(
+            $day,
+            new DateTimeImmutable($one->super->ripeOn),
+        );
+
+        return array_reduce(array_merge([], ...array_values($coming->later)), $later, $first);
+    }
+
+    private static function tooLate(Apiary $apiary, YardComing $coming, DateTimeImmutable $ready, DateTimeImmutable $last): ?LeftOut
+    {
+        $supers = count(array_merge([], ...array_values($coming->later)));
+
+        return match (true) {
+            $coming->treatment !== null && $ready->format('Y-m-d') > $coming->treatment->format('Y-m-d') => new LeftOut(
+                LeftOutReason::AfterTreatment,
+                $apiary->name,
+                $supers,
+                $ready,
+                $coming->treatment,
+            ),
+            $ready > $last => new LeftOut(LeftOutReason::AfterLastDay, $apiary->name, $supers, $ready),
+            default => null,
+        };
+    }
+
+    /** Off by the earliest of the days that bind; where it is past, or before they are ripe, the first day there is. */
+    private static function dates(YardComing $coming, DateTimeImmutable $ready, DateTimeImmutable $last): AskedDates
+    {
+        [$flow, $treatment] = [$coming->offAfterFlow, $coming->treatment];
+        [$by, $why] = match (true) {
+            $flow !== null && ($treatment === null || $flow < $treatment) => [$flow, DeadlineReason::Flow],
+            $treatment !== null => [$treatment, DeadlineReason::Treatment],
+            default => [$last, DeadlineReason::LastDay],
+        };
+
+        return new AskedDates($ready, max($by, $ready), $why, $treatment, $coming->flowEnds);
+    }
+
+    /** @return list<LeftOut> */
+    private static function staying(Apiary $apiary, YardComing $coming): array
+    {
+        $known = $coming->planned();
+        $undecided = array_filter(
+            $coming->digest->supers(),
+            static fn (SuperDigest $super): bool => ! $super->decided,
+        );
+        $look = array_filter($undecided, static fn (SuperDigest $super): bool => $super->isToLookAt());
+        $forWinter = array_filter($undecided, static fn (SuperDigest $super): bool => $super->verdict === Verdict::Wait
+            && ! $super->spareWhenRipe && ! in_array($super->id, $known, true));
+        $left = [
+            new LeftOut(LeftOutReason::ToLook, $apiary->name, count($look)),
+            new LeftOut(LeftOutReason::ForWinter, $apiary->name, count($forWinter)),
         ];
+
+        return array_values(array_filter($left, static fn (LeftOut $one): bool => $one->supers > 0));
     }
 }

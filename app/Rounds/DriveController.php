@@ -7,9 +7,10 @@ namespace App\Rounds;
 use App\Models\Apiary;
 use App\Models\Drive;
 use App\Support\Http\Saved;
-use Illuminate\Contracts\View\View;
+use App\YardState\Drives;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\View\View;
 
 /** What the drives from one place take, where the keeper knows better than the coordinates. */
 final readonly class DriveController
@@ -17,7 +18,7 @@ final readonly class DriveController
     /** The honey room among the yards' slugs. */
     public const HOME = 'honey-room';
 
-    public function __construct(private \App\YardState\Drives $drives)
+    public function __construct(private Drives $drives)
     {
     }
 
@@ -30,44 +31,43 @@ final readonly class DriveController
         $rows = [];
         foreach ([null, ...$yards->all()] as $to) {
             if ($to?->id !== $from?->id) {
-                $rows[] = [
-                    'key' => $to->id ?? self::HOME,
-                    'name' => $to->name ?? __('Honey room'),
-                    'own' => $own[\App\YardState\Drives::key($from, $to)] ?? null,
-                    'reckoned' => \App\YardState\Drives::reckoned($from, $to, $home),
-                ];
+                $rows[] = new DriveRow(
+                    $to->id ?? self::HOME,
+                    $to->name ?? __('Honey room'),
+                    $own[Drives::key($from, $to)] ?? null,
+                    Drives::reckoned($from, $to, $home),
+                );
             }
         }
 
-        return view('clear.drives', ['yards' => $yards, 'from' => $from, 'rows' => $rows]);
+        return view('rounds.drives', ['yards' => $yards, 'from' => $from, 'home' => self::HOME, 'rows' => $rows]);
     }
 
     /** An empty field gives the drive back to the coordinates. */
     public function update(Request $request): RedirectResponse
     {
-        $values = $request->validate(
-            [
-                'from' => ['required', 'string', 'max:90'],
-                'minutes' => ['required', 'array', 'max:200'],
-                'minutes.*' => ['nullable', 'numeric', 'between:0,1440'],
-            ],
-            [
-                'minutes.*.between' => __('A drive takes 0 to 1440 minutes.'),
-                'minutes.*.numeric' => __('Minutes, as a number.'),
-            ],
-        );
-        $from = $values['from'] === self::HOME ? null : Apiary::query()->where('slug', $values['from'])->firstOrFail();
+        $values = $request->validate([
+            'from' => ['required', 'string', 'max:90'],
+            'minutes' => ['required', 'array', 'max:200'],
+            'minutes.*' => ['nullable', 'numeric', 'between:0,1440'],
+        ], [
+            'minutes.*.between' => __('A drive takes 0 to 1440 minutes.'),
+            'minutes.*.numeric' => __('Minutes, as a number.'),
+        ]);
+        $from = $values['from'] === self::HOME
+            ? null
+            : Apiary::query()->where('slug', $values['from'])->firstOrFail();
         $yards = Apiary::query()->get()->keyBy('id');
         foreach ((array) $values['minutes'] as $key => $minutes) {
             $to = $key === self::HOME ? null : $yards[$key] ?? null;
             if (($to !== null || $key === self::HOME) && $to?->id !== $from?->id) {
-                $this->note($from, $to, $minutes === null || $minutes === '' ? null : round((float) $minutes, 1));
+                $this->note($from, $to, is_numeric($minutes) ? round((float) $minutes, 1) : null);
             }
         }
 
         return Saved::at(
             route('clear.drives', ['from' => $values['from']]),
-            __('The drives are saved; plans made from now on use them.'),
+            __('The drives are saved; schedules made from now on use them.'),
         );
     }
 

@@ -5,229 +5,175 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Models\Apiary;
+use App\Models\Schedules\AskedDay;
+use App\Models\Schedules\AskedPlace;
+use App\Models\Schedules\AskedRounds;
+use App\Models\Schedules\AskedYard;
+use App\Models\Schedules\ByHand;
+use App\Models\Schedules\DeadlineReason;
+use App\Models\Schedules\ScheduleSettings;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\YardState\Drives;
+use App\YardState\Weather\KnownDay;
+use App\YardState\Weather\WeatherAhead;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Rounds\RoundsQuestion;
-use Marjoram\Core\Rounds\Way;
+use Marjoram\Core\Rounds\Sky;
 
 /**
- * Puts the question of a plan together from what the yards have today: days with their weather, batches with their
- * dates, drives and kit. It is kept with the plan as it was asked.
- *
- * @phpstan-type Settings array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool, days_off?: list<string>, later?: string, yards?: array<string, array{in?: bool, ready?: string, off_by?: string}>}
+ * Puts the question of a schedule together from what the yards have today: days with their weather, batches with their
+ * dates, drives and kit. It is kept with the schedule as it was asked.
  */
 final readonly class QuestionReader
 {
     public function __construct(
         private CurrentOperation $current,
         private BatchReader $batches,
-        private \App\YardState\Drives $drives,
+        private Drives $drives,
     ) {
     }
 
-    /**
-     * @param  Settings  $settings  crew_min by weekday, Monday first
-     * @return array{asked_on: string, days: list<array<string, mixed>>, yards: list<array<string, mixed>>, left: list<string>, travel: list<list<float>>, kit: array<string, mixed>, depot: array{float, float}}
-     *
-     * @throws ValidationException when a day set by hand cannot be, or there is more than one plan can hold
-     */
-    public function ask(array $settings): array
+    /** @throws ValidationException when a day set by hand cannot be, or there is more than one schedule can hold */
+    public function ask(ScheduleSettings $settings): AskedRounds
     {
-        $dates = $this->dates($settings['days']);
-        [$batches, $left] = $this->batches(
-            $settings['days'],
-            $settings['later'] ?? BatchReader::OWN,
-            $settings['yards'] ?? [],
-        );
-        if (count($batches) > RoundsQuestion::MOST_YARDS) {
-            throw ValidationException::withMessages([
-                'later' => __(
-                    'One plan holds :most visits to yards and :n would come in: leave some out, or let what is to wait stay out of this plan.',
-                    ['most' => RoundsQuestion::MOST_YARDS, 'n' => count($batches)],
-                ),
-            ]);
-        }
-        $places = array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches);
-        $skies = $places === [] ? [] : \App\YardState\Weather\WeatherAhead::of($places, $dates);
-        $kit = $this->current->get()->kit ?? [];
+        $days = $this->days($settings->days);
+        $batches = $this->batches($settings);
+        $this->checkCount(count($batches->in));
+        $places = array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches->in);
+        $ahead = $places === [] ? [] : WeatherAhead::of($places, $days);
+        $operation = $this->current->get();
 
-        return [
-            'asked_on' => $this->current->today()->format('Y-m-d'),
-            'days' => $this->days($dates, array_values($skies), $settings, $batches),
-            'yards' => array_map(
-                fn (Batch $batch): array => $this->yard($batch, $dates, $skies[$batch->apiary->id]),
-                $batches,
-            ),
-            'left' => $left,
-            'travel' => $this->drives->minutes($places),
-            'depot' => $this->drives->depot(),
-            'kit' => [
-                'escape_boards' => $kit['escape_boards'] ?? 0,
-                'fume_boards' => $kit['fume_boards'] ?? 0,
-                'blower' => $kit['blower'] ?? false,
-            ],
-        ];
+        return new AskedRounds(
+            $this->current->today(),
+            self::askedDays($days, array_values($ahead), $settings, $batches->in),
+            array_map(fn (Batch $batch): AskedYard => $this->yard($batch, $ahead[$batch->apiary->id]), $batches->in),
+            $batches->left,
+            $this->drives->minutes($places),
+            $operation->kit,
+            $operation->crew,
+            $this->drives->depot(),
+        );
     }
 
-    /**
-     * What is to come in within so many days.
-     *
-     * @param  array<string, array{in?: bool, ready?: string, off_by?: string}>  $byHand  by batch
-     * @return array{list<Batch>, list<string>}
-     */
-    public function batches(int $days, string $later, array $byHand = []): array
+    /** What is to come in within the days of a schedule, with what is set by hand. */
+    public function batches(ScheduleSettings $settings): Batches
     {
-        $dates = array_map(
-            static fn (string $date): DateTimeImmutable => new DateTimeImmutable($date),
-            $this->dates($days),
-        );
-        [$batches, $left] = $this->batches->of($dates[0], $dates[count($dates) - 1], $later);
+        $days = $this->days($settings->days);
+        $found = $this->batches->of($days[0], $days[count($days) - 1], $settings->waiting);
         $chosen = [];
-        foreach ($batches as $batch) {
-            $set = $byHand[$batch->id()] ?? [];
-            if ($set['in'] ?? true) {
-                $chosen[] = self::set($batch, $set, $dates[0]);
+        foreach ($found->in as $batch) {
+            $byHand = $settings->yards[$batch->id()] ?? new ByHand;
+            if ($byHand->in) {
+                $chosen[] = self::set($batch, $byHand, $days[0]);
             }
         }
 
-        return [$chosen, $left];
+        return new Batches($chosen, $found->left);
     }
 
-    /** @param  array{in?: bool, ready?: string, off_by?: string}  $set */
-    private static function set(Batch $batch, array $set, DateTimeImmutable $first): Batch
+    /** @return non-empty-list<DateTimeImmutable> the days of a schedule */
+    public function days(int $days): array
     {
-        $ready = isset($set['ready']) ? max($first, new DateTimeImmutable($set['ready'])) : $batch->ready;
-        $offBy = isset($set['off_by'])
-            ? max($first, new DateTimeImmutable($set['off_by']))
-            : max($batch->offBy, $ready);
-        if ($offBy < $ready) {
-            throw ValidationException::withMessages([
-                'yards.'.$batch->id().'.off_by' => __(
-                    ':yard is ready on :ready; it cannot be off by :off. Set a later day, or an earlier one to be ready.',
-                    ['yard' => $batch->name(), 'ready' => $ready->format('Y-m-d'), 'off' => $offBy->format('Y-m-d')],
-                ),
-            ]);
-        }
-        $byHand = isset($set['off_by']) && $set['off_by'] !== $batch->offBy->format('Y-m-d');
-
-        return new Batch(
-            $batch->apiary,
-            $batch->byHive,
-            $batch->later,
-            $ready,
-            $offBy,
-            $byHand ? 'hand' : $batch->why,
-            $batch->treatment,
-            $batch->flowEnds,
-        );
-    }
-
-    /**
-     * @param  list<string>  $dates
-     * @param  list<array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool}>  $skies
-     * @return array<string, mixed>
-     */
-    private function yard(Batch $batch, array $dates, array $skies): array
-    {
-        $ways = \App\Wording\MethodNames::ways(Policy::at($this->current, $batch->apiary)->text('clearing'));
-        if ($batch->hasBrood()) {
-            $ways = array_values(
-                array_filter($ways, static fn (Way $way): bool => $way === Way::Brush || $way === Way::Blower),
-            ) ?: [Way::Brush];
-        }
-        $yard = $batch->apiary;
-        $own = array_map(
-            static fn (string $date, array $sky): array => [
-                round($sky['max_c'], 1),
-                round($sky['rain_p'], 2),
-                $batch->flowEnds !== null && $date >= $batch->flowEnds,
-            ],
-            $dates,
-            $skies,
-        );
-        $byHive = array_map(
-            static fn (string|int $code, array $boxes): array => [
-                'hive' => $boxes[0]->hiveId,
-                'code' => (string) $code,
-                'boxes' => array_map(static fn (ComingSuper $super): string => $super->boxId, $boxes),
-            ],
-            array_keys($batch->byHive),
-            $batch->byHive,
-        );
-
-        return [
-            'id' => $batch->id(),
-            'apiary' => $yard->id,
-            'name' => $batch->name(),
-            'place' => $yard->name,
-            'slug' => $yard->slug,
-            'letter' => $yard->letter,
-            'latitude' => $yard->latitude,
-            'longitude' => $yard->longitude,
-            'later' => $batch->later,
-            'hives' => count($batch->byHive),
-            'supers' => count($batch->boxes()),
-            'kg' => round($batch->kg(), 1),
-            'by_hive' => $byHive,
-            'ready' => $batch->ready->format('Y-m-d'),
-            'deadline' => $batch->offBy->format('Y-m-d'),
-            'why' => $batch->why,
-            'treatment' => $batch->treatment,
-            'flow_ends' => $batch->flowEnds,
-            'ways' => array_map(static fn (Way $way): string => $way->value, $ways),
-            'skies' => $own,
-        ];
-    }
-
-    /** @return non-empty-list<string> the days of a plan */
-    public function dates(int $days): array
-    {
-        $first = $this->current->firstDayAhead();
+        $first = new DateTimeImmutable($this->current->firstDayAhead()->format('Y-m-d'));
 
         return array_map(
-            static fn (int $i): string => $first->modify("+$i days")->format('Y-m-d'),
+            static fn (int $i): DateTimeImmutable => $first->modify("+$i days"),
             range(0, max(1, $days) - 1),
         );
     }
 
-    /**
-     * @param  list<string>  $dates
-     * @param  list<list<array{min_c: float, max_c: float, rain_p: float, sun: float, known: bool}>>  $skies  by yard
-     * @param  Settings  $settings
-     * @param  list<Batch>  $batches
-     * @return list<array<string, mixed>>
-     */
-    private function days(array $dates, array $skies, array $settings, array $batches): array
+    private function checkCount(int $batches): void
     {
-        $days = [];
-        foreach ($dates as $i => $date) {
-            $over = array_column($skies, $i);
-            if ($over === []) {
-                break;
-            }
-            $mean = \App\YardState\Weather\WeatherAhead::mean($over);
-            $crew = in_array($date, $settings['days_off'] ?? [], true)
-                ? 0
-                : $settings['crew_min'][(int) (new DateTimeImmutable($date))->format('N') - 1] ?? 0;
-            $dearth = array_filter(
-                $batches,
-                static fn (Batch $batch): bool => $batch->flowEnds !== null && $date >= $batch->flowEnds,
+        if ($batches > RoundsQuestion::MOST_YARDS) {
+            throw ValidationException::withMessages(['later' => __(
+                'One schedule holds :most visits to yards and :n would come in: leave some out, or let what is to wait stay out of this schedule.',
+                ['most' => RoundsQuestion::MOST_YARDS, 'n' => $batches],
+            )]);
+        }
+    }
+
+    private static function set(Batch $batch, ByHand $byHand, DateTimeImmutable $first): Batch
+    {
+        $dates = $batch->dates;
+        $ready = $byHand->ready === null ? $dates->ready : max($first, $byHand->ready);
+        $offBy = $byHand->offBy === null ? max($dates->offBy, $ready) : max($first, $byHand->offBy);
+        if ($offBy < $ready) {
+            throw ValidationException::withMessages(['yards.'.$batch->id().'.off_by' => __(
+                ':yard is ready on :ready; it cannot be off by :off. Set a later day, or an earlier one to be ready.',
+                [
+                    'yard' => $batch->name(),
+                    'ready' => $ready->format('Y-m-d'),
+                    'off' => $offBy->format('Y-m-d'),
+                ],
+            )]);
+        }
+        $isOther = $byHand->offBy !== null && $byHand->offBy != $dates->offBy;
+
+        return $batch->on($dates->between($ready, $offBy, $isOther ? DeadlineReason::ByHand : null));
+    }
+
+    /** @param  list<KnownDay>  $days */
+    private function yard(Batch $batch, array $days): AskedYard
+    {
+        $yard = $batch->apiary;
+        $sky = static fn (KnownDay $day): Sky => new Sky(
+            round($day->weather->maxC, 1),
+            round($day->weather->rainP, 2),
+            $batch->dates->isDearthOn($day->weather->date),
+            round($day->weather->sun, 2),
+        );
+
+        return new AskedYard(
+            $batch->id(),
+            $batch->name(),
+            new AskedPlace($yard->id, $yard->name, $yard->slug, $yard->latitude, $yard->longitude),
+            $batch->later,
+            $batch->hives(),
+            $batch->kg(),
+            $batch->dates,
+            $this->methods($batch),
+            array_map($sky, $days),
+        );
+    }
+
+    /** @return list<Method> those of the policy that brood above does not defeat; frames are brushed where none is left */
+    private function methods(Batch $batch): array
+    {
+        $wanted = Policy::at($this->current, $batch->apiary)->clearing;
+        $methods = $wanted === null ? Method::cases() : [$wanted];
+        if (! $batch->hasBrood()) {
+            return $methods;
+        }
+        $fit = array_filter($methods, static fn (Method $method): bool => ! $method->isDefeatedByBrood());
+
+        return array_values($fit) ?: [Method::Brush];
+    }
+
+    /**
+     * @param  list<DateTimeImmutable>  $days
+     * @param  list<list<KnownDay>>  $ahead  by yard
+     * @param  list<Batch>  $batches
+     * @return list<AskedDay>
+     */
+    private static function askedDays(array $days, array $ahead, ScheduleSettings $settings, array $batches): array
+    {
+        $asked = [];
+        foreach ($ahead === [] ? [] : $days as $i => $day) {
+            $mean = KnownDay::mean(array_column($ahead, $i));
+            $crew = $settings->crewMinOn($day);
+            $dearth = array_filter($batches, static fn (Batch $batch): bool => $batch->dates->isDearthOn($day));
+            $asked[] = new AskedDay(
+                $mean->weather,
+                $crew,
+                count($dearth) === count($batches),
+                $crew > 0 ? $settings->extractSupers : 0,
+                ! $mean->known,
             );
-            $days[] = [
-                'date' => $date,
-                'crew_min' => $crew,
-                'min_c' => $mean['min_c'],
-                'max_c' => $mean['max_c'],
-                'rain_p' => $mean['rain_p'],
-                'sun' => $mean['sun'],
-                'dearth' => count($dearth) === count($batches),
-                'extract_supers' => $crew > 0 ? $settings['extract_supers'] : 0,
-                'presumed' => ! $mean['known'],
-            ];
         }
 
-        return $days;
+        return $asked;
     }
 }

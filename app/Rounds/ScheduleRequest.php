@@ -4,17 +4,26 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Models\Schedules\ByHand;
+use App\Models\Schedules\ScheduleSettings;
+use App\Models\Schedules\Waiting;
+use App\Support\Fields;
 use App\Support\Http\MeasuredRequest;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Marjoram\Core\Rounds\Capacity;
 
-/** What a plan over all yards is asked with: days and crew, truck and honey room, and what each yard's dates are set to by hand. */
+/** What a schedule is asked with: days and crew, truck and honey room, and what each yard's dates are set to by hand. */
 final class ScheduleRequest extends MeasuredRequest
 {
+    private const DAYS = '/^\s*\d{4}-\d{2}-\d{2}(\s*[, ]\s*\d{4}-\d{2}-\d{2})*\s*$/';
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $minutes = ['required', 'integer', 'between:0,1440'];
+        $supers = ['required', 'integer', 'between:0,5000'];
+        $day = ['nullable', 'date_format:Y-m-d'];
 
         return [
             'name' => ['nullable', 'string', 'max:80'],
@@ -23,22 +32,17 @@ final class ScheduleRequest extends MeasuredRequest
             'saturday_min' => $minutes,
             'sunday_min' => $minutes,
             'truck_supers' => ['required', 'integer', 'between:0,2000'],
-            'hold_supers' => ['required', 'integer', 'between:0,5000'],
-            'held_supers' => ['required', 'integer', 'between:0,5000'],
-            'extract_supers' => ['required', 'integer', 'between:0,5000'],
+            'hold_supers' => $supers,
+            'held_supers' => $supers,
+            'extract_supers' => $supers,
             'split' => ['sometimes', 'boolean'],
             'seconds' => ['required', 'integer', 'between:1,60'],
-            'days_off' => [
-                'nullable',
-                'string',
-                'max:300',
-                'regex:/^\s*\d{4}-\d{2}-\d{2}(\s*[, ]\s*\d{4}-\d{2}-\d{2})*\s*$/',
-            ],
-            'later' => ['sometimes', Rule::in([BatchReader::OWN, BatchReader::TOGETHER, BatchReader::OUT])],
+            'days_off' => ['nullable', 'string', 'max:300', 'regex:'.self::DAYS],
+            'later' => ['sometimes', Rule::enum(Waiting::class)],
             'yards' => ['sometimes', 'array', 'max:120'],
             'yards.*.in' => ['sometimes', 'boolean'],
-            'yards.*.ready' => ['nullable', 'date_format:Y-m-d'],
-            'yards.*.off_by' => ['nullable', 'date_format:Y-m-d'],
+            'yards.*.ready' => $day,
+            'yards.*.off_by' => $day,
             'yards.*.ready_was' => ['nullable', 'string', 'max:10'],
             'yards.*.off_by_was' => ['nullable', 'string', 'max:10'],
         ];
@@ -50,57 +54,51 @@ final class ScheduleRequest extends MeasuredRequest
         return ['days_off.regex' => __('Days such as 2026-08-08, 2026-08-15.')];
     }
 
-    public function withValidator(Validator $validator): void
+    /** @return list<callable(Validator): void> */
+    public function after(): array
     {
-        $validator->after(function (Validator $checked): void {
-            if (
-                $checked->errors()->isEmpty() &&
-                $this->integer('weekday_min') + $this->integer('saturday_min') + $this->integer('sunday_min') === 0
-            ) {
-                $checked
-                    ->errors()
-                    ->add(
-                        'weekday_min',
-                        __('With no crew time on any day nothing can be planned: give some day its minutes.'),
-                    );
+        return [function (Validator $checked): void {
+            $minutes = $this->integer('weekday_min') + $this->integer('saturday_min') + $this->integer('sunday_min');
+            if ($checked->errors()->isEmpty() && $minutes === 0) {
+                $checked->errors()->add('weekday_min', __(
+                    'With no crew time on any day nothing can be planned: give some day its minutes.',
+                ));
             }
-        });
+        }];
     }
 
-    /** @return array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool, seconds: int, days_off: list<string>, later: string, yards: array<string, array{in?: bool, ready?: string, off_by?: string}>} */
-    public function settings(): array
+    public function settings(): ScheduleSettings
     {
         preg_match_all('/\d{4}-\d{2}-\d{2}/', $this->text('days_off'), $off);
-        $yards = [];
-        foreach ((array) $this->validated('yards', []) as $id => $set) {
-            $set = (array) $set;
-            $yards[(string) $id] =
-                ['in' => (bool) ($set['in'] ?? true)] +
-                array_filter(
-                    ['ready' => $set['ready'] ?? '', 'off_by' => $set['off_by'] ?? ''],
-                    static fn (mixed $day, string $key): bool => is_string($day) &&
-                        $day !== '' &&
-                        $day !== ($set[$key.'_was'] ?? ''),
-                    ARRAY_FILTER_USE_BOTH,
-                );
-        }
+        $yards = new Fields(['yards' => $this->validated('yards', [])]);
 
-        return [
-            'days' => $this->integer('days'),
-            'crew_min' => [
+        return new ScheduleSettings(
+            $this->integer('days'),
+            [
                 ...array_fill(0, 5, $this->integer('weekday_min')),
                 $this->integer('saturday_min'),
                 $this->integer('sunday_min'),
             ],
-            'truck_supers' => $this->integer('truck_supers'),
-            'hold_supers' => $this->integer('hold_supers'),
-            'held_supers' => $this->integer('held_supers'),
-            'extract_supers' => $this->integer('extract_supers'),
-            'split' => $this->boolean('split'),
-            'seconds' => $this->integer('seconds'),
-            'days_off' => $off[0],
-            'later' => $this->text('later') ?: BatchReader::OWN,
-            'yards' => $yards,
-        ];
+            new Capacity(
+                (float) $this->integer('truck_supers'),
+                (float) $this->integer('hold_supers'),
+                (float) $this->integer('held_supers'),
+            ),
+            $this->integer('extract_supers'),
+            $this->boolean('split'),
+            $this->integer('seconds'),
+            $off[0],
+            Waiting::tryFrom($this->text('later')) ?? Waiting::Own,
+            array_map(self::byHand(...), $yards->keyed('yards')),
+        );
+    }
+
+    /** Only a day that differs from what was shown is set. */
+    private static function byHand(Fields $sent): ByHand
+    {
+        $ready = $sent->text('ready') === $sent->text('ready_was') ? null : $sent->day('ready');
+        $offBy = $sent->text('off_by') === $sent->text('off_by_was') ? null : $sent->day('off_by');
+
+        return new ByHand($sent->flag('in', true), $ready, $offBy);
     }
 }

@@ -5,148 +5,166 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Models\Schedule;
-use Illuminate\Support\Facades\DB;
+use App\Models\Schedules\AskedHive;
+use App\Models\Schedules\AskedYard;
+use App\Models\SearchState;
+use App\Wording\Wording;
+use Marjoram\Core\Rounds\DayLoad;
 use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\Shortfalls;
+use Marjoram\Core\Rounds\Visit;
 use Marjoram\Core\Rounds\VisitCosts;
-use Marjoram\Core\Rounds\Way;
+use Marjoram\Core\Rounds\VisitOption;
 
-/** A round as it stands: its plan reckoned anew, what the search is doing, and what does not fit. */
+/** A schedule as it stands: its itinerary reckoned anew, what the search is doing, and what does not fit. */
 final readonly class ScheduleState
 {
-    /**
-     * @param  list<Shortfall>  $shortfalls
-     * @param  list<list<array{hive: string, code: string, boxes: list<string>}>>  $hives  that each visit means; none while the search is at work
-     */
+    /** @param  list<Shortfall>  $shortfalls  none while the search is at work */
     private function __construct(
-        public Schedule $round,
-        public RoundsQuestion $task,
+        public Schedule $schedule,
+        public RoundsQuestion $question,
         public Itinerary $plan,
-        public string $search,
+        public SearchState $search,
         public int $iterations,
         public array $shortfalls,
-        public array $hives,
+        private ScheduleParts $parts,
     ) {
     }
 
-    public static function of(Schedule $round): self
+    public static function of(Schedule $schedule): self
     {
-        $task = RoundMap::task($round);
-        $row = DB::table('round_searches')->where('round_id', $round->id)->first();
-        $search = is_string($row?->state) ? $row->state : 'done';
-        $running = in_array($search, ['waiting', 'planning', 'stopping'], true);
-        $found = $running && is_string($row?->services) ? json_decode($row->services, true) : null;
-        /** @var list<array{yard: string, hives: int, way: string, first: string, last: string}> $services */
-        $services = is_array($found) ? $found : $round->services;
-        $plan = Itinerary::of($task, RoundMap::services($round, $services));
+        $question = $schedule->toCore();
+        $search = $schedule->search;
+        $state = $search->state ?? SearchState::Done;
+        $found = $state->isRunning() ? $search->visits ?? [] : [];
+        $plan = Itinerary::of($question, $found === [] ? $schedule->visits : $found);
 
         return new self(
-            $round,
-            $task,
+            $schedule,
+            $question,
             $plan,
-            $search,
-            is_numeric($row?->iterations) ? (int) $row->iterations : 0,
-            $running ? [] : (new Shortfalls($task))->of($plan),
-            $running ? [] : RoundParts::of($round),
+            $state,
+            $search->iterations ?? 0,
+            $state->isRunning() ? [] : (new Shortfalls($question))->of($plan),
+            $state->isRunning() ? ScheduleParts::none() : ScheduleParts::of($schedule),
         );
     }
 
     public function isRunning(): bool
     {
-        return in_array($this->search, ['waiting', 'planning', 'stopping'], true);
+        return $this->search->isRunning();
     }
 
-    public function firstBusyDay(): ?int
+    /** The first day with a drive. */
+    public function firstBusyDay(): ?string
     {
-        foreach ($this->plan->days as $d => $day) {
-            if ($day['route'] !== []) {
-                return $d;
+        foreach ($this->plan->days as $day) {
+            if ($day->route !== []) {
+                return $day->date->format('Y-m-d');
             }
         }
 
         return null;
     }
 
-    /** @return list<non-empty-list<int>> the stops of a day's drive: what lies in the same place is one stop */
-    public function drive(int $day): array
+    public function day(?string $date): ?DayLoad
+    {
+        foreach ($this->plan->days as $day) {
+            if ($day->date->format('Y-m-d') === $date) {
+                return $day;
+            }
+        }
+
+        return null;
+    }
+
+    /** Minutes of the crew that are left on a day. */
+    public function spareMin(DayLoad $day): float
+    {
+        $place = $this->question->dayAt($day->date);
+        $crew = $place === null ? 0.0 : $this->question->days[$place]->crewMin;
+
+        return max(0.0, $crew - $day->minutes());
+    }
+
+    /** @return list<non-empty-list<AskedYard>> the stops of a day's drive: what lies in the same place is one stop */
+    public function drive(DayLoad $day): array
     {
         $stops = [];
-        foreach ($this->plan->days[$day]['route'] as $a) {
-            $stops[(string) $this->round->task['yards'][$a]['apiary']][] = $a;
+        foreach ($day->route as $id) {
+            $yard = $this->schedule->question->yard($id);
+            if ($yard !== null) {
+                $stops[$yard->place->apiaryId][] = $yard;
+            }
         }
 
         return array_values($stops);
     }
 
-    /** @param  array{yard: string, hives: int, way: string, first: string, last: string}  $service */
-    public function minutesOf(array $service): float
+    /** Minutes of the crew for a visit, both of its days together. */
+    public function minutesOf(Visit $visit): float
     {
-        foreach (RoundMap::services($this->round, [$service]) as $one) {
-            $services = new VisitCosts($this->task);
-
-            return array_sum(
-                $services->work(
-                    $one->way,
-                    $one->hives,
-                    $this->task->yards[$one->yard]->supersPerHive() * $one->hives,
-                    $services->nights($one->first, $one->last),
-                ),
-            );
+        $yard = $this->question->yard($visit->yard);
+        if ($yard === null || ! $this->question->knows($visit)) {
+            return 0.0;
         }
+        $costs = new VisitCosts($this->question);
+        $slot = VisitOption::slotOf($this->question, $visit);
 
-        return 0.0;
+        return $costs->place($slot, $yard, $visit->hives) + $costs->collect($slot, $yard, $visit->hives);
+    }
+
+    /** @return list<AskedHive> that a visit means */
+    public function hivesOf(int $visit): array
+    {
+        return $this->parts->hivesOf($visit);
+    }
+
+    /** @return list<string> ids of the supers that a visit means */
+    public function boxesOf(int $visit): array
+    {
+        return $this->parts->boxesOf($visit);
     }
 
     /** Supers of a visit: of the hives that it means, or while the search is at work, as if all hives were alike. */
-    public function supersOf(int $part): int
+    public function supersOf(int $visit): int
     {
-        $service = $this->plan->services[$part];
-        $hives = $this->hives[$part] ?? [];
+        $one = $this->plan->visits[$visit];
+        $perHive = $this->question->yard($one->yard)?->supersPerHive() ?? 0.0;
 
-        return $hives === []
-            ? (int) round($this->task->yards[$service->yard]->supersPerHive() * $service->hives)
-            : count(RoundParts::boxes($hives));
+        return $this->hivesOf($visit) === [] ? (int) round($perHive * $one->hives) : count($this->boxesOf($visit));
     }
 
-    /** @return list<string> what is done at a yard on a day */
-    public function stops(int $yard, int $day): array
+    public function isLocked(Visit $visit): bool
+    {
+        return array_filter($this->question->locks, $visit->isAs(...)) !== [];
+    }
+
+    /**
+     * What is done at a yard on a day.
+     *
+     * @return list<string>
+     */
+    public function work(AskedYard $yard, DayLoad $day, Wording $say): array
     {
         $words = [];
-        foreach ($this->plan->services as $part => $one) {
-            if ($one->yard === $yard && $one->last === $day) {
+        foreach ($this->plan->visits as $v => $one) {
+            if ($one->yard !== $yard->id) {
+                continue;
+            }
+            if ($one->last == $day->date) {
                 $words[] = trans_choice(
                     '{1} collect :count super (:way)|[2,*] collect :count supers (:way)',
-                    $this->supersOf($part),
-                    ['way' => self::word($one->way)],
+                    $this->supersOf($v),
+                    ['way' => $say->method($one->method)],
                 );
-            } elseif ($one->yard === $yard && $one->first === $day) {
+            } elseif ($one->first == $day->date) {
                 $words[] = trans_choice('{1} place :count board|[2,*] place :count boards', $one->hives);
             }
         }
 
         return $words;
-    }
-
-    public static function word(Way $way): string
-    {
-        return \App\Wording\MethodNames::word(\App\Wording\MethodNames::ofWay($way));
-    }
-
-    public static function glyph(Way $way): string
-    {
-        return \App\Wording\MethodNames::glyph(\App\Wording\MethodNames::ofWay($way));
-    }
-
-    /** "crew: 35 minutes over on Tue 4 Aug" for each limit that the plan breaks after a change by hand. */
-    public static function limit(string $limit): string
-    {
-        return match ($limit) {
-            'crew' => __('minutes of crew time'),
-            'truck' => __('supers on the truck'),
-            'boards' => __('escape boards'),
-            default => __('supers in the honey room'),
-        };
     }
 }

@@ -8,66 +8,60 @@ use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
+use App\Models\FrozenClearing;
 use App\Models\Schedule;
-use Illuminate\Database\Eloquent\Builder;
-use Marjoram\Core\Rounds\Way;
+use Marjoram\Core\Rounds\Visit;
 
-/** Takes a plan over all yards into use: each visit becomes a plan of its yard. */
+/** Takes a schedule into use: each visit becomes a clearing of its yard. */
 final readonly class ScheduleUse
 {
-    /** @return int plans made; what has left its hive or is on a plan already is passed over */
-    public function plans(Schedule $round): int
+    /** @return int clearings made; what has left its hive or is on a clearing already is passed over */
+    public function clearings(Schedule $schedule): int
     {
-        $state = ScheduleState::of($round);
-        $apiaries = array_column($round->task['yards'], 'apiary', 'id');
+        $state = ScheduleState::of($schedule);
         $made = 0;
-        foreach (RoundParts::of($round) as $s => $hives) {
-            $service = $round->services[$s];
-            $boxes = $this->free(RoundParts::boxes($hives));
-            if ($boxes === [] || Apiary::query()->whereKey($apiaries[$service['yard']])->doesntExist()) {
-                continue;
+        foreach ($state->plan->visits as $v => $visit) {
+            $boxes = $this->free($state->boxesOf($v));
+            $yard = $schedule->question->yard($visit->yard)?->place->apiaryId;
+            if ($boxes !== [] && Apiary::query()->whereKey($yard)->exists()) {
+                $this->clearing($schedule, $visit, (string) $yard, $boxes, $state->minutesOf($visit));
+                $made++;
             }
-            $plan = Clearing::query()->create([
-                'apiary_id' => $apiaries[$service['yard']],
-                'round_id' => $round->id,
-                'method' => \App\Wording\MethodNames::ofWay(Way::from($service['way'])),
-                'first_on' => $service['first'],
-                'second_on' => $service['way'] === 'escape' ? $service['last'] : null,
-                'person_minutes' => round($state->minutesOf($service), 1),
-                'frozen' => [
-                    'reason' => __('from the rounds ":name"', ['name' => $round->name]),
-                    'bees_left_per_super' => 0,
-                    'cautions' => [],
-                ],
-            ]);
-            foreach ($boxes as $box) {
-                $plan->items()->create(['hive_id' => $box->place?->hive_id, 'box_id' => $box->id]);
-            }
-            $made++;
         }
 
         return $made;
     }
 
+    /** @param  list<Box>  $boxes */
+    private function clearing(Schedule $schedule, Visit $visit, string $yard, array $boxes, float $minutes): void
+    {
+        $clearing = Clearing::query()->create([
+            'apiary_id' => $yard,
+            'schedule_id' => $schedule->id,
+            'method' => $visit->method,
+            'first_on' => $visit->firstDay(),
+            'second_on' => $visit->places() ? $visit->lastDay() : null,
+            'person_minutes' => round($minutes, 1),
+            'frozen' => new FrozenClearing(__('from the schedule ":name"', ['name' => $schedule->name])),
+        ]);
+        foreach ($boxes as $box) {
+            $clearing->items()->create(['hive_id' => $box->place?->hive_id, 'box_id' => $box->id]);
+        }
+    }
+
     /**
      * @param  list<string>  $ids
-     * @return list<Box> those that stand in a hive and are on no open plan
+     * @return list<Box> those that stand in a hive and are on no open clearing
      */
     private function free(array $ids): array
     {
         $taken = ClearingSuper::query()
             ->whereIn('box_id', $ids)
-            ->whereHas('plan', fn (Builder $plan) => $plan->where('state', '!=', 'collected'))
+            ->whereIn('clearing_id', Clearing::open()->select('id'))
             ->pluck('box_id')
             ->all();
+        $boxes = Box::query()->whereIn('id', array_diff($ids, $taken))->with('place')->get();
 
-        return array_values(
-            Box::query()
-                ->whereIn('id', array_diff($ids, $taken))
-                ->with('place')
-                ->get()
-                ->filter(fn (Box $box): bool => $box->place !== null)
-                ->all(),
-        );
+        return array_values($boxes->filter(fn (Box $box): bool => $box->place !== null)->all());
     }
 }

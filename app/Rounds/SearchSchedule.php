@@ -7,89 +7,88 @@ namespace App\Rounds;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\Schedule;
+use App\Models\ScheduleSearch;
+use App\Models\SearchState;
 use App\Operation\CurrentOperation;
+use App\Records\Bearing;
+use App\Records\Revisions;
+use App\Support\WallClock;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\Planner;
 use Throwable;
 
-/** The search for a plan, in the background: writes the best so far, and stops when it is told. */
+/** The search for a schedule, in the background: writes the best so far, and stops when it is told. */
 final class SearchSchedule implements ShouldQueue
 {
     use Queueable;
+
+    private const WRITE_EVERY_NS = 4e8;
 
     public int $tries = 1;
 
     public int $timeout = 110;
 
-    private const WRITE_EVERY_NS = 4e8;
-
     public function __construct(
         public readonly string $operation,
-        public readonly string $round,
+        public readonly string $schedule,
         public readonly int $seconds,
     ) {
     }
 
-    public function handle(CurrentOperation $current): void
+    public function handle(CurrentOperation $current, Revisions $revisions): void
     {
         $current->enter(Operation::query()->findOrFail($this->operation), Role::Owner);
-        $round = Schedule::query()->findOrFail($this->round);
-        DB::table('round_searches')
-            ->where('round_id', $this->round)
-            ->where('state', 'waiting')
-            ->update(['state' => 'planning', 'updated_at' => now()]);
-        $written = 0.0;
-        $planner = new Planner(RoundMap::task($round), 1, function (Itinerary $plan, int $iterations) use (
-            $round,
-            &$written,
-        ): void {
-            $now = (float) hrtime(true);
-            if ($now - $written > self::WRITE_EVERY_NS) {
-                $written = $now;
-                $this->write($round, $plan, $iterations, []);
-            }
-        });
-        $plan = $planner->plan(
-            new WallClockBudget($this->seconds * 1000, function (int $iterations): bool {
-                // Most of a search finds nothing better: that it is at work is to be seen all the same.
-                DB::table('round_searches')
-                    ->where('round_id', $this->round)
-                    ->update(['iterations' => $iterations]);
-
-                return DB::table('round_searches')->where('round_id', $this->round)->value('state') === 'stopping';
-            }),
-        );
-        $this->write($round, $plan, $planner->iterations(), ['state' => 'done']);
-        // What was found becomes the round's plan; a person's changes are logged, the search's are not.
-        activity()->withoutLogs(
-            fn () => $round->refresh()->update(['services' => RoundMap::stored($round, $plan->services)]),
-        );
-        Operation::query()->whereKey($this->operation)->increment('revision');
+        $schedule = Schedule::query()->findOrFail($this->schedule);
+        $this->search()->where('state', SearchState::Waiting)->update(['state' => SearchState::Planning]);
+        $planner = new Planner($schedule->toCore(), 1, $this->progress(...));
+        $plan = $planner->plan(new WallClock($this->seconds * 1000, $this->isStopped(...)));
+        $this->write($plan, $planner->iterations(), SearchState::Done);
+        // What was found becomes the schedule's; a person's changes are logged, the search's are not.
+        activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
+        $revisions->touch(Bearing::elsewhere());
+        $revisions->raise();
         $current->leave();
     }
 
     public function failed(?Throwable $why): void
     {
-        DB::table('round_searches')
-            ->where('round_id', $this->round)
-            ->update(['state' => 'failed', 'updated_at' => now()]);
+        $this->search()->update(['state' => SearchState::Failed]);
     }
 
-    /** @param  array<string, string>  $more */
-    private function write(Schedule $round, Itinerary $plan, int $iterations, array $more): void
+    private float $written = 0.0;
+
+    private function progress(Itinerary $plan, int $iterations): void
     {
-        DB::table('round_searches')
-            ->where('round_id', $this->round)
-            ->update(
-                [
-                    'iterations' => $iterations,
-                    'best_min' => round($plan->cost['total'], 2),
-                    'services' => json_encode(RoundMap::stored($round, $plan->services), JSON_THROW_ON_ERROR),
-                    'updated_at' => now(),
-                ] + $more,
-            );
+        $now = (float) hrtime(true);
+        if ($now - $this->written > self::WRITE_EVERY_NS) {
+            $this->written = $now;
+            $this->write($plan, $iterations);
+        }
+    }
+
+    /** Most of a search finds nothing better: that it is at work is to be seen all the same. */
+    private function isStopped(int $iterations): bool
+    {
+        $this->search()->update(['iterations' => $iterations]);
+
+        return $this->search()->value('state') === SearchState::Stopping;
+    }
+
+    private function write(Itinerary $plan, int $iterations, ?SearchState $state = null): void
+    {
+        $search = ScheduleSearch::query()->findOrFail($this->schedule);
+        $search->update([
+            'iterations' => $iterations,
+            'best_min' => round($plan->cost->total(), 2),
+            'visits' => $plan->visits,
+        ] + ($state === null ? [] : ['state' => $state]));
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<ScheduleSearch> */
+    private function search(): \Illuminate\Database\Eloquent\Builder
+    {
+        return ScheduleSearch::query()->whereKey($this->schedule);
     }
 }

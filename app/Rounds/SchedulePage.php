@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Drawing\Picture;
+use App\Models\Schedule;
+use App\Models\Schedules\AskedYard;
+use App\Support\Units\Formatter;
+use App\Wording\Choices;
+use App\Wording\Wording;
+use Marjoram\Core\Rounds\BrokenLimit;
+use Marjoram\Core\Rounds\DayLoad;
+use Marjoram\Core\Rounds\Shortfall;
+
+/** One schedule: its picture, a day of it, what does not fit, what it costs, and what may be done with it. */
+final readonly class SchedulePage
+{
+    public ?DayLoad $day;
+
+    public function __construct(
+        public ScheduleState $state,
+        ?string $date,
+        private Formatter $format,
+        private Wording $say,
+    ) {
+        $this->day = $state->day($date) ?? $state->day($state->firstBusyDay());
+    }
+
+    public function schedule(): Schedule
+    {
+        return $this->state->schedule;
+    }
+
+    public function picture(): Picture
+    {
+        return (new SchedulePicture($this->format, $this->say))->of($this->state, $this->day);
+    }
+
+    public function sketch(): ?Picture
+    {
+        return (new DriveSketch)->of($this->state, $this->day);
+    }
+
+    public function searching(): string
+    {
+        return match ($this->state->search->value) {
+            'waiting' => __('waiting for its turn'),
+            'stopping' => __('stopping'),
+            default => __('searching: :n schedules tried, the best so far :minutes', [
+                'n' => number_format($this->state->iterations),
+                'minutes' => $this->format->minutes($this->state->plan->cost->total()),
+            ]),
+        };
+    }
+
+    public function broken(BrokenLimit $one): string
+    {
+        return __(':n :what too many', ['n' => ceil($one->by - 1e-6), 'what' => $this->say->limit($one->limit)]);
+    }
+
+    public function shortfall(Shortfall $one): string
+    {
+        return $this->say->shortfall($one, $this->state->schedule->question->nameOf($one->yard));
+    }
+
+    /** What is done at a stop, yard by yard. */
+    public function stop(AskedYard ...$yards): string
+    {
+        $day = $this->day;
+        $work = fn (AskedYard $yard): string => $yard->name.': '
+            .implode(', ', $day === null ? [] : $this->state->work($yard, $day, $this->say));
+
+        return implode('; ', array_map($work, $yards));
+    }
+
+    public function hives(int $visit): string
+    {
+        $codes = array_column($this->state->hivesOf($visit), 'code');
+
+        return $codes === [] ? (string) $this->state->plan->visits[$visit]->hives : implode(', ', $codes);
+    }
+
+    /** @return array<string, string> words => minutes, those that are anything */
+    public function costs(): array
+    {
+        $cost = $this->state->plan->cost;
+        $minutes = array_filter([
+            __('Driving') => $cost->travel,
+            __('Work') => $cost->work,
+            __('Late') => $cost->late,
+            __('Rain') => $cost->weather,
+            __('Robbing') => $cost->robbing,
+            __('Parts') => $cost->parts,
+            __('Not served') => $cost->notServed,
+        ], static fn (float $one): bool => $one > 0.05);
+
+        return array_map($this->format->minutes(...), $minutes);
+    }
+
+    /** @return array<string, string> ids of the yards with their names */
+    public function yards(): array
+    {
+        return array_column($this->state->schedule->question->yards, 'name', 'id');
+    }
+
+    /** @return array<string, string> */
+    public function dates(): array
+    {
+        $dates = [];
+        foreach ($this->state->question->days as $day) {
+            $dates[$day->date->format('Y-m-d')] = $this->format->weekday($day->date);
+        }
+
+        return $dates;
+    }
+
+    /** @return array<string, string> */
+    public function methods(): array
+    {
+        return Choices::methods();
+    }
+
+    /** @return array<string, string> ids of the yards with a lock, with their names */
+    public function locked(): array
+    {
+        $locked = [];
+        foreach ($this->state->schedule->locks as $lock) {
+            $locked[$lock->yard] = $this->state->schedule->question->nameOf($lock->yard);
+        }
+
+        return $locked;
+    }
+
+    /** Between which days a yard's supers should come in, and why. */
+    public function when(AskedYard $yard): string
+    {
+        $first = $this->state->schedule->question->firstDay()?->weather->date;
+        $ready = $this->format->weekday($yard->dates->ready);
+        $from = match (true) {
+            $yard->later => __('ripe about :day', ['day' => $ready]).', ',
+            $yard->dates->ready > $first => __('from :day', ['day' => $ready]).', ',
+            default => '',
+        };
+
+        return $from.__('off by :day (:why)', [
+            'day' => $this->format->weekday($yard->dates->offBy),
+            'why' => ScheduleWords::deadline($yard->dates->why),
+        ]);
+    }
+
+    /** @return list<string> */
+    public function left(): array
+    {
+        $words = new ScheduleWords($this->format);
+
+        return array_map($words->leftOut(...), $this->state->schedule->question->left);
+    }
+}
