@@ -7,6 +7,8 @@ use App\Records\ProblemPages;
 use App\Records\WriteOnce;
 use App\Support\Http\HealthController;
 use App\Support\Http\SecureHeaders;
+use App\Wording\InReadersUnits;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -24,11 +26,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecureHeaders::class);
-        $middleware->alias(['operation' => EnterOperation::class, 'write' => WriteOnce::class]);
+        $middleware->alias(['operation' => EnterOperation::class, 'units' => InReadersUnits::class, 'write' => WriteOnce::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         // The operation must be known before a route's records are looked up, so that others' are not found.
-        $middleware->appendToPriorityList(Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests::class, EnterOperation::class);
+        $middleware->appendToPriorityList(AuthenticatesRequests::class, EnterOperation::class);
+        $middleware->appendToPriorityList(AuthenticatesRequests::class, InReadersUnits::class);
         // A removal sent twice is answered as it was the first time, though its record is gone by then.
         $middleware->appendToPriorityList(EnterOperation::class, WriteOnce::class);
     })

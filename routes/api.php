@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Calc\CalcController;
+use App\Day\CalendarController;
 use App\Support\Http\BasicOnce;
 use Illuminate\Support\Facades\Route;
 
@@ -14,7 +15,7 @@ Route::middleware([BasicOnce::class, 'throttle:calc'])
         Route::get('/calc/{name}', [CalcController::class, 'show'])->name('calc.show');
         Route::post('/calc/{name}', [CalcController::class, 'store'])->name('calc.store');
     });
-Route::get('/v1/calendar/{token}.ics', [\App\Day\CalendarController::class, 'feed'])
+Route::get('/v1/calendar/{token}.ics', [CalendarController::class, 'feed'])
     ->where('token', '[A-Za-z0-9]{40}')
     ->middleware('throttle:60,1')
     ->name('calendar.feed');

@@ -22,7 +22,6 @@ final class AccountController
     {
         return view('account.show', [
             'person' => $this->person($request),
-            'preferences' => Preferences::ofSignedIn(),
             'mine' => Membership::query()->where('user_id', $this->person($request)->id)->with('operation')->get(),
             'members' => Membership::query()->where('operation_id', $current->id())->with('user')->get(),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Records\Bin;
 use App\Records\Record;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
@@ -13,14 +14,14 @@ use Illuminate\Validation\ValidationException;
 
 final class BinController
 {
-    public function index(\App\Records\Bin $bin): View
+    public function index(Bin $bin): View
     {
         return view('account.bin', ['contents' => $bin->contents()]);
     }
 
     public function restore(string $kind, string $id): RedirectResponse
     {
-        $class = \App\Records\Bin::kinds()[$kind] ?? abort(404);
+        $class = Bin::kinds()[$kind] ?? abort(404);
         /** @var Record $record */
         $record = $class::binned()->whereKey($id)->firstOrFail();
         try {

@@ -5,25 +5,41 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\Apiary;
+use App\Models\Operation;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Operation\PolicyValues;
 use App\Support\Http\Saved;
+use App\Wording\Choices;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness\RipenessSchool;
 
 /** The schools of the operation; each change makes a new version, which verdicts name from then on. */
 final class PolicyController
 {
+    /** What own weighings said, and what a form left out, stays until it is changed where it was taken in. */
+    private const KEPT = [
+        'fill_factors',
+        'winter_factor',
+        'winter_school',
+        'winter_boxes',
+        'sugar_to_stores',
+        'off_after_flow_days',
+    ];
+
     public function show(CurrentOperation $current): View
     {
+        $operation = $current->get();
+        $values = array_replace(PolicyValues::DEFAULTS, $operation->policy);
+
         return view('account.policy', [
-            'values' => array_replace(Policy::DEFAULTS, $current->get()->policy),
-            'version' => $current->get()->policy_version,
-            'apiaries' => Apiary::query()->with('harvestPolicies')->orderBy('position')->get(),
-            'schools' => self::schools(),
+            'values' => PolicyValues::shown($values),
+            'version' => $operation->policy_version,
+            'exceptions' => $this->exceptions($operation),
         ]);
     }
 
@@ -35,10 +51,10 @@ final class PolicyController
             'water_max_pct' => ['required', 'numeric', 'between:14,25'],
             'heather_water_max_pct' => ['required', 'numeric', 'between:14,25'],
             'confidence' => ['required', 'numeric', 'between:50,99'],
-            'unit' => ['required', Rule::in(['supers', 'frames'])],
-            'clearing' => ['required', Rule::in(Policy::CLEARING)],
+            'unit' => ['required', Rule::in(array_keys(Choices::unitsOfTaking()))],
+            'clearing' => ['required', Rule::in(array_keys(Choices::clearing()))],
             'off_after_flow_days' => ['sometimes', 'integer', 'between:0,90'],
-            'winter_school' => ['sometimes', Rule::in(Policy::WINTER)],
+            'winter_school' => ['sometimes', Rule::enum(WinterSchool::class)],
             'winter_boxes' => ['sometimes', 'integer', 'between:1,10'],
             'sugar_to_stores' => ['sometimes', 'numeric', 'between:10,150'],
             'winter_confidence' => ['required', 'numeric', 'between:50,99.9'],
@@ -47,28 +63,9 @@ final class PolicyController
             'fill_capped' => ['required', 'numeric', 'between:30,95'],
             'fill_open' => ['required', 'numeric', 'between:5,90'],
         ]);
-        foreach (
-            ['capped_min', 'confidence', 'winter_confidence', 'fill_capped', 'fill_open', 'sugar_to_stores'] as $percent
-        ) {
-            if (! isset($values[$percent])) {
-                continue;
-            }
-            $values[$percent] = round((float) $values[$percent] / 100.0, 4);
-        }
         $operation = $current->get();
-        // What own weighings said stays until it is taken back where it was taken in.
-        $values += array_intersect_key(
-            $operation->policy,
-            array_flip([
-                'fill_factors',
-                'winter_factor',
-                'winter_school',
-                'winter_boxes',
-                'sugar_to_stores',
-                'off_after_flow_days',
-            ]),
-        );
-        $operation->adopt($values);
+        $kept = array_intersect_key($operation->policy, array_flip(self::KEPT));
+        $operation->adopt(PolicyValues::stored($values) + $kept);
 
         return Saved::at(
             route('account.policy'),
@@ -76,14 +73,20 @@ final class PolicyController
         );
     }
 
-    /** @return array<string, string> */
-    public static function schools(): array
+    /** @return list<YardException> yards and harvests where it is otherwise */
+    private function exceptions(Operation $operation): array
     {
-        return [
-            RipenessSchool::CappedAndRefractometer->value => __('capped share with the refractometer'),
-            RipenessSchool::CappedOnly->value => __('fully capped only'),
-            RipenessSchool::Capped90->value => __('at least 90 % capped'),
-            RipenessSchool::Refractometer->value => __('refractometer alone'),
-        ];
+        $exceptions = [];
+        foreach (Apiary::query()->with('harvestPolicies')->orderBy('position')->get() as $apiary) {
+            if ($apiary->heather || $apiary->policy || $apiary->harvestPolicies->isNotEmpty()) {
+                $words = [Policy::of($operation, $apiary)->words()];
+                foreach ($apiary->harvestPolicies as $harvest) {
+                    $words[] = Policy::of($operation, $apiary, $harvest)->words();
+                }
+                $exceptions[] = new YardException($apiary->slug, $apiary->name, implode(' ', $words));
+            }
+        }
+
+        return $exceptions;
     }
 }

@@ -6,20 +6,26 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Records\Activity;
+use App\Records\Undo;
 use Illuminate\Contracts\View\View;
 
 final class TrailController
 {
-    public function index(\App\Records\Undo $undo): View
+    public function index(Undo $undo): View
     {
         $lines = Activity::ofThisOperation()->with('subject')->latest('id')->simplePaginate(40);
+        $people = User::query()
+            ->whereIn('id', $lines->pluck('causer_id')->filter()->unique())
+            ->pluck('name', 'id');
+        $row = static fn (Activity $line): TrailRow => TrailRow::of(
+            $line,
+            $people->get((string) $line->causer_id),
+            $line->log_name === 'undo' ? __('undo') : $undo->words($line),
+        );
 
         return view('account.trail', [
             'lines' => $lines,
-            'undo' => $undo,
-            'people' => User::query()
-                ->whereIn('id', $lines->pluck('causer_id')->filter()->unique())
-                ->pluck('name', 'id'),
+            'rows' => collect($lines->items())->map($row),
         ]);
     }
 }

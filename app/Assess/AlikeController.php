@@ -93,12 +93,7 @@ final readonly class AlikeController
 
     private function record(Assessment $look, int $slot, FrameLook $model, bool $glanced): void
     {
-        $values = ['glanced' => $glanced];
-        foreach (PainterData::faces($model) as $side => $shares) {
-            foreach ($shares as $share => $value) {
-                $values["{$side}_$share"] = $value;
-            }
-        }
+        $values = ['glanced' => $glanced, 'a' => $model->a, 'b' => $model->b];
         $frame = $look->frames->firstWhere('slot', $slot);
         $frame === null
             ? FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $values)

@@ -7,7 +7,10 @@ namespace App\Assess;
 use App\Models\Assessment;
 use App\Models\MoistureReading;
 use App\Operation\Policy;
-use DateTimeImmutable;
+use App\YardState\BoxState;
+use App\YardState\Looks\LookReader;
+use Illuminate\Database\Eloquent\Collection;
+use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Ripeness\BoxEstimate;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -17,40 +20,28 @@ final readonly class BoxHistory
 {
     private const MOST = 24;
 
-    /** @param  list<array{on: DateTimeImmutable, capped: ?float, sd: float, full: float, water: ?float, waterSd: float, seen: int}>  $points oldest first */
-    private function __construct(public array $points, public ?float $cappedNeeded, public float $waterMax)
+    /**
+     * @param  list<HistoryPoint>  $points  oldest first
+     * @param  ?float  $cappedNeeded  null where the policy does not ask for capping
+     */
+    private function __construct(public array $points, public ?float $cappedNeeded, public float $waterMaxPct)
     {
     }
 
-    public static function of(
-        \App\YardState\BoxState $box,
-        Policy $policy,
-        \App\YardState\Looks\LookReader $looks,
-    ): self {
-        $found = Assessment::query()
-            ->where('box_id', $box->box->id)
-            ->where('hive_id', $box->place->hive_id)
-            ->where('looked_at', '>=', $box->place->since->format('Y-m-d'))
-            ->orderByDesc('looked_at')
-            ->limit(self::MOST)
-            ->with('readings')
-            ->get()
-            ->reverse();
-        $frames = $looks->frames($found);
+    public static function of(BoxState $box, Policy $policy, LookReader $reader): self
+    {
+        $looks = self::looks($box);
+        $frames = $reader->frames($looks);
+        $isFitted = static fn (Frame $frame): bool => $frame->slot <= $box->fitted->framesFitted;
         $unseen = new UnseenFrames;
         $points = [];
-        foreach ($found as $look) {
-            $seen = array_values(
-                array_filter(
-                    $frames[$look->id] ?? [],
-                    static fn ($frame): bool => $frame->slot <= $box->fitted->framesFitted,
-                ),
-            );
+        foreach ($looks as $look) {
+            $seen = array_values(array_filter($frames[$look->id] ?? [], $isFitted));
             if ($seen !== [] || $look->readings->isNotEmpty()) {
                 $points[] = self::point($look, $unseen->estimate($box->fitted, $seen), count($seen));
             }
         }
-        $needs = $policy->ripeness();
+        $needs = $policy->ripeness;
 
         return new self(
             $points,
@@ -59,48 +50,42 @@ final readonly class BoxHistory
         );
     }
 
-    /** @return array{on: DateTimeImmutable, capped: ?float, sd: float, full: float, water: ?float, waterSd: float, seen: int} */
-    private static function point(Assessment $look, BoxEstimate $box, int $seen): array
+    /** Null where fewer than two looks saw frames. */
+    public function change(): ?HistoryChange
     {
-        $readings = array_values(
-            $look->readings->map(fn (MoistureReading $one) => \App\YardState\Looks\SuperMapper::reading($one))->all(),
-        );
-        $water = $readings === [] ? null : (new Moisture)->of($readings);
+        $seen = array_filter($this->points, static fn (HistoryPoint $one): bool => $one->capped !== null);
+        [$before, $now] = [...array_slice($seen, -2), null, null];
 
-        return [
-            'on' => $look->looked_at->toDateTimeImmutable(),
-            'capped' => $seen === 0 ? null : $box->cappedShare,
-            'sd' => $box->sd,
-            'full' => $box->fullFrames(),
-            'water' => $water?->meanWaterPct,
-            'waterSd' => $water?->meanScalePct() ?? 0.0,
-            'seen' => $seen,
-        ];
+        return $before === null || $now === null ? null : HistoryChange::between($before, $now);
     }
 
-    /**
-     * What the newest look found otherwise than the one before.
-     *
-     * @return array{days: int, capped: float, cappedSd: float, full: float, water: ?float, perDay: float}|null
-     */
-    public function change(): ?array
+    /** @return Collection<int, Assessment> oldest first */
+    private static function looks(BoxState $box): Collection
     {
-        $seen = array_values(array_filter($this->points, static fn (array $point): bool => $point['capped'] !== null));
-        $n = count($seen);
-        if ($n < 2) {
-            return null;
-        }
-        [$before, $now] = [$seen[$n - 2], $seen[$n - 1]];
-        $days = max(1, (int) round(($now['on']->getTimestamp() - $before['on']->getTimestamp()) / 86400));
-        $capped = (float) $now['capped'] - (float) $before['capped'];
+        return Assessment::query()
+            ->where('box_id', $box->id)
+            ->where('hive_id', $box->hiveId)
+            ->where('looked_at', '>=', $box->since->format('Y-m-d'))
+            ->orderByDesc('looked_at')
+            ->limit(self::MOST)
+            ->with('readings')
+            ->get()
+            ->reverse();
+    }
 
-        return [
-            'days' => $days,
-            'capped' => $capped,
-            'cappedSd' => sqrt($now['sd'] ** 2 + $before['sd'] ** 2),
-            'full' => $now['full'] - $before['full'],
-            'water' => $now['water'] !== null && $before['water'] !== null ? $now['water'] - $before['water'] : null,
-            'perDay' => $capped / $days,
-        ];
+    private static function point(Assessment $look, BoxEstimate $box, int $seen): HistoryPoint
+    {
+        $readings = array_values($look->readings->map(fn (MoistureReading $one) => $one->reading())->all());
+        $water = $readings === [] ? null : (new Moisture)->of($readings);
+
+        return new HistoryPoint(
+            $look->looked_at->toDateTimeImmutable(),
+            $seen === 0 ? null : $box->cappedShare,
+            $box->sd,
+            $box->fullFrames(),
+            $water?->meanWaterPct,
+            $water?->meanScalePct() ?? 0.0,
+            $seen,
+        );
     }
 }

@@ -10,6 +10,9 @@ use App\Models\Decision;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
+use App\YardState\BoxState;
+use App\YardState\Looks\FrozenVerdict;
+use App\YardState\YardReader;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,8 +24,10 @@ use Illuminate\Validation\ValidationException;
 /** A person decides over the verdict; the verdict is frozen beside the decision with its reasons and policy. */
 final readonly class DecisionController
 {
-    public function __construct(private \App\YardState\YardReader $yards, private CurrentOperation $current)
-    {
+    public function __construct(private YardReader $yards,
+        private CurrentOperation $current,
+        private FrozenVerdict $frozen,
+    ) {
     }
 
     public function store(Request $request, Box $box): RedirectResponse
@@ -34,8 +39,9 @@ final readonly class DecisionController
         $hive =
             $box->load('place.hive.stand.apiary')->place->hive ??
             throw ValidationException::withMessages(['box' => __('This box is in store.')]);
-        $state = $this->yards->one($hive->stand->apiary)->hives[$hive->code]->box($box->id) ?? abort(404);
-        $this->decide($state, $values['choice'], $values['note'], Policy::at($this->current, $hive->stand->apiary));
+        $apiary = $hive->stand->apiary;
+        $state = $this->yards->hive($apiary, $hive->code)?->box($box->id) ?? abort(404);
+        $this->decide($state, $values['choice'], $values['note'], Policy::at($this->current, $apiary));
 
         return Saved::at(
             BoxPage::url($box),
@@ -65,7 +71,7 @@ final readonly class DecisionController
         $chosen = array_values(
             array_filter(
                 $yard->supers(),
-                static fn (\App\YardState\BoxState $box): bool => in_array($box->box->id, $values['boxes'], true),
+                static fn (BoxState $box): bool => in_array($box->id, $values['boxes'], true),
             ),
         );
         if (count($chosen) !== count(array_unique($values['boxes']))) {
@@ -78,7 +84,7 @@ final readonly class DecisionController
         if ($values['choice'] === 'verdict') {
             Gate::authorize('manage');
             foreach ($chosen as $box) {
-                $box->decision?->delete();
+                Decision::query()->find($box->decision?->id)?->delete();
             }
         } else {
             foreach ($chosen as $box) {
@@ -92,16 +98,16 @@ final readonly class DecisionController
         );
     }
 
-    private function decide(\App\YardState\BoxState $box, string $choice, string $note, Policy $policy): void
+    private function decide(BoxState $box, string $choice, string $note, Policy $policy): void
     {
         Decision::query()->create([
-            'box_id' => $box->box->id,
-            'hive_id' => $box->place->hive_id,
+            'box_id' => $box->id,
+            'hive_id' => $box->hiveId,
             'stage' => 'assess',
             'user_id' => Auth::id(),
             'choice' => $choice,
             'note' => $note,
-            'frozen' => \App\YardState\Looks\FrozenVerdict::of($box, $policy),
+            'frozen' => $this->frozen->of($box, $policy),
             'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
         ]);
     }

@@ -7,11 +7,10 @@ namespace App\Assess;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\FrameLook;
-use App\Operation\Computed;
 use App\Records\Conflict;
 use App\Support\Http\Saved;
-use App\Support\Units\Formatter;
 use App\YardState\BoxKindReader;
+use App\YardState\YardReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
@@ -22,9 +21,8 @@ final readonly class FrameController
     public function __construct(
         private LookOfDay $today,
         private BoxKindReader $kinds,
-        private \App\YardState\YardReader $yards,
-        private Computed $kept,
-        private Formatter $format,
+        private YardReader $yards,
+        private BoardReader $boards,
     ) {
     }
 
@@ -44,9 +42,9 @@ final readonly class FrameController
         $frame = FrameLook::query()->where('assessment_id', $look->id)->where('slot', $slot)->first();
         if ($frame !== null) {
             $this->claim($frame, $request->version());
-            $frame->update(['glanced' => false] + $request->shares());
+            $frame->update(['glanced' => false] + $request->faces());
         } else {
-            $frame = FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $request->shares());
+            $frame = FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $request->faces());
         }
         $box->load('place.hive.stand.apiary');
         $hive = $box->place?->hive;
@@ -78,7 +76,7 @@ final readonly class FrameController
         if ($version !== null && $version !== $frame->version) {
             throw Conflict::changedMeanwhile(
                 __('Frame :n', ['n' => $frame->slot]),
-                ['version' => $frame->version] + PainterData::faces($frame),
+                ['version' => $frame->version, 'a' => $frame->a, 'b' => $frame->b],
             );
         }
     }
@@ -95,13 +93,8 @@ final readonly class FrameController
         if ($hive === null || $state === null) {
             return [];
         }
-        $board = YardBoard::of($apiary, $this->yards, $this->kept, $this->format);
-        $with = [
-            'box' => $state,
-            'apiary' => $apiary,
-            'code' => $code,
-            'next' => NextStop::after($apiary->slug, $board, $hive, $state),
-        ];
+        $next = NextStop::after($apiary->slug, $this->boards->of($apiary), $hive, $state);
+        $with = ['box' => $state, 'code' => $code, 'next' => $next];
 
         return ['html' => view('assess.why', $with)->render(), 'line' => view('assess.line', $with)->render()];
     }

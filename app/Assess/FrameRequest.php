@@ -6,6 +6,8 @@ namespace App\Assess;
 
 use App\Support\Http\MeasuredRequest;
 use Illuminate\Validation\Validator;
+use Marjoram\Core\Comb\Content;
+use Marjoram\Core\Comb\Face;
 
 /** Shares of the two faces of a frame, 0 to 1 each, at most 1 together on a face. */
 final class FrameRequest extends MeasuredRequest
@@ -71,17 +73,18 @@ final class FrameRequest extends MeasuredRequest
         return is_numeric($version) ? (int) $version : null;
     }
 
-    /** @return array<string, float> column => share */
-    public function shares(): array
+    /** @return array{a: Face, b: Face} */
+    public function faces(): array
     {
-        $shares = [];
-        foreach (['a', 'b'] as $side) {
-            foreach (self::SHARES as $share) {
-                $value = $this->validated("$side.$share");
-                $shares["{$side}_$share"] = is_numeric($value) ? round((float) $value, 4) : 0.0;
-            }
-        }
+        return ['a' => $this->face('a'), 'b' => $this->face('b')];
+    }
 
-        return $shares;
+    private function face(string $side): Face
+    {
+        return Face::of(function (Content $content) use ($side): float {
+            $value = $this->validated("$side.$content->value");
+
+            return is_numeric($value) ? round((float) $value, 4) : 0.0;
+        });
     }
 }

@@ -31,8 +31,8 @@ final readonly class HistoryChart
         $canvas = new Canvas;
         $this->rules($canvas, $history);
         $days = array_map(static fn (HistoryPoint $one): int => $one->on->getTimestamp(), $history->points);
-        $first = min($days);
-        $span = max(86400, max($days) - $first);
+        $first = min([...$days, PHP_INT_MAX]);
+        $span = max([86400, ...array_map(static fn (int $day): int => $day - $first, $days)]);
         $line = '';
         $inner = new Canvas;
         foreach ($history->points as $i => $point) {

@@ -6,6 +6,8 @@ namespace App\Assess;
 
 use App\Models\Instrument;
 use App\Support\Http\MeasuredRequest;
+use App\Support\Units\Formatter;
+use App\Wording\Wording;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Marjoram\Core\InvalidInput;
@@ -44,7 +46,7 @@ final class ReadingRequest extends MeasuredRequest
                     $field = ['/temperature_c' => 'temperature', '/offset' => 'offset'][$refusal->pointer] ?? 'value';
                     $validator
                         ->errors()
-                        ->add($field, __($refusal->getMessage()).($field === 'value' ? $this->otherScale() : ''));
+                        ->add($field, app(Wording::class)->refusal($refusal).($field === 'value' ? $this->otherScale() : ''));
                 }
             },
         ];
@@ -95,7 +97,7 @@ final class ReadingRequest extends MeasuredRequest
         $instrument = $this->instrument();
         $atc = $instrument === null ? $this->string('atc')->toString() : ($instrument->compensated ? 'yes' : 'no');
         $temperature = is_numeric($this->input('temperature'))
-            ? round(app(\App\Support\Units\Formatter::class)->temperatureToC((float) $this->input('temperature')), 2)
+            ? round(app(Formatter::class)->temperatureToC((float) $this->input('temperature')), 2)
             : 20.0;
 
         return new Reading(

@@ -22,12 +22,13 @@ final readonly class CalibrateController
     {
     }
 
-    public function show(PastWinter $past): View
+    public function show(PastWinter $past, FillPicture $picture): View
     {
         return view('calibrate.show', [
             'winter' => $past->read(),
-            'factor' => (new Policy($this->current->get()))->number('winter_factor'),
+            'factor' => Policy::of($this->current->get())->winter->factor,
             'fills' => $this->fills->read(),
+            'picture' => $picture,
             'weighings' => BoxWeighing::query()->with('box')->orderByDesc('weighed_on')->limit(40)->get(),
             'instruments' => Instrument::query()->orderBy('name')->get(),
         ]);

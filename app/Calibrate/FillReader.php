@@ -22,7 +22,7 @@ final readonly class FillReader
     /** @return array<string, KindFill> by kind, those with weighings */
     public function read(): array
     {
-        $policy = new Policy($this->current->get());
+        $fill = Policy::of($this->current->get())->fill;
         $weighings = [];
         foreach (BoxWeighing::query()->orderBy('weighed_on')->get() as $one) {
             $weighings[$one->kind][] = self::weighing(
@@ -36,8 +36,8 @@ final readonly class FillReader
         ) {
             $factor =
                 (self::figure($super->frozen['fill_factor'] ?? null, 1.0) *
-                    self::figure($super->frozen['fill_capped'] ?? null, $policy->number('fill_capped'))) /
-                $policy->number('fill_capped');
+                    self::figure($super->frozen['fill_capped'] ?? null, $fill->capped)) /
+                $fill->capped;
             $weighings[$super->box->kind][] = self::weighing(
                 $super->estimate_kg / $factor,
                 $super->own_sd_kg / $factor,
@@ -47,7 +47,7 @@ final readonly class FillReader
         $fills = [];
         foreach ($weighings as $kind => $of) {
             $known = array_values(array_filter($of));
-            $fills[$kind] = new KindFill($this->kinds->get($kind), FillCalibration::of($known), $known, $policy);
+            $fills[$kind] = new KindFill($this->kinds->get($kind), FillCalibration::of($known), $known, $fill);
         }
         ksort($fills);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
-use App\Operation\Policy;
+use App\Operation\FillPolicy;
 use Marjoram\Core\Calibration\FillCalibration;
 use Marjoram\Core\Calibration\Weighing;
 use Marjoram\Core\Comb\BoxKind;
@@ -22,14 +22,14 @@ final readonly class KindFill
         public BoxKind $kind,
         public FillCalibration $learnt,
         public array $weighings,
-        private Policy $policy,
+        private FillPolicy $fill,
     ) {
     }
 
     /** The factor in force. */
     public function inForce(): float
     {
-        return $this->policy->fillOf($this->kind->key)[0];
+        return $this->fill->factorOf($this->kind->key)->factor;
     }
 
     public function isTaken(): bool
@@ -47,7 +47,7 @@ final readonly class KindFill
         );
 
         return (new Comb(
-            new CombAssumptions(fillCapped: min(1.0, $factor * $this->policy->number('fill_capped'))),
+            new CombAssumptions(fillCapped: min(1.0, $factor * $this->fill->capped)),
         ))->honeyIn($box, $frames)->honeyKg;
     }
 

@@ -12,7 +12,6 @@ use App\YardState\BoxKindReader;
 use App\YardState\Looks\LookReader;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Comb\Comb;
-use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -49,11 +48,7 @@ final readonly class WeighedEstimate
                 static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted,
             ),
         );
-        $policy = new Policy($this->current->get());
-        $assumptions = new CombAssumptions(
-            fillCapped: $policy->number('fill_capped'),
-            fillOpen: $policy->number('fill_open'),
-        );
+        $assumptions = Policy::of($this->current->get())->fill->presumed();
         if ($slots === null) {
             $honey = BoxHoney::of($fitted, $frames, (new UnseenFrames)->estimate($fitted, $frames), $assumptions);
 

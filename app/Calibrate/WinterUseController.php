@@ -18,11 +18,11 @@ final class WinterUseController
         $values = $request->validate(['take' => ['required', 'boolean']]);
         $operation = $current->get();
         $winter = $past->read();
-        if ((bool) $values['take'] && $winter['hives'] === []) {
+        if ((bool) $values['take'] && $winter->hives === []) {
             throw ValidationException::withMessages(['take' => __('No hive was weighed twice last winter.')]);
         }
         $policy =
-            ['winter_factor' => (bool) $values['take'] ? round($winter['learnt']->factor, 3) : 1.0] +
+            ['winter_factor' => (bool) $values['take'] ? round($winter->learnt->factor, 3) : 1.0] +
             $operation->policy;
         $operation->adopt($policy);
 

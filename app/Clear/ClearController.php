@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Models\Apiary;
-use App\Models\WeatherDay;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
-use App\YardState\YardPicture;
+use App\YardState\Weather\DaysAhead;
 use App\YardState\YardReader;
-use App\YardState\YardState;
 use Illuminate\Contracts\View\View;
 
 final readonly class ClearController
@@ -22,35 +20,27 @@ final readonly class ClearController
     ) {
     }
 
-    public function index(): View
+    public function index(FollowUps $followUps, MethodChart $chart): View
     {
-        if ($this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE) {
-            return view('yards.many', ['stage' => 'clear']);
+        if ($this->yards->areTooManyToDraw()) {
+            return view('yards.many', ['stage' => 'clear', 'after' => $followUps->open()]);
         }
+        $clearings = $this->yards->apiaries()->map($this->clear->of(...));
 
         return view('clear.index', [
-            'clearings' => array_map(
-                fn (YardState $yard): YardClearing => $this->clear->read($yard),
-                $this->yards->all(),
-            ),
-            'chart' => new MethodChart,
+            'page' => new ClearPage(array_values($clearings->all()), $chart),
+            'after' => $followUps->open(),
         ]);
     }
 
-    public function show(Apiary $apiary): View
+    public function show(Apiary $apiary, MethodChart $chart): View
     {
+
         return view('clear.show', [
-            'clearing' => $this->clear->read($this->yards->one($apiary)),
-            'chart' => new MethodChart,
-            'picture' => new YardPicture(new \App\Drawing\Elevation(0.11)),
-            'days' => WeatherDay::query()
-                ->where('apiary_id', $apiary->id)
-                ->where('date', '>=', $this->current->today()->format('Y-m-d'))
-                ->orderBy('date')
-                ->limit(21)
-                ->get(),
-            'today' => $this->current->today(),
-            'preferred' => Policy::at($this->current, $apiary)->text('clearing'),
+            'clearing' => $clearing = $this->clear->of($apiary),
+            'chart' => $clearing->isEmpty() ? null : $chart->of($clearing),
+            'ahead' => DaysAhead::of($apiary, $this->current->today()),
+            'preferred' => Policy::at($this->current, $apiary)->clearing,
             'crew' => $this->current->get()->crew,
         ]);
     }

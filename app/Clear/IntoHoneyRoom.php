@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Models\Apiary;
 use App\Models\Clearing;
+use App\Models\ClearingSuper;
 use App\Models\Harvest;
 use App\Models\Lot;
 use App\Operation\CurrentOperation;
@@ -16,62 +18,77 @@ use Illuminate\Validation\ValidationException;
 /** Supers collected become a harvest and a lot: each with its hive, colony, queen and what it was judged to hold. */
 final readonly class IntoHoneyRoom
 {
+    /** Spread of a super that was not judged in its hive, kg. */
+    private const OWN_SD_KG = 1.0;
+
     public function __construct(private CurrentOperation $current)
     {
     }
 
-    public function take(Clearing $plan, YardState $yard): Lot
+    /** @throws ValidationException when the clearing has not begun */
+    public function take(Clearing $clearing, YardState $yard): Lot
     {
         $today = $this->current->today();
-        if ($today->format('Y-m-d') < $plan->first_on->format('Y-m-d')) {
+        if ($today->format('Y-m-d') < $clearing->first_on->format('Y-m-d')) {
             throw ValidationException::withMessages([
-                'plan' => __('This round begins on :day; its supers cannot be in before.', [
-                    'day' => $plan->first_on->format('Y-m-d'),
+                'plan' => __('This clearing begins on :day; its supers cannot be in before.', [
+                    'day' => $clearing->first_on->format('Y-m-d'),
                 ]),
             ]);
         }
-        $season = SeasonCalendar::seasonOf($today, $plan->apiary->latitude < 0);
-        $count = Harvest::query()->where('season', $season)->where('apiary_id', $plan->apiary_id)->count() + 1;
+        $apiary = $clearing->apiary;
+        $season = SeasonCalendar::seasonOf($today, $apiary->latitude < 0);
+        $number = Harvest::query()->where('season', $season)->where('apiary_id', $apiary->id)->count() + 1;
         $harvest = Harvest::query()->create([
-            'apiary_id' => $plan->apiary_id,
+            'apiary_id' => $apiary->id,
             'season' => $season,
             'name' => __(':yard, harvest :n of :season', [
-                'yard' => $plan->apiary->name,
-                'n' => $count,
+                'yard' => $apiary->name,
+                'n' => $number,
                 'season' => $season,
             ]),
             'taken_on' => $today,
         ]);
-        foreach ($plan->items as $item) {
-            $box = ($yard->hives[$item->hive->code] ?? null)?->box($item->box_id);
-            $frozen = $plan->frozen['verdicts'][$item->box_id] ?? [];
-            $harvest
-                ->supers()
-                ->create([
-                    'box_id' => $item->box_id,
-                    'hive_id' => $item->hive_id,
-                    'colony_id' => $item->hive->colony?->id,
-                    'queen_id' => $item->hive->colony?->queen_id,
-                    'estimate_kg' => round($box->honey->honeyKg ?? (float) ($frozen['honey_kg'] ?? 0.0), 3),
-                    'own_sd_kg' => round($box->honey->ownSdKg ?? 1.0, 3),
-                    'frozen' => $frozen === [] || $box === null
-                            ? $frozen
-                            : [
-                                'fill_factor' => Policy::at($this->current, $plan->apiary)->fillOf(
-                                    $box->fitted->kind->key,
-                                )[0],
-                            ] + $frozen,
-                ]);
+        foreach ($clearing->items as $item) {
+            $harvest->supers()->create($this->super($clearing, $item, $yard));
             $item->box->place?->update(['until' => $today]);
         }
-        for (
-            $n = $count;
-            Lot::query()
-                ->where('code', $code = sprintf('L%02d-%s%d', $season % 100, $plan->apiary->letter, $n))
-                ->exists();
-            $n++
-        );
 
-        return Lot::query()->create(['harvest_id' => $harvest->id, 'code' => $code]);
+        return Lot::query()->create([
+            'harvest_id' => $harvest->id,
+            'code' => self::code($apiary, $season, $number),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function super(Clearing $clearing, ClearingSuper $item, YardState $yard): array
+    {
+        $box = $yard->hive($item->hive->code)?->box($item->box_id);
+        $frozen = $clearing->frozen->verdictOf($item->box_id);
+        $values = $frozen->all();
+        if ($values !== [] && $box !== null) {
+            $fill = Policy::at($this->current, $clearing->apiary)->fill;
+            $values = ['fill_factor' => $fill->factorOf($box->fitted->kind->key)->factor] + $values;
+        }
+
+        return [
+            'box_id' => $item->box_id,
+            'hive_id' => $item->hive_id,
+            'colony_id' => $item->hive->colony?->id,
+            'queen_id' => $item->hive->colony?->queen_id,
+            'estimate_kg' => round($box->honey->honeyKg ?? $frozen->number('honey_kg'), 3),
+            'own_sd_kg' => round($box->honey->ownSdKg ?? self::OWN_SD_KG, 3),
+            'frozen' => $values,
+        ];
+    }
+
+    /** The next that no lot has. */
+    private static function code(Apiary $apiary, int $season, int $number): string
+    {
+        do {
+            $code = sprintf('L%02d-%s%d', $season % 100, $apiary->letter, $number++);
+        } while (Lot::query()->where('code', $code)->exists());
+
+        return $code;
     }
 }

@@ -30,8 +30,8 @@ final readonly class MethodChart
 
     public function of(YardClearing $clearing): Picture
     {
-        $days = $clearing->forecast;
-        $height = self::TOP + self::ROW * count($clearing->methods);
+        $days = $clearing->compared->forecast;
+        $height = self::TOP + self::ROW * count($clearing->compared->methods);
         $pitch = (self::WIDTH - self::LEFT) / max(1, count($days));
         $canvas = new Canvas;
         $unit = ['unit' => $this->format->temperatureUnit()];
@@ -39,7 +39,7 @@ final readonly class MethodChart
         foreach ($days as $i => $day) {
             $this->day($canvas, $day, self::LEFT + $i * $pitch, $pitch, $height);
         }
-        foreach ($clearing->methods as $i => $method) {
+        foreach ($clearing->compared->methods as $i => $method) {
             $y = self::TOP + $i * self::ROW;
             $canvas->line('rl', 0.0, $y, self::WIDTH, $y);
             $this->method($canvas, $method, $y, $days, $pitch, $i === 0);

@@ -4,108 +4,108 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Models\Clearing;
+use App\Models\Apiary;
+use App\Support\Units\Formatter;
 use App\YardState\BoxState;
-use App\YardState\HiveState;
+use App\YardState\Coming\ComingSuper;
+use App\YardState\Coming\YardComing;
+use App\YardState\FoundSuper;
 use App\YardState\YardState;
-use Marjoram\Core\Clearing\DayForecast;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Clearing\MethodOutcome;
 use Marjoram\Core\Lifting\LiftResult;
-use Marjoram\Core\Ripeness\BoxHoney;
 
 /** What comes off one yard, how, and when. */
 final readonly class YardClearing
 {
-    /**
-     * @param  array<string, list<BoxState>>  $coming  supers coming off by hive code
-     * @param  list<MethodOutcome>  $methods  best first
-     * @param  list<DayForecast>  $forecast
-     * @param  array<string, LiftResult>  $lifts  by box id
-     * @param  list<Clearing>  $plans  not yet collected
-     * @param  array<string, list<BoxState>>  $later  supers that are to wait and may come off once they are ripe
-     */
+    public Apiary $apiary;
+
+    /** @param  array<string, LiftResult>  $lifts  by box id */
     public function __construct(
         public YardState $yard,
-        public array $coming,
-        public array $methods,
-        public string $reason,
-        public array $forecast,
-        public bool $forecastPresumed,
-        public array $lifts,
-        public array $plans,
-        public ?\DateTimeInterface $offBy,
-        public array $later = [],
+        public YardComing $coming,
+        public Compared $compared,
+        private array $lifts,
     ) {
+        $this->apiary = $yard->apiary;
     }
 
-    /** @return list<BoxState> */
+    public function isEmpty(): bool
+    {
+        return $this->coming->now === [];
+    }
+
+    /** @return list<FoundSuper> supers coming off, hive by hive from the top */
     public function supers(): array
     {
-        return array_merge([], ...array_values($this->coming));
+        $found = [];
+        foreach ($this->coming->now as $code => $supers) {
+            $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
+            array_push($found, ...$this->fromTheTop((string) $code, $ids));
+        }
+
+        return $found;
     }
 
-    /** @return list<string> ids of the boxes that are on a plan already */
-    public function planned(): array
-    {
-        return array_values(
-            array_merge(
-                [],
-                ...array_map(static fn (Clearing $plan): array => $plan->items->pluck('box_id')->all(), $this->plans),
-            ),
-        );
-    }
-
-    public function kg(): float
-    {
-        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->supers()));
-    }
-
-    /** What the truck carries: honey and boxes. */
-    public function grossKg(): float
-    {
-        return array_sum(array_map(static fn (BoxState $box): float => $box->honey->grossKg, $this->supers()));
-    }
-
-    /** @return array<string, list<BoxState>> by hive code: supers that stay, though some of them are ripe */
+    /** @return list<FoundSuper> supers that stay, though some of them are ripe */
     public function staying(): array
     {
-        $off = [...array_map(static fn (BoxState $box): string => $box->box->id, $this->supers()), ...$this->planned()];
+        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $this->coming->supers());
+        $off = [...$ids, ...$this->coming->planned()];
+        $found = [];
+        foreach ($this->yard->hives as $code => $hive) {
+            $all = array_map(static fn (BoxState $box): string => $box->id, $hive->supers());
+            array_push($found, ...$this->fromTheTop((string) $code, array_values(array_diff($all, $off))));
+        }
 
-        return array_filter(
-            array_map(
-                static fn (HiveState $hive): array => array_values(
-                    array_filter(
-                        $hive->supers(),
-                        static fn (BoxState $box): bool => ! in_array($box->box->id, $off, true),
-                    ),
-                ),
-                $this->yard->hives,
+        return $found;
+    }
+
+    public function heading(Formatter $format): string
+    {
+        $yard = ['yard' => $this->apiary->name];
+
+        return match (true) {
+            ! $this->isEmpty() => trans_choice(
+                ':yard: :count super, ~:kg|:yard: :count supers, ~:kg',
+                count($this->coming->supers()),
+                $yard + ['kg' => $format->kg($this->coming->mass()->kg, 0)],
             ),
-        );
+            $this->coming->clearings === [] => __('Nothing to come off at :yard', $yard),
+            default => __('All that comes off at :yard is planned', $yard),
+        };
     }
 
-    public function sdKg(): float
+    public function lift(BoxState $box): LiftResult
     {
-        return BoxHoney::sdOfSum(array_map(static fn (BoxState $box): BoxHoney => $box->honey, $this->supers()));
+        return $this->lifts[$box->id];
     }
 
-    public function heaviestKg(): float
+    /** The keeper's own where it can be done, else the first in rank. */
+    public function chosen(?Method $preferred): ?MethodOutcome
     {
-        return array_reduce(
-            $this->supers(),
-            static fn (float $most, BoxState $box): float => max($most, $box->honey->grossKg),
-            0.0,
-        );
+        $own = $this->compared->of($preferred);
+
+        return $own?->feasible() === true ? $own : $this->compared->methods[0] ?? null;
     }
 
-    public function method(string $key): ?MethodOutcome
+    /**
+     * @param  list<string>  $ids
+     * @return list<FoundSuper>
+     */
+    private function fromTheTop(string $code, array $ids): array
     {
-        foreach ($this->methods as $method) {
-            if ($method->method->value === $key) {
-                return $method;
+        $hive = $this->yard->hive($code);
+        if ($hive === null) {
+            return [];
+        }
+        $found = [];
+        foreach ($hive->fromTheTop() as $box) {
+            if (in_array($box->id, $ids, true)) {
+                $found[] = new FoundSuper($hive, $box);
             }
         }
 
-        return null;
+        return $found;
     }
 }

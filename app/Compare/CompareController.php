@@ -22,13 +22,13 @@ final readonly class CompareController
     public function __construct(
         private YieldReader $yields,
         private CurrentOperation $current,
-        private Computed $kept,
+        private Computed $computed,
     ) {
     }
 
-    public function index(Request $request): View
+    public function index(Request $request, Formatter $format): View
     {
-        $crops = $this->kept->remember('crops', fn (): Collection => $this->yields->read());
+        $crops = $this->crops();
         $seasons = $crops->pluck('season')->unique()->sortDesc()->values();
         $season = (int) $request->query('season', (string) ($seasons->first() ?? $this->current->season()));
         $sort = in_array($request->query('sort'), self::SORTS, true) ? (string) $request->query('sort') : 'hive';
@@ -40,34 +40,44 @@ final readonly class CompareController
         $rows = $many
             ? HiveSeasons::ofYards($crops, $season)
             : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
-        $hive = is_string($request->query('hive'))
-            ? $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive'))
-            : null;
+        $page = new ComparePage(
+            $this->sorted($rows, $sort),
+            (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'),
+            $season,
+            $seasons,
+            $sort,
+            $yard,
+            $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive')),
+            $many,
+            self::lines($scoped),
+            $format,
+        );
 
-        return view('compare.index', [
-            'rows' => $this->sorted($rows, $sort),
-            'yards' => (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'),
-            'season' => $season,
-            'seasons' => $seasons,
-            'sort' => $sort,
-            'yard' => $yard,
-            'open' => $hive,
-            'many' => $many,
-            'chart' => new CropChart,
-            'lines' => $scoped
-                ->whereNotNull('line')
-                ->groupBy('line')
-                ->map(
-                    fn (Collection $of): array => [
-                        'n' => $of->pluck('queen')->unique()->count(),
-                        'kg' => $of->avg('kg'),
-                    ],
-                )
-                ->sortKeys(),
-        ]);
+        return view('compare.index', ['page' => $page]);
     }
 
-    public function csv(Formatter $f): StreamedResponse
+    /** @return Collection<int, Crop> */
+    private function crops(): Collection
+    {
+        return $this->computed->ofOperation('crops', $this->yields->read(...));
+    }
+
+    /**
+     * @param  Collection<int, Crop>  $crops
+     * @return list<QueenLine> by name
+     */
+    private static function lines(Collection $crops): array
+    {
+        $line = static fn (Collection $of, string $name): QueenLine => new QueenLine(
+            $name,
+            $of->pluck('queen')->unique()->count(),
+            (float) $of->avg('kg'),
+        );
+
+        return array_values($crops->whereNotNull('line')->groupBy('line')->map($line)->sortKeys()->all());
+    }
+
+    public function csv(): StreamedResponse
     {
         $crops = $this->yields->read();
 

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Compare;
 
 use Illuminate\Support\Collection;
+use Marjoram\Core\Yields\HiveIndex;
 
 /** A hive over its seasons, next to its neighbours. */
 final readonly class HiveSeasons
 {
-    /** @param  array<int, array{kg: float, sd: float, supers: int, weighed: bool, queens: list<string>}>  $seasons */
+    /**
+     * @param  int  $season  the chosen one
+     * @param  array<int, SeasonCrop>  $seasons  by year, oldest first
+     * @param  float  $indexKg  its mean difference to the yard's mean
+     */
     private function __construct(
         public string $yard,
         public string $slug,
@@ -23,46 +28,27 @@ final readonly class HiveSeasons
 
     /**
      * @param  Collection<int, Crop>  $crops
-     * @param  array<string, array{index_kg: float, seasons: int}>  $index
+     * @param  array<string, HiveIndex>  $index
      * @return Collection<int, self> in the order of the yards
      */
     public static function of(Collection $crops, int $season, array $index): Collection
     {
-        return $crops
-            ->groupBy('hive')
-            ->map(function (Collection $of, string $hive) use ($season, $index): self {
-                $seasons = [];
-                foreach ($of as $crop) {
-                    $one = $seasons[$crop->season] ?? [
-                        'kg' => 0.0,
-                        'sd' => 0.0,
-                        'supers' => 0,
-                        'weighed' => true,
-                        'queens' => [],
-                    ];
-                    $seasons[$crop->season] = [
-                        'kg' => $one['kg'] + $crop->kg,
-                        'sd' => hypot($one['sd'], $crop->sdKg),
-                        'supers' => $one['supers'] + $crop->supers,
-                        'weighed' => $one['weighed'] && $crop->weighed,
-                        'queens' => [...$one['queens'], ...array_filter([$crop->queen])],
-                    ];
-                }
-                ksort($seasons);
-                $newest = $of->last();
-                assert($newest !== null);
+        $row = static function (Collection $of, string $hive) use ($season, $index): self {
+            /** @var Collection<int, Crop> $of */
+            $newest = $of->reverse()->firstOrFail();
 
-                return new self(
-                    $newest->yard,
-                    $newest->slug,
-                    $hive,
-                    $season,
-                    $seasons,
-                    $index[$hive]['index_kg'] ?? 0.0,
-                    $index[$hive]['seasons'] ?? 0,
-                );
-            })
-            ->values();
+            return new self(
+                $newest->yard,
+                $newest->slug,
+                $hive,
+                $season,
+                self::seasons($of),
+                $index[$hive]->kg ?? 0.0,
+                $index[$hive]->seasons ?? 0,
+            );
+        };
+
+        return $crops->groupBy('hive')->map($row)->values();
     }
 
     /**
@@ -73,32 +59,38 @@ final readonly class HiveSeasons
      */
     public static function ofYards(Collection $crops, int $season): Collection
     {
-        return $crops
-            ->groupBy('yard')
-            ->map(function (Collection $of, string $yard) use ($season): self {
-                $seasons = $of
-                    ->groupBy('season')
-                    ->map(
-                        fn (Collection $one): array => [
-                            'kg' => (float) $one->sum('kg'),
-                            'sd' => sqrt((float) $one->sum(fn (Crop $crop): float => $crop->sdKg ** 2)),
-                            'supers' => 1,
-                            'weighed' => $one->every('weighed', true),
-                            'queens' => [],
-                        ],
-                    )
-                    ->all();
-                ksort($seasons);
-                $newest = $of->last();
-                assert($newest !== null);
+        $row = static function (Collection $of, string $yard) use ($season): self {
+            /** @var Collection<int, Crop> $of */
+            $seasons = array_map(static fn (SeasonCrop $one): SeasonCrop => $one->asOne(), self::seasons($of));
 
-                return new self(__('All yards'), $newest->slug, $yard, $season, $seasons, 0.0, 0);
-            })
-            ->values();
+            return new self(__('All yards'), $of->reverse()->firstOrFail()->slug, $yard, $season, $seasons, 0.0, 0);
+        };
+
+        return $crops->groupBy('yard')->map($row)->values();
     }
 
     public function kg(int $season): float
     {
-        return $this->seasons[$season]['kg'] ?? 0.0;
+        return $this->seasons[$season]->kg ?? 0.0;
+    }
+
+    public function queen(): ?string
+    {
+        return ($this->seasons[$this->season] ?? null)?->lastQueen();
+    }
+
+    /**
+     * @param  Collection<int, Crop>  $crops
+     * @return array<int, SeasonCrop>
+     */
+    private static function seasons(Collection $crops): array
+    {
+        $seasons = [];
+        foreach ($crops as $crop) {
+            $seasons[$crop->season] = ($seasons[$crop->season] ?? new SeasonCrop)->with($crop);
+        }
+        ksort($seasons);
+
+        return $seasons;
     }
 }

@@ -9,12 +9,15 @@ use App\Models\Apiary;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\Schedule;
+use App\Models\Schedules\AskedRounds;
+use App\Models\Schedules\ScheduleSettings;
+use App\Models\ScheduleSearch;
+use App\Models\SearchState;
 use App\Operation\CurrentOperation;
 use App\Rounds\QuestionReader;
 use App\Rounds\SearchSchedule;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
@@ -28,6 +31,7 @@ use Marjoram\Core\Reserve\WinterUse;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
+use Marjoram\Core\Rounds\Capacity;
 
 /** Times pages and computations and prints ratios: figures of one run on one machine, no promise. */
 final class Bench extends Command
@@ -118,34 +122,39 @@ final class Bench extends Command
     {
         $current = app(CurrentOperation::class);
         $current->enter($operation, Role::Owner);
-        $settings = [
-            'days' => 21,
-            'crew_min' => [480, 480, 480, 480, 480, 480, 0],
-            'truck_supers' => 90,
-            'hold_supers' => 150,
-            'held_supers' => 0,
-            'extract_supers' => 60,
-            'split' => false,
-            'seconds' => 2,
-        ];
-        $task = app(QuestionReader::class)->ask($settings);
-        $task['yards'] = array_slice($task['yards'], 0, 20);
-        $task['travel'] = array_map(
-            static fn (array $row): array => array_slice($row, 0, 21),
-            array_slice($task['travel'], 0, 21),
+        $settings = new ScheduleSettings(
+            21,
+            [480, 480, 480, 480, 480, 480, 0],
+            new Capacity(90.0, 150.0),
+            60,
+            seconds: 2,
         );
-        $round = Schedule::query()->create([
+        $schedule = Schedule::query()->create([
             'name' => 'Bench',
-            'starts_on' => $task['days'][0]['date'],
+            'starts_on' => $current->today()->modify('+1 day'),
             'settings' => $settings,
-            'task' => $task,
+            'question' => $this->twentyYards(app(QuestionReader::class)->ask($settings)),
         ]);
-        DB::table('round_searches')->insert(['round_id' => $round->id, 'state' => 'waiting']);
-        (new SearchSchedule($operation->id, $round->id, 2))->handle($current);
-        [$median, $p95] = $this->measure("$url/clear/rounds/$round->id", $times);
+        ScheduleSearch::query()->create(['schedule_id' => $schedule->id, 'state' => SearchState::Waiting]);
+        app()->call([new SearchSchedule($operation->id, $schedule->id, $settings->seconds), 'handle']);
+        [$median, $p95] = $this->measure("$url/clear/rounds/$schedule->id", $times);
         $this->line(sprintf('  %-30s %8.1f          20 yards, 21 days', '/clear/rounds/...', $median / $bare));
         [$median] = $this->measure("$url/clear/rounds/new?days=21", $times);
         $this->line(sprintf('  %-30s %8.1f          all yards, 21 days', '/clear/rounds/new', $median / $bare));
+    }
+
+    private function twentyYards(AskedRounds $all): AskedRounds
+    {
+        return new AskedRounds(
+            $all->askedOn,
+            $all->days,
+            array_slice($all->yards, 0, 20),
+            [],
+            array_map(static fn (array $row): array => array_slice($row, 0, 21), array_slice($all->travel, 0, 21)),
+            $all->kit,
+            $all->crew,
+            $all->depot,
+        );
     }
 
     private function rounds(): void

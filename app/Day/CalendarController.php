@@ -28,16 +28,9 @@ final readonly class CalendarController
         return self::answer($this->calendar->text());
     }
 
-    public function round(Schedule $round): Response
+    public function schedule(Schedule $schedule): Response
     {
-        return self::answer(
-            $this->calendar->text(
-                $round
-                    ->plans()
-                    ->with(['items', 'apiary'])
-                    ->get(),
-            ),
-        );
+        return self::answer($this->calendar->ofClearings($schedule->clearings()->with(['items', 'apiary'])->get()));
     }
 
     /** For a calendar that knows the address: no session, no sign-in; an address taken back is not found. */

@@ -26,7 +26,7 @@ final readonly class DeskController
 
         return view('desk.show', [
             'desk' => $summary,
-            'drawing' => $this->drawing->svg($summary),
+            'drawing' => $this->drawing->of($summary),
             'today' => $this->current->today(),
         ]);
     }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-/** All that the frame of every page shows of the season. Plain values: it is cached by the operation's revision. */
+use App\YardState\Task;
+use DateTimeImmutable;
+
+/** All that the frame of every page shows of the season. Plain values: it is kept. */
 final readonly class Summary
 {
     /**
      * @param  list<YardSummary>  $yards
-     * @param  array<string, array{string, array<string, string|int|float>}>  $figures  stage => words with their values, put into the reader's units later
-     * @param  array<string, float>  $flow  mean gain in kg a day over the scales, by date
-     * @param  list<array{date: string, kg: float}>  $harvests
-     * @param  list<array{date: string}>  $planned
+     * @param  array<string, Figure>  $figures  by stage
+     * @param  array<string, float>  $flow  gain of the best scale in kg a day, by date
+     * @param  list<SeasonHarvest>  $harvests
+     * @param  list<DateTimeImmutable>  $planned  days on which supers are to come in
+     * @param  ?DateTimeImmutable  $treatment  supers off by
      */
     public function __construct(
         public int $season,
@@ -21,7 +25,7 @@ final readonly class Summary
         public array $flow,
         public array $harvests,
         public array $planned,
-        public ?string $treatment,
+        public ?DateTimeImmutable $treatment,
     ) {
     }
 
@@ -37,5 +41,28 @@ final readonly class Summary
         usort($tasks, static fn (Task $a, Task $b): int => [$a->urgency, $a->from] <=> [$b->urgency, $b->from]);
 
         return $tasks;
+    }
+
+    /** The name of a yard. */
+    public function nameOf(string $slug): string
+    {
+        return array_column($this->yards, 'name', 'slug')[$slug] ?? $slug;
+    }
+
+    /** What is to do with the supers of all yards, as a sentence. */
+    public function heading(): string
+    {
+        $look = array_sum(array_column($this->yards, 'look'));
+        $dry = array_sum(array_column($this->yards, 'dry'));
+        $words = $look > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $look).' ' : '';
+        $words .= __(':n are ripe', ['n' => array_sum(array_column($this->yards, 'take'))]);
+
+        return $words.($dry > 0 ? __(' and :n can dry', ['n' => $dry]) : '').'.';
+    }
+
+    /** @return list<YardSummary> with hives to feed */
+    public function short(): array
+    {
+        return array_values(array_filter($this->yards, static fn (YardSummary $yard): bool => $yard->toFeed > 0));
     }
 }

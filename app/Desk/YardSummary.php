@@ -4,20 +4,29 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-/** One yard in a few figures, for the strip on every page and the season desk. Plain values: it is cached. */
+use App\Drawing\Picture;
+use App\Support\Units\Formatter;
+use App\YardState\Task;
+use DateTimeImmutable;
+
+/** One yard in a few figures, for the strip on every page and the season desk. Plain values: it is kept. */
 final readonly class YardSummary
 {
+    /** Less than this is not said, kg. */
+    private const LEAST_KG = 0.5;
+
     /**
+     * @param  int  $coming  supers that may come in
+     * @param  int  $toFeed  hives
+     * @param  ?DateTimeImmutable  $offBy  for treatment
      * @param  list<Task>  $tasks
-     * @param  array<string, ?float>  $gains  kg a day by date
      */
     public function __construct(
         public string $slug,
         public string $name,
         public int $hives,
-        public string $miniature,
+        public Picture $miniature,
         public float $ripeKg,
-        public float $ripeSdKg,
         public int $take,
         public int $dry,
         public int $look,
@@ -25,28 +34,28 @@ final readonly class YardSummary
         public int $toFeed,
         public float $sugarKg,
         public int $coming,
-        public string $flow,
-        public string $flowDetail,
-        public bool $flowPresumed,
-        public array $gains,
-        public ?string $offBy,
+        public FlowSummary $flow,
+        public ?DateTimeImmutable $offBy,
         public array $tasks,
     ) {
     }
 
-    public function line(): string
+    public function line(Formatter $format): string
     {
-        $parts = [];
-        if ($this->ripeKg > 0.5) {
-            $parts[] = ':ripe';
-        }
-        if ($this->wait > 0 && $this->ripeKg <= 0.5) {
-            $parts[] = __(':n wait', ['n' => $this->wait]);
-        }
-        if ($this->look > 0) {
-            $parts[] = __(':n to look at', ['n' => $this->look]);
-        }
+        $isRipe = $this->ripeKg > self::LEAST_KG;
+        $parts = array_filter([
+            $isRipe ? __('~:kg ripe', ['kg' => $format->kg($this->ripeKg, 0)]) : null,
+            ! $isRipe && $this->wait > 0 ? __(':n wait', ['n' => $this->wait]) : null,
+            $this->look > 0 ? __(':n to look at', ['n' => $this->look]) : null,
+        ]);
 
         return $parts === [] ? __(':n hives', ['n' => $this->hives]) : implode(' · ', $parts);
+    }
+
+    public function next(): string
+    {
+        $words = array_map(static fn (Task $task): string => $task->words, $this->tasks);
+
+        return implode('; ', $words) ?: '–';
     }
 }

@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 
 final readonly class HoneyRoomController
 {
-    public function index(Request $request): View
+    public function index(Request $request, BucketRow $row): View
     {
         $yard = $request->query('yard');
         $lots = Lot::query()
@@ -35,14 +35,16 @@ final readonly class HoneyRoomController
             ->simplePaginate(8)
             ->withQueryString();
 
-        return view('honey-room.index', ['lots' => $lots, 'yard' => is_string($yard) ? $yard : null]);
+        return view('honey-room.index', ['lots' => $lots, 'row' => $row, 'yard' => is_string($yard) ? $yard : null]);
     }
 
-    public function show(Lot $lot): View
+    public function show(Lot $lot, AllotChart $chart, BucketRow $row): View
     {
         $lot->load(['buckets', 'harvest.apiary', 'harvest.supers.hive', 'harvest.supers.box']);
 
-        return view('honey-room.show', ['state' => LotState::of($lot), 'lot' => $lot, 'chart' => new AllotChart]);
+        $state = LotState::of($lot);
+
+        return view('honey-room.show', ['state' => $state, 'lot' => $lot, 'picture' => $chart->of($state), 'buckets' => $row->of($lot, $state->estimatedKg())]);
     }
 
     /** A lot made by mistake: with its harvest, supers and buckets into the bin; the boxes are in store. */

@@ -17,8 +17,8 @@ final class KeepAllotment
         foreach ($lot->harvest->supers as $super) {
             $got = $state->allotted->supers[$super->id] ?? null;
             $super->update([
-                'allotted_kg' => $got === null ? null : round($got['kg'], 3),
-                'allotted_sd_kg' => $got === null ? null : round($got['sdKg'], 3),
+                'allotted_kg' => $got === null ? null : round($got->kg, 3),
+                'allotted_sd_kg' => $got === null ? null : round($got->sdKg, 3),
             ]);
         }
 

@@ -17,14 +17,14 @@ use Marjoram\Core\InvalidInput;
 /** A lot with its supers and buckets, and what each hive gave of it; why not, where that cannot be said yet. */
 final readonly class LotState
 {
-    private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?string $refusal)
+    private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?InvalidInput $refusal)
     {
     }
 
     public static function of(Lot $lot): self
     {
         if ($lot->buckets->isEmpty()) {
-            return new self($lot, null, __('Weigh the first bucket, and the honey is allotted to the hives.'));
+            return new self($lot, null, null);
         }
         try {
             return new self(
@@ -33,8 +33,20 @@ final readonly class LotState
                 null,
             );
         } catch (InvalidInput $refusal) {
-            return new self($lot, null, $refusal->getMessage());
+            return new self($lot, null, $refusal);
         }
+    }
+
+    /** @return array<array-key, float> kg that the supers of each hive were judged to hold, by code */
+    public function judgedByHive(): array
+    {
+        $judged = [];
+        foreach ($this->lot->harvest->supers as $super) {
+            $judged[$super->hive->code] = ($judged[$super->hive->code] ?? 0.0) + $super->estimate_kg;
+        }
+        ksort($judged, SORT_NATURAL);
+
+        return $judged;
     }
 
     public function estimatedKg(): float
@@ -52,7 +64,7 @@ final readonly class LotState
 
     public function measuredKg(): float
     {
-        return (float) $this->lot->buckets->sum(fn (Bucket $bucket): float => $bucket->gross_kg - $bucket->tare_kg);
+        return (float) $this->lot->buckets->sum(fn (Bucket $bucket): float => $bucket->netKg());
     }
 
     /** @return list<SuperShare> */

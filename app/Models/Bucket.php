@@ -28,6 +28,11 @@ final class Bucket extends Record
         return $this->belongsTo(Lot::class);
     }
 
+    public function netKg(): float
+    {
+        return $this->gross_kg - $this->tare_kg;
+    }
+
     public function label(): string
     {
         return __('bucket :n', ['n' => $this->number]);

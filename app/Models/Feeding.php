@@ -40,6 +40,12 @@ final class Feeding extends Record
         return $this->belongsTo(Hive::class);
     }
 
+    /** Litres, not kg. */
+    public function isByVolume(): bool
+    {
+        return str_starts_with($this->what, 'syrup');
+    }
+
     public function label(): string
     {
         return __('feed');

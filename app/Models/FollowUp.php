@@ -29,6 +29,18 @@ final class FollowUp extends Record
         return $this->belongsTo(Apiary::class);
     }
 
+    public function words(): string
+    {
+        return match ($this->what) {
+            'space' => __('give the bees space, or reduce them to their winter boxes'),
+            'wet-supers' => __(
+                'wet supers back to the hives they came from (healthy colonies only; ask the bee inspector where in doubt)',
+            ),
+            'excluder-out' => __('queen excluders out before winter'),
+            default => $this->what,
+        };
+    }
+
     public function label(): string
     {
         return __('follow-up');

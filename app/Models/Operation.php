@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsKit;
 use App\Records\Bearing;
 use App\Records\Change;
 use App\Records\Revisions;
@@ -11,6 +12,8 @@ use App\Records\TakesBack;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Marjoram\Core\Clearing\Kit;
 
 /**
  * One beekeeping business. Its policy is a set of named choices with a version; verdicts name the version they used.
@@ -22,10 +25,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null $longitude  of the honey room, where the drives begin; null: amid the yards
  * @property array<string, mixed> $policy
  * @property int $policy_version
- * @property array{escape_boards?: int, fume_boards?: int, blower?: bool, truck_supers?: int, hold_supers?: int, extract_supers?: int}|null $kit
+ * @property Kit $kit
  * @property int $crew
  * @property bool $dry_room
- * @property \Illuminate\Support\Carbon|null $demo_today
+ * @property Carbon|null $demo_today
  */
 final class Operation extends Model implements TakesBack
 {
@@ -45,7 +48,8 @@ final class Operation extends Model implements TakesBack
 
     protected $casts = [
         'policy' => 'array',
-        'kit' => 'array',
+        'kit' => AsKit::class,
+        'crew' => 'integer',
         'demo_today' => 'date',
         'latitude' => 'float',
         'longitude' => 'float',

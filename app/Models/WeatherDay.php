@@ -22,6 +22,9 @@ use Marjoram\Core\Clearing\DayForecast;
  */
 final class WeatherDay extends Record
 {
+    /** Entered by hand: it stands over the forecast. */
+    public const OWN = 'own';
+
     protected $casts = [
         'date' => 'immutable_date',
         'min_c' => 'float',
@@ -38,6 +41,11 @@ final class WeatherDay extends Record
     public function bearsOn(): Bearing
     {
         return Bearing::on(Scope::yard($this->apiary_id));
+    }
+
+    public function isOwn(): bool
+    {
+        return $this->source === self::OWN;
     }
 
     public function forecast(): DayForecast

@@ -7,7 +7,6 @@ namespace App\Operation;
 use App\Models\Membership;
 use App\Models\Operation;
 use App\Models\User;
-use App\Support\Units\Formatter;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\View;
@@ -31,8 +30,7 @@ final readonly class EnterOperation
         /** @var Operation $operation */
         $operation = $membership->operation;
         $this->current->enter($operation, $membership->role);
-        app()->forgetInstance(Formatter::class);
-        View::share(['f' => app(Formatter::class), 'operation' => $operation]);
+        View::share('operation', $operation);
 
         return $next($request);
     }

@@ -67,9 +67,15 @@ final readonly class Policy
     public static function at(CurrentOperation $current, Apiary $apiary): self
     {
         $today = $current->today();
-        $harvest = $apiary->harvestPolicies->first(static fn (HarvestPolicy $one): bool => $one->holdsOn($today));
+        $harvest = $apiary->loadMissing('harvestPolicies')->harvestPolicies->first(static fn (HarvestPolicy $one): bool => $one->holdsOn($today));
 
         return self::of($current->get(), $apiary, $harvest);
+    }
+
+    /** The same as it is in force during a harvest. */
+    public function during(HarvestPolicy $harvest): self
+    {
+        return self::of($this->operation, $this->apiary, $harvest);
     }
 
     /** How comb becomes honey in a kind of box. */

@@ -4,49 +4,79 @@ declare(strict_types=1);
 
 namespace App\Practise;
 
+use App\Drawing\Picture;
 use App\Models\Eye;
 use App\Models\PracticeTry;
 use App\Models\User;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Calibration\EyeTest;
 use Marjoram\Core\Practise\PractiseFace;
 use Marjoram\Core\Practise\PractiseScale;
 
 /** A trainer for the eye: comb faces whose capped share is known, and a scale to read. */
 final class PractiseController
 {
-    public function face(Request $request): View
+    public function face(Request $request, Formatter $format): View
     {
         $user = self::user($request);
         $told = $this->told($user, 'face', $request);
         $number = $told->number ?? Tries::next($user, 'face');
+        $face = PractiseFace::draw(Tries::seed($user, 'face', $number));
+        $words = $told === null
+            ? __('A comb face to estimate by eye; it cannot be put into words without giving its answer away')
+            : __('A comb face, :p capped', ['p' => $format->percent($face->cappedShare)]);
+        $test = Tries::test($user);
 
         return view('practise.face', [
             'number' => $number,
             'told' => $told,
-            'face' => PractiseFace::draw(Tries::seed($user, 'face', $number)),
-            'test' => Tries::test($user),
-            'pairs' => Tries::pairs($user, 'face'),
+            'picture' => FacePicture::of($face, $words),
+            'test' => $test,
+            'plot' => $test === null ? null : self::plot($test, Tries::pairs($user, 'face')),
+            'enough' => Tries::ENOUGH,
             'eye' => Eye::query()->where('user_id', $user->id)->first(),
         ]);
     }
 
-    public function scale(Request $request): View
+    public function scale(Request $request, Formatter $format): View
     {
         $user = self::user($request);
         $told = $this->told($user, 'scale', $request);
         $number = $told->number ?? Tries::next($user, 'scale');
+        $scale = PractiseScale::draw(Tries::seed($user, 'scale', $number));
+        $words = $told === null
+            ? __(
+                'A field with a boundary on a scale from 13 to 25 % and a thermometer; it cannot be put into words without giving its answer away',
+            )
+            : __('The boundary stands at :w at :t', [
+                'w' => $format->water($scale->shownPct),
+                't' => $format->celsius($scale->temperatureC),
+            ]);
         $pairs = Tries::pairs($user, 'scale');
+        $said = __('Readings against truth for :n samples', ['n' => count($pairs)]);
 
         return view('practise.scale', [
             'number' => $number,
             'told' => $told,
-            'scale' => PractiseScale::draw(Tries::seed($user, 'scale', $number)),
-            'pairs' => $pairs,
+            'scale' => $scale,
+            'picture' => ScalePicture::of($scale, $words),
+            'off' => $pairs === [] ? null : ScaleErrors::of($pairs),
+            'plot' => (new GuessPlot(PractiseScale::FROM_PCT, PractiseScale::TO_PCT))->of($pairs, $said),
         ]);
+    }
+
+    /** @param  list<array{float, float}>  $pairs */
+    private static function plot(EyeTest $test, array $pairs): Picture
+    {
+        $said = __('Estimates against truth for :n faces', ['n' => $test->count]);
+        $corrected = $test->count >= Tries::ENOUGH ? $test->correction->share(...) : null;
+
+        return (new GuessPlot(0.0, 1.0))->of($pairs, $said, $corrected);
     }
 
     public function guessFace(Request $request): RedirectResponse

@@ -4,67 +4,92 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Desk\PageComposer;
+use App\Desk\SummaryReader;
+use App\Devices\Forecast;
+use App\Devices\HttpForecast;
 use App\Models\Role;
 use App\Models\User;
 use App\Operation\CurrentOperation;
+use App\Operation\OwnPreferences;
 use App\Records\Revisions;
+use App\Records\Tenant;
 use App\Support\Units\Formatter;
-use App\Support\Units\Preferences;
+use App\Wording\Choices;
+use App\Wording\Wording;
+use App\YardState\YardReader;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Facades\View;
+use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\View;
 
+/** What is one in a request, who may do what, and what every view has. */
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->scoped(Tenant::class);
         $this->app->scoped(CurrentOperation::class);
         $this->app->scoped(Revisions::class);
-        $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(Preferences::ofSignedIn()));
+        $this->app->scoped(YardReader::class);
+        $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
+        $this->app->bind(Forecast::class, HttpForecast::class);
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! app()->isProduction());
+        Relation::enforceMorphMap(self::kinds());
         foreach (Role::ABILITIES as $ability => $roles) {
-            Gate::define(
-                $ability,
-                fn (User $user): bool => in_array(app(CurrentOperation::class)->role(), $roles, true),
-            );
+            $may = fn (User $user): bool => in_array($this->app->make(CurrentOperation::class)->role(), $roles, true);
+            Gate::define($ability, $may);
         }
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request): array => [
-                Limit::perMinute(5)->by(
-                    (is_string($request->input('email')) ? mb_strtolower($request->input('email')) : '').
-                        '|'.
-                        $request->ip(),
-                ),
-                Limit::perMinute(30)->by((string) $request->ip()),
-            ],
-        );
-        RateLimiter::for(
-            'calc',
-            fn (Request $request): Limit => Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip())),
-        );
-        $this->app->bind(\App\Devices\Forecast::class, \App\Devices\HttpForecast::class);
-        View::composer('components.page', \App\Desk\PageComposer::class);
-        View::composer(
-            'components.yardlist',
-            fn (\Illuminate\View\View $view): \Illuminate\View\View => $view->with(
-                'summary',
-                app(\App\Desk\SummaryReader::class)->read(),
-            ),
-        );
-        View::share(['f' => new Formatter, 'assetVersion' => self::assetVersion(), 'operation' => null]);
+        RateLimiter::for('sign-in', self::signIns(...));
+        RateLimiter::for('calc', self::calculations(...));
+        $this->views();
     }
 
-    private static function assetVersion(): string
+    private function views(): void
     {
-        return (string) (@filemtime(public_path('build/app.css')) ?: 0);
+        Views::share([
+            'f' => new Formatter,
+            'say' => Wording::forPrograms(),
+            'choose' => new Choices,
+            'assetVersion' => (string) (@filemtime(public_path('build/app.css')) ?: 0),
+            'operation' => null,
+        ]);
+        Views::composer('components.page', PageComposer::class);
+        $summary = fn (View $view): View => $view->with('summary', $this->app->make(SummaryReader::class)->read());
+        Views::composer('components.yardlist', $summary);
+    }
+
+    /** @return list<Limit> */
+    private static function signIns(Request $request): array
+    {
+        $email = $request->input('email');
+        $who = (is_string($email) ? mb_strtolower($email) : '').'|'.$request->ip();
+
+        return [Limit::perMinute(5)->by($who), Limit::perMinute(30)->by((string) $request->ip())];
+    }
+
+    private static function calculations(Request $request): Limit
+    {
+        return Limit::perMinute(300)->by((string) ($request->user()->id ?? $request->ip()));
+    }
+
+    /** @return array<string, class-string<Model>> */
+    private static function kinds(): array
+    {
+        /** @var array<string, class-string<Model>> $records */
+        $records = config('records.kinds');
+        /** @var array<string, class-string<Model>> $others */
+        $others = config('records.others');
+
+        return $records + $others;
     }
 }

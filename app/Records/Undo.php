@@ -70,12 +70,17 @@ final class Undo
         $subject = $line->subject;
         $change = Change::of($line);
         match (true) {
-            $subject instanceof TakesBack => $subject->takeBack($change),
+            $subject instanceof TakesBack => self::giveBack($subject, $change),
             ! $subject instanceof Record => null,
             $change->event === 'created', $change->event === 'restored' => $subject->delete(),
             $change->event === 'deleted' => $subject->restore(),
             $change->event === 'updated' => $subject->forceFill($change->stillStanding($subject))->save(),
             default => null,
         };
+    }
+
+    private static function giveBack(TakesBack $subject, Change $change): void
+    {
+        $subject->takeBack($change);
     }
 }

@@ -8,9 +8,9 @@ use App\Models\Apiary;
 use App\Models\Drive;
 use App\Support\Http\Saved;
 use App\YardState\Drives;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 /** What the drives from one place take, where the keeper knows better than the coordinates. */
 final readonly class DriveController

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Support\Units\Formatter;
+
 /** A drive from one place to another, in minutes. */
 final readonly class DriveRow
 {
@@ -14,5 +16,14 @@ final readonly class DriveRow
      */
     public function __construct(public string $key, public string $name, public ?float $own, public float $reckoned)
     {
+    }
+
+    public function hint(Formatter $format): string
+    {
+        $minutes = ['minutes' => $format->minutes($this->reckoned)];
+
+        return $this->own === null
+            ? __('reckoned: ~:minutes', $minutes)
+            : __('yours; by the map ~:minutes', $minutes);
     }
 }

@@ -154,15 +154,19 @@ final readonly class QuestionReader
 
     /**
      * @param  list<DateTimeImmutable>  $days
-     * @param  list<list<KnownDay>>  $ahead  by yard
+     * @param  array<array-key, non-empty-list<KnownDay>>  $ahead  by yard
      * @param  list<Batch>  $batches
      * @return list<AskedDay>
      */
     private static function askedDays(array $days, array $ahead, ScheduleSettings $settings, array $batches): array
     {
         $asked = [];
-        foreach ($ahead === [] ? [] : $days as $i => $day) {
-            $mean = KnownDay::mean(array_column($ahead, $i));
+        foreach ($days as $i => $day) {
+            $known = array_column($ahead, $i);
+            if ($known === []) {
+                continue;
+            }
+            $mean = KnownDay::mean($known);
             $crew = $settings->crewMinOn($day);
             $dearth = array_filter($batches, static fn (Batch $batch): bool => $batch->dates->isDearthOn($day));
             $asked[] = new AskedDay(

@@ -13,12 +13,12 @@ use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
 use App\Wording\Wording;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 use Marjoram\Core\Rounds\Visit;
 
 /** Schedules over all yards: asked for, searched in the background, changed by hand, compared, and taken into use. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Drawing\Picture;
+use App\Models\Clearing;
 use App\Models\Schedule;
 use App\Models\Schedules\AskedYard;
 use App\Support\Units\Formatter;
@@ -13,6 +14,7 @@ use App\Wording\Wording;
 use Marjoram\Core\Rounds\BrokenLimit;
 use Marjoram\Core\Rounds\DayLoad;
 use Marjoram\Core\Rounds\Shortfall;
+use Marjoram\Core\Rounds\Visit;
 
 /** One schedule: its picture, a day of it, what does not fit, what it costs, and what may be done with it. */
 final readonly class SchedulePage
@@ -80,6 +82,55 @@ final readonly class SchedulePage
         $codes = array_column($this->state->hivesOf($visit), 'code');
 
         return $codes === [] ? (string) $this->state->plan->visits[$visit]->hives : implode(', ', $codes);
+    }
+
+    public function total(): string
+    {
+        return $this->format->minutes($this->state->plan->cost->total());
+    }
+
+    public function isInUse(): bool
+    {
+        return $this->schedule()->clearings->isNotEmpty();
+    }
+
+    public function askedOn(): string
+    {
+        $question = $this->schedule()->question;
+        $day = $question->askedOn ?? $question->firstDay()?->weather->date;
+
+        return $day === null ? '' : __('As the yards were on :day.', ['day' => $this->format->weekday($day)]);
+    }
+
+    public function nameOf(Clearing $clearing): string
+    {
+        foreach ($this->schedule()->question->yards as $yard) {
+            if ($yard->place->apiaryId === $clearing->apiary_id) {
+                return $yard->name;
+            }
+        }
+
+        return '';
+    }
+
+    public function spent(DayLoad $day): string
+    {
+        return __(':travel of driving, :work of work, :left to spare', [
+            'travel' => $this->format->minutes($day->travelMin),
+            'work' => $this->format->minutes($day->workMin),
+            'left' => $this->format->minutes($this->state->spareMin($day)),
+        ]);
+    }
+
+    /** @return array<string, string> what a form sends to put a visit there */
+    public function fieldsOf(Visit $visit): array
+    {
+        return [
+            'yard' => $visit->yard,
+            'method' => $visit->method->value,
+            'first' => $visit->firstDay(),
+            'last' => $visit->lastDay(),
+        ];
     }
 
     /** @return array<string, string> words => minutes, those that are anything */

@@ -86,9 +86,9 @@ final readonly class SchedulePicture
         $place = (int) $state->question->dayAt($day->date);
         $isDearth = static fn (YardToFetch $yard): bool => $state->question->sky($yard, $place)->dearth;
         $counts = [
-            92.0 => $load->boardsOut,
-            112.0 => $load->heldSupers > 0.05 ? (int) round($load->heldSupers) : 0,
-            132.0 => count(array_filter($state->question->yards, $isDearth)),
+            92 => $load->boardsOut,
+            112 => $load->heldSupers > 0.05 ? (int) round($load->heldSupers) : 0,
+            132 => count(array_filter($state->question->yards, $isDearth)),
         ];
         foreach ($counts as $y => $count) {
             if ($count > 0) {

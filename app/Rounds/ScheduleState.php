@@ -57,6 +57,11 @@ final readonly class ScheduleState
         return $this->search->isRunning();
     }
 
+    public function hasFailed(): bool
+    {
+        return $this->search === SearchState::Failed;
+    }
+
     /** The first day with a drive. */
     public function firstBusyDay(): ?string
     {

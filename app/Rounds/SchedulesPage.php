@@ -9,6 +9,7 @@ use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\Models\Schedule;
 use App\Operation\CurrentOperation;
+use App\Support\Units\Formatter;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Auth;
 use Marjoram\Core\Clearing\Method;
@@ -33,6 +34,20 @@ final readonly class SchedulesPage
             ->get();
 
         return array_values($newest->map(fn (Schedule $one): ScheduleState => ScheduleState::of($one))->all());
+    }
+
+    /** @return array<string, string|int> its words => what it comes to */
+    public function figures(ScheduleState $state, Formatter $format): array
+    {
+        $cost = $state->plan->cost;
+
+        return [
+            __('in all') => $format->minutes($cost->total()),
+            __('driving') => $format->minutes($cost->travel),
+            __('work') => $format->minutes($cost->work),
+            __('late, rain, robbing') => $format->minutes($cost->late + $cost->weather + $cost->robbing),
+            __('not served') => count($state->plan->notServed) ?: '–',
+        ];
     }
 
     /** @return list<BoardsOut> where boards are and since when */

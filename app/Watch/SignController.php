@@ -8,6 +8,8 @@ use App\Models\Apiary;
 use App\Models\FlowSign;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Wording\Choices;
+use App\Wording\Names;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +23,7 @@ final class SignController
             'seen' => [
                 'required',
                 'string',
-                Rule::in(array_map(static fn (array $sign): string => "$sign[0]:$sign[1]", Signs::all())),
+                Rule::in(array_keys(Choices::signs())),
             ],
         ]);
         [$sign, $result] = explode(':', $values['seen']);
@@ -34,7 +36,7 @@ final class SignController
 
         return Saved::at(
             route('watch.yard', $apiary->slug),
-            __('Noted: :what.', ['what' => Signs::words($sign, $result)]),
+            __('Noted: :what.', ['what' => Names::ofSign($sign, $result)]),
         );
     }
 

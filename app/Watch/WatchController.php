@@ -14,44 +14,47 @@ use Illuminate\Contracts\View\View;
 
 final readonly class WatchController
 {
+    private const SIGNS = 12;
+
+    private const WEIGHTS = 8;
+
     public function __construct(
         private YardReader $yards,
-        private \App\YardState\Flow\FlowReader $flows,
         private CurrentOperation $current,
+        private FlowChart $chart,
     ) {
     }
 
     public function index(): View
     {
-        $apiaries = $this->yards->apiaries();
+        $yards = [];
+        foreach ($this->yards->apiaries() as $apiary) {
+            $flow = $this->yards->flow($apiary);
+            $yards[] = new WatchedYard($apiary, $flow, $this->chart->of($flow, 110.0));
+        }
 
-        return view('watch.index', [
-            'apiaries' => $apiaries,
-            'flows' => $this->flows->read($apiaries),
-            'chart' => new FlowChart,
-        ]);
+        return view('watch.index', ['yards' => $yards]);
     }
 
     public function show(Apiary $apiary): View
     {
         $until = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+        $flow = $this->yards->flow($apiary);
 
         return view('watch.show', [
-            'apiary' => $apiary,
-            'flow' => $this->flows->read($this->yards->apiaries())[$apiary->id],
-            'chart' => new FlowChart,
+            'watched' => new WatchedYard($apiary, $flow, $this->chart->of($flow)),
             'zone' => $this->current->get()->time_zone,
             'signs' => FlowSign::query()
                 ->where('apiary_id', $apiary->id)
                 ->where('seen_at', '<=', $until)
                 ->latest('seen_at')
-                ->limit(12)
+                ->limit(self::SIGNS)
                 ->get(),
             'weights' => ScaleWeight::query()
                 ->where('apiary_id', $apiary->id)
                 ->where('at', '<=', $until)
                 ->latest('at')
-                ->limit(8)
+                ->limit(self::WEIGHTS)
                 ->get(),
             'now' => $this->current->now(),
         ]);

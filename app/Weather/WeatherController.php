@@ -19,8 +19,6 @@ use Illuminate\Validation\ValidationException;
 /** The days ahead: from the weather service, or entered by hand, which stands over it. */
 final readonly class WeatherController
 {
-    public const OWN = 'own';
-
     private const DAYS = 14;
 
     public function __construct(private CurrentOperation $current, private Forecast $forecast)
@@ -60,7 +58,7 @@ final readonly class WeatherController
                 $old = $known[$day['date']] ?? null;
                 if ($old === null) {
                     WeatherDay::query()->create(['apiary_id' => $yard, 'source' => 'forecast'] + $day);
-                } elseif ($old->source !== self::OWN) {
+                } elseif ($old->source !== WeatherDay::OWN) {
                     $old->fill(['source' => 'forecast'] + $day);
                     $old->isDirty() ? $old->save() : $old->touch();
                 }
@@ -105,7 +103,7 @@ final readonly class WeatherController
         }
         $day =
             [
-                'source' => self::OWN,
+                'source' => WeatherDay::OWN,
                 'rain_p' => round((float) $values['rain'] / 100.0, 3),
                 'sun' => round((float) $values['sun'] / 100.0, 3),
             ] + $celsius;

@@ -47,7 +47,7 @@ final class FeedController
             'stores_kg' => round(
                 $what === 'honey-combs'
                     ? $amount
-                    : $sugar * Policy::at($current, $hive->stand->apiary)->number('sugar_to_stores'),
+                    : $sugar * Policy::at($current, $hive->stand->apiary)->winter->sugarToStores,
                 3,
             ),
         ]);

@@ -8,6 +8,7 @@ use App\Models\Box;
 use App\Models\Decision;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\YardState\Winter\WinterReader;
 use App\YardState\YardReader;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
@@ -21,7 +22,7 @@ final readonly class KeepController
 {
     public function __construct(
         private YardReader $yards,
-        private \App\YardState\Winter\WinterReader $winter,
+        private WinterReader $winter,
         private CurrentOperation $current,
     ) {
     }
@@ -31,7 +32,9 @@ final readonly class KeepController
         $hive =
             $box->load('place.hive.stand.apiary')->place->hive ??
             throw ValidationException::withMessages(['box' => __('This box is in store.')]);
-        $winter = $this->winter->read($this->yards->one($hive->stand->apiary))[$hive->code];
+        $apiary = $hive->stand->apiary;
+        $state = $this->yards->hive($apiary, $hive->code);
+        $winter = ($state === null ? null : $this->winter->one($apiary, $state)) ?? abort(404);
         $needed = in_array($box->id, $winter->reserve->keep, true);
         $values = $request->validate(
             [

@@ -9,7 +9,6 @@ use App\Drawing\ChartParts;
 use App\Drawing\Elevation;
 use App\Drawing\Picture;
 use App\Support\Units\Formatter;
-use App\YardState\Winter\HiveWinter;
 use Marjoram\Core\Reserve\ReserveResult;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
@@ -21,16 +20,13 @@ final readonly class StoresChart
     {
     }
 
-    /**
-     * @param  array<string, HiveWinter>  $winters
-     * @param  ?string  $chosen  code of a hive
-     */
-    public function of(array $winters, ?string $chosen = null): Picture
+    /** @param  ?string  $chosen  code of the hive that is open */
+    public function of(WinterBoard $board, ?string $chosen = null): Picture
     {
-        $most = self::most($winters);
+        $most = self::most($board->rows);
         $y = static fn (float $kg): float => self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0);
-        $pitch = (new Elevation)->pitchOf(self::widestMm($winters), count($winters));
-        $width = $pitch * count($winters);
+        $pitch = (new Elevation)->pitchOf($board->widestMm, count($board->rows));
+        $width = $pitch * count($board->rows);
         $canvas = new Canvas;
         $labels = new Canvas;
         for ($kg = 0; $kg <= $most; $kg += 10) {
@@ -38,8 +34,8 @@ final readonly class StoresChart
             $label = Formatter::number($this->format->massValue($kg), 0);
             $labels->text('t12 soft halo2', 2.0, $y($kg) - 3.0, $label);
         }
-        foreach (array_values($winters) as $i => $winter) {
-            $on = $winter->state->code === $chosen ? 'colm on' : 'colm';
+        foreach (array_values($board->rows) as $i => $row) {
+            $on = $row->code === $chosen ? 'colm on' : 'colm';
             $canvas->within('g', ['class' => $on], static fn (Canvas $group) => $group->rect(
                 'selw',
                 $i * $pitch + 1.0,
@@ -47,7 +43,7 @@ final readonly class StoresChart
                 $pitch - 2.0,
                 self::HEIGHT,
             ));
-            self::column($canvas, $winter->reserve, ($i + 0.5) * $pitch, $pitch, $y);
+            self::column($canvas, $row->reserve, ($i + 0.5) * $pitch, $pitch, $y);
         }
         $canvas->add(...$labels->shapes())->line('gnd', 0.0, $y(0.0), $width, $y(0.0));
         $label = __(
@@ -78,28 +74,15 @@ final readonly class StoresChart
         ChartParts::whisker($canvas, $x, $y(max(0.0, $result->storesKg - $doubt)), $y($result->storesKg + $doubt));
     }
 
-    /** @param  array<string, HiveWinter>  $winters */
-    private static function most(array $winters): float
+    /** @param  array<string, WinterRow>  $rows */
+    private static function most(array $rows): float
     {
         $most = 10.0;
-        foreach ($winters as $winter) {
-            $stores = $winter->reserve->storesKg + 1.3 * $winter->reserve->storesSdKg;
-            $most = max($most, $stores, $winter->reserve->needQuantileKg);
+        foreach ($rows as $row) {
+            $stores = $row->reserve->storesKg + 1.3 * $row->reserve->storesSdKg;
+            $most = max($most, $stores, $row->reserve->needQuantileKg);
         }
 
         return $most;
-    }
-
-    /** @param  array<string, HiveWinter>  $winters */
-    private static function widestMm(array $winters): float
-    {
-        $widest = Elevation::LEAST_MM;
-        foreach ($winters as $winter) {
-            foreach ($winter->state->boxes as $box) {
-                $widest = max($widest, $box->fitted->kind->externalWidthMm);
-            }
-        }
-
-        return $widest;
     }
 }

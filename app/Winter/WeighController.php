@@ -9,6 +9,7 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Wording\Wording;
 use App\YardState\BoxKindReader;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
@@ -18,7 +19,7 @@ use Marjoram\Core\Reserve\HiveWeight;
 /** A hive weighed: its tare is built from the boxes that stood there that day. */
 final readonly class WeighController
 {
-    public function __construct(private CurrentOperation $current, private BoxKindReader $kinds)
+    public function __construct(private CurrentOperation $current, private BoxKindReader $kinds, private Wording $say)
     {
     }
 
@@ -49,8 +50,8 @@ final readonly class WeighController
             );
         } catch (InvalidInput $refusal) {
             throw ValidationException::withMessages([
-                str_starts_with($refusal->pointer, '/readings') ? 'first' : 'frames_of_bees' => __(
-                    $refusal->getMessage(),
+                str_starts_with($refusal->pointer, '/readings') ? 'first' : 'frames_of_bees' => $this->say->refusal(
+                    $refusal,
                 ),
             ]);
         }

@@ -4,134 +4,83 @@ declare(strict_types=1);
 
 namespace App\Winter;
 
-use App\Models\Apiary;
-use App\Operation\Computed;
-use App\Support\Units\Formatter;
-use App\YardState\BoxState;
-use App\YardState\HiveState;
-use App\YardState\YardPicture;
-use App\YardState\YardReader;
-use App\YardState\YardState;
+use App\Drawing\ElevationPicture;
 use DateTimeImmutable;
-use Marjoram\Core\Reserve\Winter;
 
-/** A whole yard as the Winter page shows it, kept drawn and summed. */
+/** A whole yard as the Winter page shows it. Plain values: it is kept, and drawn for whoever looks. */
 final readonly class WinterBoard
 {
     /** Common practice: bees no longer take syrup when the days stay below this mean. */
     public const FEED_ABOVE_C = 10.0;
 
     /**
-     * @param  array{hives: int, take: float, sugar: float, syrup: float, spare: float, unlooked: int, feedUntil: ?DateTimeImmutable}  $sums
-     * @param  list<array{code: string, on: string}>  $warnings  hives that may run out, and when
+     * @param  array<string, WinterRow>  $rows  by hive code, in the order of the stands
+     * @param  float  $widestMm  of the boxes, so that the columns stand under their hives
+     * @param  int  $unlooked  supers to look at
+     * @param  ?DateTimeImmutable  $feedUntil  the day from which bees take no more syrup
      */
-    private function __construct(
-        public array $sums,
-        public ?string $first,
-        public array $warnings,
-        private string $drawing,
-        private string $chart,
-        public string $table,
+    public function __construct(
+        public array $rows,
+        public ElevationPicture $picture,
+        public float $widestMm,
+        public int $unlooked,
+        public ?DateTimeImmutable $feedUntil,
     ) {
     }
 
-    public static function of(
-        Apiary $apiary,
-        YardReader $yards,
-        \App\YardState\Winter\WinterReader $reader,
-        Computed $kept,
-        Formatter $f,
-    ): self {
-        return $kept->remember(
-            "winter-board.2.$apiary->id.".$f->preferences->system,
-            function () use ($apiary, $yards, $reader, $f): self {
-                $state = $yards->one($apiary);
-
-                return self::make($state, $reader->read($state), $reader->season($apiary), $f);
-            },
-            $apiary->revision,
-        );
-    }
-
-    /** @param  array<string, \App\YardState\Winter\HiveWinter>  $winters */
-    private static function make(
-        YardState $state,
-        array $winters,
-        \App\YardState\Winter\WinterSeason $season,
-        Formatter $f,
-    ): self {
-        $slug = $state->apiary->slug;
-        $sum = static fn (callable $of): float => array_sum(array_map($of, $winters));
-        $short = array_filter(
-            $winters,
-            static fn (\App\YardState\Winter\HiveWinter $one): bool => $one->reserve->sugarKg > 0.5,
-        );
-        $link = static fn (HiveState $hive): string => route('winter.hive', [$slug, $hive->hive->code], false);
-        $drawing =
-            $winters === []
-                ? ''
-                : (new YardPicture)->svg(
-                    $state,
-                    __('Elevation of :yard with the reserve line', ['yard' => $state->apiary->name]),
-                    $link,
-                    static fn (HiveState $hive, BoxState $box): string => $link($hive),
-                    null,
-                    null,
-                    null,
-                    static fn (HiveState $hive): ?int => isset($winters[$hive->hive->code])
-                        ? $winters[$hive->hive->code]->boxesBelow()
-                        : null,
-                    static fn (HiveState $hive): array => isset($winters[$hive->hive->code])
-                        ? $winters[$hive->hive->code]->inOrder()
-                        : $hive->boxes,
-                );
-
-        return new self(
-            [
-                'hives' => count($winters),
-                'take' => $sum(static fn (\App\YardState\Winter\HiveWinter $one): float => $one->takeKg()),
-                'sugar' => array_sum(
-                    array_map(
-                        static fn (\App\YardState\Winter\HiveWinter $one): float => $one->reserve->sugarKg,
-                        $short,
-                    ),
-                ),
-                'syrup' => array_sum(
-                    array_map(static fn (\App\YardState\Winter\HiveWinter $one): float => $one->reserve->syrupL, $short),
-                ),
-                'spare' => $sum(static fn (\App\YardState\Winter\HiveWinter $one): float => $one->reserve->spareKg),
-                'unlooked' => $state->toLook(),
-                'feedUntil' => self::feedUntil($season->whole, $season->today),
-            ],
-            (string) (array_key_first($short) ?? array_key_first($winters)) ?: null,
-            array_values(
-                array_filter(
-                    array_map(
-                        static fn (\App\YardState\Winter\HiveWinter $one): ?array => $one->runsOut === null
-                            ? null
-                            : ['code' => $one->state->hive->code, 'on' => $one->runsOut],
-                        $winters,
-                    ),
-                ),
-            ),
-            $drawing,
-            $winters === [] ? '' : (new StoresChart)->svg($winters, $f),
-            view('winter.table', ['winters' => $winters, 'slug' => $slug])->render(),
-        );
-    }
-
-    private static function feedUntil(Winter $winter, DateTimeImmutable $today): ?DateTimeImmutable
+    /** The hive that is open where none was chosen: the first that must be fed, else the first. */
+    public function first(): ?string
     {
-        return $winter->coolsBelow(self::FEED_ABOVE_C, $today);
+        $code = array_key_first($this->short()) ?? array_key_first($this->rows);
+
+        return $code === null ? null : (string) $code;
     }
 
-    public function drawing(?string $hive): string
+    /** @return list<WinterRow> hives that may run out of stores */
+    public function warnings(): array
     {
-        return YardPicture::choose($this->drawing, $hive);
+        $runsOut = static fn (WinterRow $row): bool => $row->runsOut !== null;
+
+        return array_values(array_filter($this->rows, $runsOut));
     }
 
-    public function chart(?string $hive): string
+    public function takeKg(): float
     {
-        return YardPicture::choose($this->chart, $hive);
+        return self::sum($this->rows, static fn (WinterRow $row): float => $row->takeKg);
+    }
+
+    public function spareKg(): float
+    {
+        return self::sum($this->rows, static fn (WinterRow $row): float => $row->reserve->spareKg);
+    }
+
+    public function sugarKg(): float
+    {
+        return self::sum($this->short(), static fn (WinterRow $row): float => $row->reserve->sugarKg);
+    }
+
+    public function syrupL(): float
+    {
+        return self::sum($this->short(), static fn (WinterRow $row): float => $row->reserve->syrupL);
+    }
+
+    public function mustBeFed(): bool
+    {
+        return $this->short() !== [];
+    }
+
+    /** @return array<string, WinterRow> */
+    private function short(): array
+    {
+        return array_filter($this->rows, static fn (WinterRow $row): bool => $row->mustBeFed);
+    }
+
+    /**
+     * @param  array<string, WinterRow>  $rows
+     * @param  callable(WinterRow): float  $of
+     */
+    private static function sum(array $rows, callable $of): float
+    {
+        return array_sum(array_map($of, array_values($rows)));
     }
 }

@@ -9,6 +9,7 @@ use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness\RipenessSchool;
+use Marjoram\Core\Ripeness\Verdict;
 
 /** What may be chosen in a form, by its key, each with its words. */
 final class Choices
@@ -48,6 +49,37 @@ final class Choices
     public static function unitsOfTaking(): array
     {
         return ['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')];
+    }
+
+    /** @return list<Verdict> */
+    public static function verdicts(): array
+    {
+        return Verdict::cases();
+    }
+
+    /** @return array<string, string> what a person may decide of supers; only a keeper takes a decision back */
+    public static function decisions(bool $manages): array
+    {
+        return ['take' => __('come off'), 'stay' => __('stay on their hives')]
+            + ($manages ? ['verdict' => __('go by their verdict again')] : []);
+    }
+
+    /** @return array<string, string> */
+    public static function shakes(): array
+    {
+        return ['passed' => __('no nectar falls'), 'failed' => __('nectar rains out'), '' => __('not done')];
+    }
+
+    /** @return array<string, string> what the painter says while it saves */
+    public static function painterWords(): array
+    {
+        return [
+            'saving' => __('saving …'),
+            'saved' => __('saved'),
+            'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'),
+            'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours: :mine.'),
+            'presumed' => __('presumed: not looked at yet'),
+        ];
     }
 
     /** @return array<string, string> */

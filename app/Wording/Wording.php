@@ -12,6 +12,7 @@ use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Flow;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Lifting\LiftResult;
 use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness;
 use Marjoram\Core\Ripeness\RipenessSchool;
@@ -50,6 +51,18 @@ final readonly class Wording
     public function method(Method $method): string
     {
         return Names::ofMethod($method);
+    }
+
+    /** The drawing of a verdict, in the sprite after "v-". */
+    public function mark(Verdict $verdict): string
+    {
+        return $verdict === Verdict::TakeAndDry ? 'dry' : $verdict->value;
+    }
+
+    /** The drawing of a method, in the sprite after "v-". */
+    public function glyph(Method $method): string
+    {
+        return MethodGlyph::of($method);
     }
 
     public function ripenessSchool(RipenessSchool $school): string
@@ -91,6 +104,14 @@ final readonly class Wording
     public function term(BackedEnum $case): string
     {
         return __((string) $case->value);
+    }
+
+    /** How hard a lift is on a back, by its index. */
+    public function lift(LiftResult $lift): string
+    {
+        $index = is_finite($lift->index) ? number_format($lift->index, 1) : '∞';
+
+        return __('index')." $index: ".$this->term($lift->advice());
     }
 
     /** A reason, a caution or a refusal of the core's. */

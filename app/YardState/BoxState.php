@@ -53,6 +53,11 @@ final readonly class BoxState
         return $this->ripeness->verdict;
     }
 
+    public function isInDoubt(): bool
+    {
+        return $this->verdict() === Verdict::Look;
+    }
+
     /** What a person decided stands over what was reckoned. */
     public function comesOff(): bool
     {

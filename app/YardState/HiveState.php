@@ -51,6 +51,11 @@ final readonly class HiveState
         return null;
     }
 
+    public function hasSuperComingOff(): bool
+    {
+        return array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff()) !== [];
+    }
+
     public function count(Verdict $verdict): int
     {
         return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->verdict() === $verdict));

@@ -60,16 +60,10 @@ final readonly class YardPicture
             $kind->insideWidthMm,
             $box->slots(),
             ! $box->isSuper(),
-            $box->isSuper() ? self::glyph($box->verdict()) : null,
+            $box->isSuper() ? $this->wording->mark($box->verdict()) : null,
             $this->words($hive, $box),
             $href,
         );
-    }
-
-    /** The glyph of a verdict, in the sprite after "v-". */
-    public static function glyph(Verdict $verdict): string
-    {
-        return $verdict === Verdict::TakeAndDry ? 'dry' : $verdict->value;
     }
 
     /**

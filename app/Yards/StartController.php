@@ -11,6 +11,7 @@ use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\BoxKinds;
 
 /** A new operation: its first yard, hives and supers on one page that draws them as they are chosen. */
@@ -18,7 +19,9 @@ final class StartController
 {
     public function show(): View
     {
-        return view('start.show', ['kinds' => BoxKinds::standard()]);
+        return view('start.show', [
+            'kindNames' => array_map(static fn (BoxKind $kind): string => $kind->name, BoxKinds::standard()),
+        ]);
     }
 
     public function store(YardRequest $request, CurrentOperation $current): RedirectResponse

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
+use App\Drawing\Elevation;
+use App\Drawing\ElevationPicture;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxKindRow;
-use App\Models\BoxPlace;
-use App\Models\ColonyFact;
 use App\Models\Hive;
 use App\Models\Queen;
 use App\Models\Treatment;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
+use App\YardState\BoxKindReader;
+use App\YardState\BoxState;
+use App\YardState\HiveDrawing;
+use App\YardState\HiveState;
+use App\YardState\YardPicture;
 use App\YardState\YardReader;
+use App\YardState\YardState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,60 +29,82 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class YardController
 {
+    private const QUEENS = 150;
+
+    private const STORE = 200;
+
+    private const TREATMENTS = 5;
+
     public function __construct(
         private YardReader $yards,
-        private \App\YardState\BoxKindReader $kinds,
+        private BoxKindReader $kinds,
+        private YardPicture $picture,
         private CurrentOperation $current,
     ) {
     }
 
     public function index(): View
     {
-        return view('yards.index', [
-            'states' => $this->yards->apiaries()->count() > YardReader::DRAWN_AT_ONCE ? null : $this->yards->all(),
-            'kinds' => $this->kinds->all(),
-            'picture' => new \App\YardState\YardPicture,
-            'ownKinds' => BoxKindRow::query()->pluck('id', 'key')->all(),
-            'queens' => Queen::query()->orderByDesc('year')->orderBy('code')->limit(150)->get(),
-            'store' => Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get(),
-        ]);
+        return view('yards.index', ['page' => new KitPage(
+            $this->yards->apiaries(),
+            $this->yards->areTooManyToDraw() ? null : $this->pictures(),
+            $this->kinds->all(),
+            BoxKindRow::query()->pluck('id', 'key')->all(),
+            Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::QUEENS)->get(),
+            Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::STORE)->get(),
+        )]);
     }
 
     public function show(Apiary $apiary, ?Hive $hive = null): View
     {
-        $state = $this->yards->one($apiary);
-        $open = $hive === null ? null : $state->hives[$hive->code] ?? abort(404);
+        $yard = $this->yards->one($apiary);
+        $open = $hive === null ? null : OpenHive::of($hive, $yard->hive($hive->code) ?? abort(404));
+        $treatments = Treatment::query()
+            ->where('apiary_id', $apiary->id)
+            ->orderByDesc('supers_off_by')
+            ->limit(self::TREATMENTS)
+            ->get();
 
-        return view('yards.show', [
-            'policy' => Policy::at($this->current, $state->apiary),
-            'state' => $state,
-            'open' => $open,
-            'kinds' => $this->kinds->all(),
-            'picture' => new \App\YardState\YardPicture,
-            'treatments' => Treatment::query()
-                ->where('apiary_id', $apiary->id)
-                ->orderByDesc('supers_off_by')
-                ->limit(5)
-                ->get(),
-            'facts' => $open?->hive->colony === null
-                    ? []
-                    : ColonyFact::query()
-                        ->where('colony_id', $open->hive->colony->id)
-                        ->with('queen')
-                        ->orderByDesc('happened_on')
-                        ->limit(30)
-                        ->get(),
-            'history' => $open === null
-                    ? []
-                    : BoxPlace::query()
-                        ->where('hive_id', $open->hive->id)
-                        ->with('box')
-                        ->orderByDesc('since')
-                        ->limit(30)
-                        ->get(),
-            'store' => $open === null ? [] : Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(200)->get(),
-            'queens' => $open === null ? [] : Queen::query()->orderByDesc('year')->orderBy('code')->limit(200)->get(),
-        ]);
+        return view('yards.show', ['season' => $this->current->season(), 'page' => new YardPage(
+            $yard,
+            $this->draw($yard, new Elevation, '#hive'),
+            Policy::at($this->current, $apiary),
+            $this->kinds->all(),
+            $treatments,
+            $this->yards->apiaries(),
+            $open,
+        )]);
+    }
+
+    /** @return array<string, ElevationPicture> by yard id */
+    private function pictures(): array
+    {
+        $pictures = [];
+        foreach ($this->yards->all() as $yard) {
+            $pictures[$yard->apiary->id] = $this->draw($yard, new Elevation(0.075, marks: false), '');
+        }
+
+        return $pictures;
+    }
+
+    private function draw(YardState $yard, Elevation $elevation, string $anchor): ElevationPicture
+    {
+        $slug = $yard->apiary->slug;
+        $drawing = static function (HiveState $hive) use ($slug, $anchor): HiveDrawing {
+            $link = route('yards.hive', [$slug, $hive->code]);
+
+            return new HiveDrawing(
+                $link.$anchor,
+                static fn (BoxState $box): string => $anchor === '' ? $link : "$link#box-$box->id",
+            );
+        };
+
+        return $this->picture->of(
+            $yard,
+            __('Elevation of :yard', ['yard' => $yard->apiary->name]),
+            $drawing,
+            $elevation,
+        );
     }
 
     public function find(Request $request, CurrentOperation $current): RedirectResponse

@@ -6,12 +6,14 @@ namespace App\Yards;
 
 use App\Models\Apiary;
 use App\Models\HarvestPolicy;
-use App\Operation\Policy;
+use App\Operation\PolicyValues;
 use App\Support\Http\Saved;
+use App\Wording\Choices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness\RipenessSchool;
 
 /** What a yard, or one harvest of it, has otherwise than the operation's policy. */
@@ -84,9 +86,9 @@ final class YardPolicyController
             'capped_min' => ['nullable', 'numeric', 'between:0,100'],
             'water_max_pct' => ['nullable', 'numeric', 'between:14,25'],
             'confidence' => ['nullable', 'numeric', 'between:50,99'],
-            'unit' => ['nullable', Rule::in(['supers', 'frames'])],
+            'unit' => ['nullable', Rule::in(array_keys(Choices::unitsOfTaking()))],
             'off_after_flow_days' => ['nullable', 'integer', 'between:0,90'],
-            'winter_school' => ['nullable', Rule::in(Policy::WINTER)],
+            'winter_school' => ['nullable', Rule::enum(WinterSchool::class)],
             'winter_boxes' => ['nullable', 'integer', 'between:1,10'],
             'winter_from' => ['nullable', 'date_format:m-d'],
             'first_flow' => ['nullable', 'date_format:m-d'],
@@ -100,15 +102,10 @@ final class YardPolicyController
     private static function overrides(array $values): ?array
     {
         $given = array_filter(
-            array_intersect_key($values, array_flip(Policy::OVERRIDES)),
+            array_intersect_key($values, array_flip(PolicyValues::OVERRIDES)),
             static fn (mixed $value): bool => $value !== null && $value !== '',
         );
-        foreach (['capped_min', 'confidence'] as $percent) {
-            if (is_numeric($given[$percent] ?? null)) {
-                $given[$percent] = round((float) $given[$percent] / 100.0, 4);
-            }
-        }
 
-        return $given === [] ? null : $given;
+        return $given === [] ? null : PolicyValues::stored($given);
     }
 }

@@ -8,8 +8,8 @@ namespace Marjoram\Core\HoneyRoom;
 final readonly class AllotResult
 {
     /**
-     * @param  array<array-key, array{kg: float, sdKg: float, share: float}>  $hives
-     * @param  array<array-key, array{kg: float, sdKg: float}>  $supers  by id (PHP makes an id of digits a whole number)
+     * @param  array<array-key, Allotted>  $hives  by hive
+     * @param  array<array-key, Allotted>  $supers  by id (PHP makes an id of digits a whole number)
      */
     public function __construct(
         public array $hives,

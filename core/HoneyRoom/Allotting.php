@@ -67,7 +67,8 @@ final class Allotting
             $share = $variance > 0.0 ? $row / $variance : ($sum > 0.0 ? $super->kg / $sum : 0.0);
             $kg = $super->weighed ? $super->kg : $super->kg + $share * ($rest - $sum);
             $left = ($c * $super->kg) ** 2 + $super->ownSdKg ** 2 - ($variance > 0.0 ? ($row * $row) / $variance : 0.0);
-            $bySuper[$super->id] = ['kg' => $kg, 'sdKg' => $super->weighed ? 0.0 : sqrt(max(0.0, $left))];
+            $sd = $super->weighed ? 0.0 : sqrt(max(0.0, $left));
+            $bySuper[$super->id] = new Allotted($kg, $sd, $kg / $total);
         }
         [$factor, $factorSd] = $this->fillUpdate($rest, $sum, $own, $c);
 
@@ -83,26 +84,26 @@ final class Allotting
 
     /**
      * @param  list<SuperShare>  $supers
-     * @param  array<string, array{kg: float, sdKg: float}>  $bySuper
+     * @param  array<string, Allotted>  $bySuper
      * @param  array<string, float>  $gains
-     * @return array<string, array{kg: float, sdKg: float, share: float}>
+     * @return array<string, Allotted>
      */
     private function byHive(array $supers, array $bySuper, array $gains, float $variance, float $c, float $total): array
     {
         $sums = [];
         foreach ($supers as $super) {
             $sums[$super->hive] ??= [0.0, 0.0, 0.0, 0.0];
-            $sums[$super->hive][0] += $bySuper[$super->id]['kg'];
+            $sums[$super->hive][0] += $bySuper[$super->id]->kg;
             $sums[$super->hive][1] += $super->weighed ? 0.0 : $super->kg;
             $sums[$super->hive][2] += $super->weighed ? 0.0 : $super->ownSdKg ** 2;
             $sums[$super->hive][3] += $gains[$super->id];
         }
 
-        return array_map(static function (array $hive) use ($variance, $c, $total): array {
+        return array_map(static function (array $hive) use ($variance, $c, $total): Allotted {
             [$kg, $estimate, $own, $gain] = $hive;
             $left = ($c * $estimate) ** 2 + $own - ($variance > 0.0 ? ($gain * $gain) / $variance : 0.0);
 
-            return ['kg' => $kg, 'sdKg' => sqrt(max(0.0, $left)), 'share' => $kg / $total];
+            return new Allotted($kg, sqrt(max(0.0, $left)), $kg / $total);
         }, $sums);
     }
 

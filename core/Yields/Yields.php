@@ -42,7 +42,7 @@ final readonly class Yields
      * Each hive against the mean of the other hives of its yard in the same seasons.
      *
      * @param  list<YieldRecord>  $records
-     * @return array<string, array{index_kg: float, seasons: int}> best first
+     * @return array<string, HiveIndex> best first
      */
     public function hiveIndex(array $records): array
     {
@@ -56,13 +56,13 @@ final readonly class Yields
             $sums[$record->hive]['seasons'][$record->season] = $means[$record->apiary][$record->season];
         }
         $index = array_map(
-            static fn (array $sum): array => [
-                'index_kg' => ($sum['kg'] - array_sum($sum['seasons'])) / count($sum['seasons']),
-                'seasons' => count($sum['seasons']),
-            ],
+            static fn (array $sum): HiveIndex => new HiveIndex(
+                ($sum['kg'] - array_sum($sum['seasons'])) / count($sum['seasons']),
+                count($sum['seasons']),
+            ),
             $sums,
         );
-        uasort($index, static fn (array $a, array $b): int => $b['index_kg'] <=> $a['index_kg']);
+        uasort($index, static fn (HiveIndex $a, HiveIndex $b): int => $b->kg <=> $a->kg);
 
         return $index;
     }

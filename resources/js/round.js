@@ -5,12 +5,12 @@ function fill(visit, shift) {
   const days = [...form.elements.last.options].map((option) => option.value);
   const last = days[Number(visit.dataset.last) + shift];
   const first = days[Number(visit.dataset.first) + shift];
-  if (!last || (visit.dataset.way === 'escape' && !first)) return false;
+  if (!last || (visit.dataset.method === 'escape-board' && !first)) return false;
   form.elements.yard.value = visit.dataset.yard;
   form.elements.part.value = visit.dataset.part;
-  form.elements.way.value = visit.dataset.way;
+  form.elements.method.value = visit.dataset.method;
   form.elements.last.value = last;
-  form.elements.first.value = visit.dataset.way === 'escape' ? first : '';
+  form.elements.first.value = visit.dataset.method === 'escape-board' ? first : '';
   return true;
 }
 

@@ -6,6 +6,7 @@ namespace App\Calc\Calculations;
 
 use App\Calc\Calculation;
 use App\Calc\Input;
+use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\Bucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
@@ -42,20 +43,20 @@ final class Allot implements Calculation
 
         return [
             'hives' => array_map(
-                static fn (string|int $hive, array $of): array => [
+                static fn (string|int $hive, Allotted $of): array => [
                     'hive' => (string) $hive,
-                    'kg' => $of['kg'],
-                    'sd_kg' => $of['sdKg'],
-                    'share' => $of['share'],
+                    'kg' => $of->kg,
+                    'sd_kg' => $of->sdKg,
+                    'share' => $of->share,
                 ],
                 array_keys($result->hives),
                 array_values($result->hives),
             ),
             'supers' => array_map(
-                static fn (string|int $id, array $of): array => [
+                static fn (string|int $id, Allotted $of): array => [
                     'id' => (string) $id,
-                    'kg' => $of['kg'],
-                    'sd_kg' => $of['sdKg'],
+                    'kg' => $of->kg,
+                    'sd_kg' => $of->sdKg,
                 ],
                 array_keys($result->supers),
                 array_values($result->supers),

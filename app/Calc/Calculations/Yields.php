@@ -6,6 +6,7 @@ namespace App\Calc\Calculations;
 
 use App\Calc\Calculation;
 use App\Calc\Input;
+use Marjoram\Core\Yields\HiveIndex;
 use Marjoram\Core\Yields\YardSeason;
 use Marjoram\Core\Yields\YieldRecord;
 use Marjoram\Core\Yields\Yields as Core;
@@ -48,7 +49,11 @@ final class Yields implements Calculation
                 $core->byYard($records),
             ),
             'hives' => array_map(
-                static fn (string|int $hive, array $of): array => ['hive' => (string) $hive] + $of,
+                static fn (string|int $hive, HiveIndex $of): array => [
+                    'hive' => (string) $hive,
+                    'index_kg' => $of->kg,
+                    'seasons' => $of->seasons,
+                ],
                 array_keys($index),
                 array_values($index),
             ),

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Support\Units;
 
+use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 
 /** The one place where stored figures become words, and entered figures are stored. */
 final readonly class Formatter
 {
+    /** Half the width of the middle 80 %, in standard deviations. */
+    private const SPREAD = 1.2816;
+
     private const KG_PER_LB = 0.45359237;
 
     private const LITRES_PER_US_GALLON = 3.785411784;
@@ -64,15 +68,43 @@ final readonly class Formatter
     public function kgRange(float $kg, float $sdKg, int $decimals = 1): string
     {
         return $this->range(
-            $this->massValue(max(0.0, $kg - 1.2816 * $sdKg)),
-            $this->massValue($kg + 1.2816 * $sdKg),
+            $this->massValue(max(0.0, $kg - self::SPREAD * $sdKg)),
+            $this->massValue($kg + self::SPREAD * $sdKg),
             $decimals,
+        );
+    }
+
+    /** The middle 80 % about a mean. */
+    public function spread(float $mean, float $sd, int $decimals = 1): string
+    {
+        return $this->range($mean - self::SPREAD * $sd, $mean + self::SPREAD * $sd, $decimals);
+    }
+
+    /** The same of a share, in per cent and never beyond what a share can be. */
+    public function shareRange(?float $share, float $sd): string
+    {
+        return $share === null ? '' : $this->range(
+            100 * max(0.0, $share - self::SPREAD * $sd),
+            100 * min(1.0, $share + self::SPREAD * $sd),
+            0,
         );
     }
 
     public function range(float $lo, float $hi, int $decimals = 1): string
     {
         return __('(:lo to :hi)', ['lo' => self::number($lo, $decimals), 'hi' => self::number($hi, $decimals)]);
+    }
+
+    /** To the nearest multiple of a step: what is known no better is not shown finer. */
+    public function nearest(float $value, int $step): int
+    {
+        return (int) round($value / $step) * $step;
+    }
+
+    /** A date as it is stored, Y-m-d. */
+    public function dateOf(string $date): string
+    {
+        return $this->date(new DateTimeImmutable($date));
     }
 
     public function percent(?float $share, int $decimals = 0): string
@@ -145,6 +177,12 @@ final readonly class Formatter
     }
 
     /** 4 Aug 2026 */
+    /** @param  list<DateTimeInterface>  $dates */
+    public function weekdays(array $dates): string
+    {
+        return implode(', ', array_map($this->weekday(...), $dates));
+    }
+
     public function date(?DateTimeInterface $date): string
     {
         return $date === null ? '–' : $this->day($date).' '.$date->format('Y');

@@ -6,6 +6,8 @@ namespace App\YardState\Looks;
 
 use DateTimeImmutable;
 use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Refractometry;
+use Marjoram\Core\Moisture\Scale;
 
 /** A reading of a refractometer, with its record. */
 final readonly class NotedReading
@@ -18,6 +20,21 @@ final readonly class NotedReading
     public function shown(): string
     {
         return rtrim(rtrim(number_format($this->reading->value, 4), '0'), '.');
+    }
+
+    public function unit(): string
+    {
+        return match ($this->reading->scale) {
+            Scale::Water => '%',
+            Scale::RefractiveIndex => 'nD',
+            Scale::Brix => '°Bx',
+        };
+    }
+
+    /** The water of honey that it stands for. */
+    public function waterPct(): float
+    {
+        return (new Refractometry)->convert($this->reading)->waterPct;
     }
 
     public function offset(): ?string

@@ -23,7 +23,7 @@ final class WeatherAhead
     /**
      * @param  list<Apiary>  $yards
      * @param  non-empty-list<DateTimeImmutable>  $days
-     * @return array<string, list<KnownDay>> by yard id, in the order of the days
+     * @return array<string, non-empty-list<KnownDay>> by yard id, in the order of the days
      */
     public static function of(array $yards, array $days): array
     {

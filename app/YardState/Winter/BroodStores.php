@@ -72,6 +72,11 @@ final readonly class BroodStores
         );
     }
 
+    public function isMeasured(): bool
+    {
+        return $this->how === HowKnown::Measured;
+    }
+
     private static function framesOfBees(WinterNotes $notes): float
     {
         $weighed = $notes->lastWeighing();

@@ -178,13 +178,13 @@ final class History
                     'queen_id' => $hive->queenId,
                     'estimate_kg' => $estimate,
                     'own_sd_kg' => round(0.045 * $estimate, 3),
-                    'allotted_kg' => round($got['kg'], 3),
-                    'allotted_sd_kg' => round($got['sdKg'], 3),
+                    'allotted_kg' => round($got->kg, 3),
+                    'allotted_sd_kg' => round($got->sdKg, 3),
                 ] +
                     // In the last two seasons every fourth super was weighed by itself as well.
                     ($season >= 2025 && $i % 4 === 0
                         ? [
-                            'before_kg' => round(5.55 + $got['kg'] * (1.0 + 0.05 * sin(2.4 * $i + $season)), 2),
+                            'before_kg' => round(5.55 + $got->kg * (1.0 + 0.05 * sin(2.4 * $i + $season)), 2),
                             'after_kg' => 5.55,
                         ]
                         : []),

@@ -5,9 +5,9 @@
       <section class="blk"><h2>{{ __('You') }}</h2>
         <x-form :action="route('account.update')" method="put" class="narrow">
           <x-field name="name" :label="__('Name')" :value="$person->name" required/>
-          <x-field name="system" :label="__('Units')" :value="$preferences->system" :options="['metric' => __('metric: kg, °C, litres'), 'us' => __('US customary: lb, °F, gallons'), 'uk' => __('UK mixed: lb, °C, gallons')]"/>
-          <x-field name="theme" :label="__('Theme')" :value="$preferences->theme" :options="['light' => __('light: paper and ink'), 'dark' => __('dark: evening and honey room'), 'sun' => __('sun: black on white for the field')]"/>
-          <x-field name="paper" :label="__('Paper')" :value="$preferences->paper" :options="['A4' => 'A4', 'letter' => 'Letter']"/>
+          <x-field name="system" :label="__('Units')" :value="$f->preferences->system" :options="['metric' => __('metric: kg, °C, litres'), 'us' => __('US customary: lb, °F, gallons'), 'uk' => __('UK mixed: lb, °C, gallons')]"/>
+          <x-field name="theme" :label="__('Theme')" :value="$f->preferences->theme" :options="['light' => __('light: paper and ink'), 'dark' => __('dark: evening and honey room'), 'sun' => __('sun: black on white for the field')]"/>
+          <x-field name="paper" :label="__('Paper')" :value="$f->preferences->paper" :options="['A4' => 'A4', 'letter' => 'Letter']"/>
           <div class="btns"><button class="btn go">{{ __('Save') }}</button></div>
         </x-form></section>
       <section class="blk"><h2>{{ __('Password') }}</h2>
@@ -32,9 +32,9 @@
             <div class="row">
               <x-field name="crew" type="number" min="1" max="20" :label="__('People on a round')" :value="$operation->crew"/>
               <x-field name="latitude" type="number" step="any" :label="__('Honey room, latitude')" :value="$operation->latitude"/><x-field name="longitude" type="number" step="any" :label="__('Longitude')" :value="$operation->longitude" :hint="__('empty: drives begin amid the yards')"/>
-              <x-field name="escape_boards" type="number" min="0" :label="__('Escape boards')" :value="$operation->kit['escape_boards'] ?? 0"/>
-              <x-field name="fume_boards" type="number" min="0" :label="__('Fume boards')" :value="$operation->kit['fume_boards'] ?? 0"/></div>
-            <label class="check"><input type="checkbox" name="blower" value="1" @checked($operation->kit['blower'] ?? false)> {{ __('a blower') }}</label>
+              <x-field name="escape_boards" type="number" min="0" :label="__('Escape boards')" :value="$operation->kit->escapeBoards"/>
+              <x-field name="fume_boards" type="number" min="0" :label="__('Fume boards')" :value="$operation->kit->fumeBoards"/></div>
+            <label class="check"><input type="checkbox" name="blower" value="1" @checked($operation->kit->blower)> {{ __('a blower') }}</label>
             <label class="check"><input type="checkbox" name="dry_room" value="1" @checked($operation->dry_room)> {{ __('a drying room') }}</label>
             <x-field name="demo_today" type="date" :label="__('Pretend that today is')" :value="$operation->demo_today?->format('Y-m-d')" :hint="__('for the demo; empty for the real day')"/>
             <div class="btns"><button class="btn go">{{ __('Save the operation') }}</button></div>
@@ -46,7 +46,7 @@
       <section class="blk"><h2>{{ __('Members') }}</h2>
         <table class="table"><thead><tr><th>{{ __('Name') }}</th><th>{{ __('Role') }}</th><th><span class="sr">{{ __('what to do') }}</span></th></tr></thead><tbody>
           @foreach ($members as $member)<tr><td>{{ $member->user->name }}</td><td>{{ __($member->role->value) }}</td><td>
-            @can('own')@if ($member->user_id !== $person->id)<x-form :action="route('account.members.destroy', $member->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }} <span class="sr">{{ $member->user->name }}</span></button></x-form>@endif @endcan</td></tr>@endforeach
+            @can('own')@if ($member->user_id !== $person->id)<x-remove :action="route('account.members.destroy', $member->id)" :of="$member->user->name"/>@endif @endcan</td></tr>@endforeach
         </tbody></table>
         @can('own')
           <x-form :action="route('account.members.store')" class="row">

@@ -1,12 +1,40 @@
 <x-page :title="__('Assess')" stage="assess">
-  @php($look = array_sum(array_column($yards, 'look')))
-  <div class="hd"><h1>{{ $look > 0 ? trans_choice(':count super to look at|:count supers to look at', $look) : __('All supers are judged') }}</h1><x-legend/></div>
-  @if ($yards === [])<p class="empty">{{ __('There is no yard yet.') }} <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a></p>@endif
+  @php($look = $yards->sum('toLook'))
+  <div class="hd">
+    <h1>
+      {{ $look > 0 ? trans_choice(':count super to look at|:count supers to look at', $look) : __('All supers are judged') }}
+    </h1>
+    <x-legend />
+  </div>
+  @if ($yards->isEmpty())
+    <p class="empty">
+      {{ __('There is no yard yet.') }}
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a>
+    </p>
+  @endif
   @foreach ($yards as $one)
-    <section class="blk"><div class="hd"><h2><a href="{{ route('assess.yard', $one['slug']) }}">{{ $one['name'] }}</a></h2><span class="sub">{{ $one['line'] }}</span></div>
-      {!! $one['drawing'] !!}</section>
+    <section class="blk">
+      <div class="hd">
+        <h2><a href="{{ route('assess.yard', $one->slug) }}">{{ $one->name }}</a></h2>
+        <span class="sub">
+          ~{{ $f->kg($one->ripe->kg, 0) }} {{ __('ripe') }} {{ $f->kgRange($one->ripe->kg, $one->ripe->sdKg, 0) }} ·
+          {{ $one->flow }}
+        </span>
+      </div>
+      <x-drawing.elevation :of="$one->picture" />
+    </section>
   @endforeach
-  <x-slot:why><p class="lab">{{ __('Why') }}</p><h2 class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</h2>
-    <section><h3>{{ __('Marks') }}</h3><ul>@foreach (Marjoram\Core\Ripeness\Verdict::cases() as $verdict)<li><x-mark :glyph="App\YardState\Marks::glyph($verdict)"/><b>{{ App\YardState\Marks::word($verdict) }}</b>: {{ App\YardState\Marks::sentence($verdict) }}</li>@endforeach</ul></section>
-    <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p></x-slot:why>
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</h2>
+    <section>
+      <h3>{{ __('Marks') }}</h3>
+      <ul>
+        @foreach ($choose->verdicts() as $verdict)
+          <li><x-verdict :of="$verdict" /><b>{{ $say->verdict($verdict) }}</b>: {{ $say->advice($verdict) }}</li>
+        @endforeach
+      </ul>
+    </section>
+    <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p>
+  </x-slot:why>
 </x-page>

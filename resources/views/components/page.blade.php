@@ -22,7 +22,7 @@
       <svg width="20" height="24" aria-hidden="true"><use href="#sprig"/></svg>Marjoram</a>
     <span class="season">{{ __('season :year', ['year' => $summary->season]) }}</span>
   </div>
-  <div class="ribbon-box">{!! $ribbon !!}</div>
+  <div class="ribbon-box"><x-drawing.picture :of="$ribbon"/></div>
   <details class="more">
     <summary>{{ __('Yards, kit and more') }}</summary>
     <nav class="menu" aria-label="{{ __('Yards, kit and more') }}">
@@ -40,22 +40,21 @@
 </header>
 <nav class="stages" aria-label="{{ __('Stages') }}">
   @foreach ($stages as $key => $name)
-    <a href="{{ $yard !== null && $key !== 'honey-room' && $key !== 'compare' ? route("$key.yard", $yard) : route("$key.index") }}" data-key="{{ $loop->iteration }}" @if ($stage === $key) aria-current="page" @endif>
+    <a href="{{ $strip->stage($key, $yard) }}" data-key="{{ $loop->iteration }}" @if ($stage === $key) aria-current="page" @endif>
       <kbd aria-hidden="true">{{ $loop->iteration }}</kbd><span class="sn">{{ __($name) }}</span><span class="sf">{{ $figures[$key] }}</span></a>
   @endforeach
 </nav>
 <div class="frame {{ $why === null ? 'nowhy' : '' }} {{ $wall ? 'wall-view' : '' }}">
   <nav class="strip" id="yards" aria-label="{{ __('Yards') }}">
-    @php($index = in_array($stage, ['watch', 'assess', 'winter', 'clear', 'honey-room', 'compare', 'yards'], true) ? $stage : 'watch')
-    <a class="all {{ $yard === null ? 'on' : '' }}" href="{{ $stage === 'desk' ? route('desk') : route("$index.index") }}" @if ($yard === null) aria-current="true" @endif>
+    <a class="all {{ $yard === null ? 'on' : '' }}" href="{{ $strip->all($stage) }}" @if ($yard === null) aria-current="true" @endif>
       <b>{{ __('All yards') }}</b><br><span class="soft sub">{{ __(':hives hives in :yards yards', ['hives' => $summary->hives(), 'yards' => count($summary->yards)]) }}</span></a>
     <form class="find" method="get" action="{{ route('yards.find') }}" role="search">
       <kbd aria-hidden="true">/</kbd><input name="code" id="find" maxlength="12" autocomplete="off" placeholder="{{ __('find a hive by code') }}" aria-label="{{ __('Find a hive by code') }}">
     </form>
     @foreach ($summary->yards as $one)
-      <a class="yard {{ $yard === $one->slug ? 'on' : '' }}" href="{{ $stage === 'desk' || $stage === null ? route('assess.yard', $one->slug) : ($stage === 'honey-room' || $stage === 'compare' ? route("$stage.index", ['yard' => $one->slug]) : route("$index.yard", $one->slug)) }}" @if ($yard === $one->slug) aria-current="true" @endif>
-        <span class="yn">{{ $one->name }}</span>{!! $one->miniature !!}
-        <span class="yl">{{ str_replace(':ripe', __('~:kg ripe', ['kg' => $f->kg($one->ripeKg, 0)]), $one->line()) }}</span></a>
+      <a class="yard {{ $yard === $one->slug ? 'on' : '' }}" href="{{ $strip->yard($stage, $one->slug) }}" @if ($yard === $one->slug) aria-current="true" @endif>
+        <span class="yn">{{ $one->name }}</span><x-drawing.picture :of="$one->miniature"/>
+        <span class="yl">{{ $one->line($f) }}</span></a>
     @endforeach
     <div class="foot">
       <form method="post" action="{{ route('undo') }}" class="inline" id="undo-form">@csrf<x-key/><button class="link-btn" data-undo><kbd aria-hidden="true">u</kbd> {{ __('undo') }}</button></form>

@@ -1,7 +1,7 @@
 <x-page :title="__('Lot :lot', ['lot' => $lot->code])" stage="honey-room" :yard="$lot->harvest->apiary->slug" :wall="true">
   <div class="hd"><h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1><span class="sub">{{ $f->date($lot->harvest->taken_on) }}, {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span></div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }} ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }} {{ __('judged') }}</span></p>
-  <div class="buckets">{!! (new App\HoneyRoom\BucketRow)->svg($lot, $state->estimatedKg(), $f) !!}</div>
+  <div class="buckets"><x-drawing.picture :of="$buckets"/></div>
   @can('record')
   <section class="blk"><h2>{{ __('Weigh a bucket') }}</h2><x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
     <x-field name="gross" type="number" step="0.01" min="0" inputmode="decimal" :label="__('Gross, :unit', ['unit' => $f->massUnit()])" required/>
@@ -9,13 +9,17 @@
     <button class="btn go">{{ __('Weigh') }}</button></x-form></section>
   @endcan
   <section class="blk"><h2>{{ __('What each hive gave') }}</h2>
-    @if ($state->refusal)<p class="sub">{{ __($state->refusal) }}</p>@endif
-    {!! $chart->svg($state, $f) !!}</section>
+    @if ($state->refusal)
+    <p class="sub">{{ $say->refusal($state->refusal) }}</p>
+    @elseif ($state->allotted === null)
+    <p class="sub">{{ __('Weigh the first bucket, and the honey is allotted to the hives.') }}</p>
+    @endif
+    <x-drawing.picture :of="$picture"/></section>
   @if ($lot->buckets->isNotEmpty())<details class="astable"><summary>{{ __('the buckets as a table, to correct') }}</summary><table class="table"><thead><tr><th>{{ __('Bucket') }}</th><th>{{ __('Gross and tare, :unit', ['unit' => $f->massUnit()]) }}</th><th class="num">{{ __('Net') }}</th><th><span class="sr">{{ __('what to do') }}</span></th></tr></thead><tbody>
-    @foreach ($lot->buckets as $bucket)<tr><td>{{ $bucket->number }}</td><td>@can('record')<x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row"><input type="hidden" name="version" value="{{ $bucket->version }}">
+    @foreach ($lot->buckets as $bucket)<tr><td>{{ $bucket->number }}</td><td>@can('record')<x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row"><x-hidden :of="['version' => $bucket->version]"/>
       <div class="field"><label class="sr" for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label><input id="g{{ $bucket->id }}" name="gross" type="number" step="0.01" value="{{ round($f->massValue($bucket->gross_kg), 2) }}"></div>
-      <div class="field"><label class="sr" for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label><input id="t{{ $bucket->id }}" name="tare" type="number" step="0.01" value="{{ round($f->massValue($bucket->tare_kg), 2) }}"></div><button class="btn small">{{ __('Correct') }}</button></x-form>@else{{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}@endcan</td><td class="num">{{ $f->kg($bucket->gross_kg - $bucket->tare_kg, 2) }}</td>
-      <td>@can('manage')<x-form :action="route('honey-room.buckets.destroy', $bucket->id)" method="delete" class="inline"><button class="link-btn">{{ __('remove') }} <span class="sr">{{ $bucket->number }}</span></button></x-form>@endcan</td></tr>@endforeach</tbody></table></details>@endif
+      <div class="field"><label class="sr" for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label><input id="t{{ $bucket->id }}" name="tare" type="number" step="0.01" value="{{ round($f->massValue($bucket->tare_kg), 2) }}"></div><button class="btn small">{{ __('Correct') }}</button></x-form>@else{{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}@endcan</td><td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
+      <td>@can('manage')<x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number"/>@endcan</td></tr>@endforeach</tbody></table></details>@endif
   <details class="astable"><summary>{{ __('the supers, to weigh before and after spinning') }}</summary><table class="table"><thead><tr><th>{{ __('Super') }}</th><th class="num">{{ __('Judged') }}</th><th class="num">{{ __('Allotted') }}</th><th>{{ __('Before and after, :unit', ['unit' => $f->massUnit()]) }}</th></tr></thead><tbody>
     @foreach ($lot->harvest->supers as $super)<tr><td>{{ $super->hive->code }} {{ $super->box->mark }}</td><td class="num">~{{ $f->kg($super->estimate_kg) }}</td><td class="num">{{ $f->kg($super->allotted_kg) }}</td><td>@can('record')<x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
       <div class="field"><label class="sr" for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label><input id="b{{ $super->id }}" name="before" type="number" step="0.01" value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"></div>

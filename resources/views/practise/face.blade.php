@@ -1,7 +1,7 @@
 <x-page :title="__('Practise: the eye')" stage="practise">
   <div class="hd"><h1>{{ __('How much of this face is capped?') }}</h1><span class="sub"><a href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span></div>
   <p class="sub">{{ __('Face :n. Solid is capped, hatched is open honey, blank is empty. The share is of the whole face.', ['n' => $number]) }}</p>
-  {!! App\Practise\Pictures::face($face, $told ? __('A comb face, :p capped', ['p' => $f->percent($face->cappedShare)]) : __('A comb face to estimate by eye; it cannot be put into words without giving its answer away')) !!}
+  <x-drawing.picture :of="$picture"/>
   @if ($told)
     <p class="big told" role="status">{{ __('It is :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }} <span class="soft">{{ __(':n points', ['n' => sprintf('%+.0f', 100 * ($told->guess - $told->truth))]) }}</span></p>
     <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.face') }}">{{ __('Next face') }}</a></div>
@@ -12,11 +12,11 @@
     @else<p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>@endcan
   @endif
   <x-slot:why><p class="lab">{{ __('Your eye') }}</p>
-    @if ($test === null)<h2 class="say">{{ __('Nothing is known of your eye yet.') }}</h2><p>{{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => App\Practise\Tries::ENOUGH]) }}</p>
+    @if ($test === null)<h2 class="say">{{ __('Nothing is known of your eye yet.') }}</h2><p>{{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => $enough]) }}</p>
     @else<h2 class="say">{{ abs($test->bias) < 0.015 ? __('You see about what there is.') : ($test->bias > 0 ? __('You see :n points too much.', ['n' => round(100 * $test->bias)]) : __('You see :n points too little.', ['n' => round(-100 * $test->bias)])) }}</h2>
       <section><dl><dt>{{ __('Faces') }}</dt><dd>{{ $test->count }}</dd><dt>{{ __('Bias') }}</dt><dd>{{ sprintf('%+.1f', 100 * $test->bias) }}</dd><dt>{{ __('Spread (sd)') }}</dt><dd>{{ number_format(100 * $test->spread, 1) }}</dd></dl></section>
-      {!! App\Practise\Pictures::plot($pairs, [0.0, 1.0], __('Estimates against truth for :n faces', ['n' => $test->count]), $test->count >= App\Practise\Tries::ENOUGH ? $test->correction->share(...) : null) !!}
-      @if ($test->count < App\Practise\Tries::ENOUGH)<p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => App\Practise\Tries::ENOUGH - $test->count]) }}</p>
+      <x-drawing.picture :of="$plot"/>
+      @if ($test->count < $enough)<p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => $enough - $test->count]) }}</p>
       @else<section><h3>{{ __('Correction') }}</h3><p>{{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', ['before' => number_format(100 * $test->rmsBefore, 1), 'after' => number_format(100 * $test->rmsAfter, 1)]) }}</p>
         <p>{{ __('At 25, 50 and 75 % it makes :a, :b and :c %.', ['a' => round(100 * $test->correction->share(0.25)), 'b' => round(100 * $test->correction->share(0.5)), 'c' => round(100 * $test->correction->share(0.75))]) }}</p>
         @can('record')<x-form :action="route('practise.eye')"><button class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button></x-form>@error('eye')<p class="err danger">{{ $message }}</p>@enderror @endcan</section>@endif

@@ -6,5 +6,5 @@
   <p class="sub">{{ __('One yard, its hives and their boxes: the drawing follows as you choose. All of it can be changed later.') }}</p>
   @if ($errors->any())<div class="notice bad" role="alert"><ul>@foreach ($errors->all() as $message)<li>{{ $message }}</li>@endforeach</ul></div>@endif
   <x-form :action="route('start.store')"><div class="row"><x-field name="operation" :label="__('Name of your operation')" maxlength="120"/><x-field name="time_zone" :label="__('Time zone')" value="Europe/Stockholm"/></div>
-    @include('yards.draw')<div class="btns"><button class="btn go">{{ __('Put it up') }}</button></div></x-form>
+    @include('yards.draw', ['kindNames' => $kindNames])<div class="btns"><button class="btn go">{{ __('Put it up') }}</button></div></x-form>
 </main></body></html>

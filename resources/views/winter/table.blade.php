@@ -1,3 +1,26 @@
-<x-astable><table class="table"><thead><tr><th>{{ __('Hive') }}</th><th class="num">{{ __('Stores that stay') }}</th><th class="num">{{ __('Need') }}</th><th class="num">{{ __('Lasts') }}</th><th class="num">{{ __('May go') }}</th><th class="num">{{ __('Sugar') }}</th></tr></thead><tbody>
-@foreach ($winters as $code => $w)<tr><td><a href="{{ route('winter.hive', [$slug, $code]) }}">{{ $code }}</a></td><td class="num">{{ $w->stores->how === 'measured' ? '' : '~' }}{{ $f->kg($w->reserve->storesKg) }}</td>
-  <td class="num">{{ $f->kg($w->reserve->needQuantileKg) }}</td><td class="num">{{ $f->percent($w->reserve->pEnough) }}</td><td class="num">~{{ $f->kg($w->takeKg()) }}</td><td class="num">{{ $w->reserve->sugarKg > 0.5 ? '~'.$f->kg($w->reserve->sugarKg) : '' }}</td></tr>@endforeach</tbody></table></x-astable>
+<x-astable>
+  <table class="table">
+    <thead>
+      <tr>
+        <th>{{ __('Hive') }}</th>
+        <th class="num">{{ __('Stores that stay') }}</th>
+        <th class="num">{{ __('Need') }}</th>
+        <th class="num">{{ __('Lasts') }}</th>
+        <th class="num">{{ __('May go') }}</th>
+        <th class="num">{{ __('Sugar') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      @foreach ($board->rows as $row)
+        <tr>
+          <td><a href="{{ route('winter.hive', [$apiary->slug, $row->code]) }}">{{ $row->code }}</a></td>
+          <td class="num">{{ $row->measured ? '' : '~' }}{{ $f->kg($row->reserve->storesKg) }}</td>
+          <td class="num">{{ $f->kg($row->reserve->needQuantileKg) }}</td>
+          <td class="num">{{ $f->percent($row->reserve->pEnough) }}</td>
+          <td class="num">~{{ $f->kg($row->takeKg) }}</td>
+          <td class="num">{{ $row->mustBeFed ? '~'.$f->kg($row->reserve->sugarKg) : '' }}</td>
+        </tr>
+      @endforeach
+    </tbody>
+  </table>
+</x-astable>

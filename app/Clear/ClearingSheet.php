@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Models\Clearing;
+use App\Models\ClearingState;
+use App\Models\ClearingSuper;
+use App\YardState\BoxState;
+use App\YardState\Lifts;
+use App\YardState\YardState;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Lifting\LiftResult;
+
+/** A clearing hive by hive, as it is ticked off. */
+final readonly class ClearingSheet
+{
+    /** @var array<string, LiftResult> */
+    private array $lifts;
+
+    public function __construct(private Clearing $clearing, private YardState $yard)
+    {
+        $this->lifts = Lifts::of($yard);
+    }
+
+    /** @return Collection<string, Collection<int, ClearingSuper>> by hive code */
+    public function hives(): Collection
+    {
+        return $this->clearing->items
+            ->groupBy(fn (ClearingSuper $item): string => $item->hive->code)
+            ->sortKeys(SORT_NATURAL);
+    }
+
+    public function box(ClearingSuper $item): ?BoxState
+    {
+        return $this->yard->hive($item->hive->code)?->box($item->box_id);
+    }
+
+    public function lift(ClearingSuper $item): ?LiftResult
+    {
+        return $this->lifts[$item->box_id] ?? null;
+    }
+
+    public function isBeyondOneBack(): bool
+    {
+        return $this->clearing->items->contains(fn (ClearingSuper $item): bool => ($this->lift($item)->index ?? 0.0) > 1.0);
+    }
+
+    public function hasBoards(): bool
+    {
+        return $this->clearing->method->takesTwoVisits();
+    }
+
+    public function boardsAreToGoOn(): bool
+    {
+        return $this->hasBoards() && $this->clearing->state === ClearingState::Planned;
+    }
+
+    /** @return array<string, string> what is ticked of each super, with its words */
+    public function ticks(): array
+    {
+        $in = ['collected' => __('on the truck')];
+
+        return $this->hasBoards() ? ['placed' => __('board on')] + $in : $in;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Support\Units\Formatter;
+use DateTimeImmutable;
+
+/** What stands under the name of a stage, put into the reader's units when it is shown. */
+final readonly class Figure
+{
+    /** @param  array<string, int>  $counts */
+    public function __construct(
+        private string $words,
+        private array $counts = [],
+        private ?DateTimeImmutable $day = null,
+        private ?float $kg = null,
+    ) {
+    }
+
+    public function shown(Formatter $format): string
+    {
+        return __($this->words, $this->counts + [
+            'day' => $format->day($this->day),
+            'kg' => $format->kg($this->kg, 0),
+        ]);
+    }
+}

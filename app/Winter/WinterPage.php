@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Winter;
+
+use App\Drawing\Picture;
+use App\Models\Apiary;
+use App\Models\Decision;
+use App\Operation\Policy;
+use App\Support\Units\Formatter;
+use App\YardState\BoxState;
+use App\YardState\Winter\HiveWinter;
+use App\YardState\Winter\WinterNotes;
+use App\YardState\Winter\WinterSeason;
+use Marjoram\Core\Reserve\Climate;
+
+/** A yard's winter with one hive open. */
+final readonly class WinterPage
+{
+    /** @param  ?HiveWinter  $winter  of the open hive; null where it has no box */
+    public function __construct(
+        public Apiary $apiary,
+        public WinterBoard $board,
+        public WinterSeason $season,
+        public Policy $policy,
+        public ?HiveWinter $winter,
+        public WinterNotes $notes,
+        private Formatter $format,
+    ) {
+    }
+
+    public function columns(): Picture
+    {
+        return (new StoresChart($this->format))->of($this->board, $this->winter?->state->code);
+    }
+
+    public function curve(HiveWinter $winter): Picture
+    {
+        return (new StoresCurve($this->format))->of($winter, $this->notes, $this->season);
+    }
+
+    public function feeding(): string
+    {
+        $board = $this->board;
+        $sugar = '~'.$this->format->kg($board->sugarKg(), 0);
+
+        return __('To feed: :kg of sugar', ['kg' => $sugar]);
+    }
+
+    /** Until when syrup is taken. */
+    public function until(): string
+    {
+        $until = $this->board->feedUntil;
+        if ($until === null) {
+            return '.';
+        }
+        if ($this->season->today >= $until) {
+            return ', '.__('but it is too cold for syrup: fondant or combs').'.';
+        }
+        $before = __('before :day, when the days fall below :c on average', [
+            'day' => $this->format->day($until),
+            'c' => $this->format->celsius(WinterBoard::FEED_ABOVE_C),
+        ]);
+        $left = trans_choice(
+            '{0} no day left|{1} :count day left|[2,*] :count days left',
+            (int) $this->season->today->diff($until)->days,
+        );
+
+        return ", $before ($left).";
+    }
+
+    public function spare(): string
+    {
+        $kg = ['kg' => $this->format->kg($this->board->spareKg(), 0)];
+
+        return $this->season->hasBegun()
+            ? __('Over the need in the yard: ~:kg; what is still over when the first flow comes may be taken.', $kg)
+            : __('Over the need in what stays: ~:kg.', $kg);
+    }
+
+    /** What to do for the open hive, as a sentence. */
+    public function advice(HiveWinter $winter): string
+    {
+        $supers = count($winter->comingOff());
+        $sugar = ['kg' => $this->format->kg($winter->reserve->sugarKg, 0)];
+
+        return match (true) {
+            $winter->mustBeFed() && $supers > 0 => trans_choice(
+                'Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.',
+                $supers,
+                $sugar,
+            ),
+            $winter->mustBeFed() => __('Feed ~:kg of sugar.', $sugar),
+            $supers > 0 => trans_choice('Take :count super; enough stays.|Take :count supers; enough stays.', $supers),
+            default => __('All of it stays.'),
+        };
+    }
+
+    public function glyph(HiveWinter $winter): string
+    {
+        return match (true) {
+            $winter->mustBeFed() => 'feed',
+            $winter->comingOff() !== [] => 'take',
+            default => 'leave',
+        };
+    }
+
+    public function isNeeded(HiveWinter $winter, BoxState $box): string
+    {
+        return match (true) {
+            $winter->stays($box) => __('stays'),
+            $box->comesOff() => __('may go'),
+            default => __('not ripe, stays where it is'),
+        };
+    }
+
+    public function decisionOn(BoxState $box): ?Decision
+    {
+        return $this->notes->decisions[$box->id] ?? null;
+    }
+
+    public function climate(): string
+    {
+        $source = $this->apiary->climate_source;
+        $name = $source === null || $source === '' ? '' : __(Climate::presets()[$source]->name ?? $source).'; ';
+
+        return $name.__('winter from :a to :b', [
+            'a' => $this->format->day($this->season->whole->from),
+            'b' => $this->format->date($this->season->whole->firstFlow),
+        ]);
+    }
+}

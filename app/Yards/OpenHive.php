@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yards;
+
+use App\Models\Box;
+use App\Models\BoxPlace;
+use App\Models\ColonyFact;
+use App\Models\Hive;
+use App\Models\Queen;
+use App\YardState\HiveState;
+use Illuminate\Database\Eloquent\Collection;
+use Marjoram\Core\Comb\BoxKind;
+
+/** A hive as it is kept: its boxes, its colony and queen, and what stood there when. */
+final readonly class OpenHive
+{
+    private const SHOWN = 30;
+
+    private const CHOICES = 200;
+
+    /**
+     * @param  Collection<int, ColonyFact>  $facts  newest first
+     * @param  Collection<int, BoxPlace>  $history  newest first
+     * @param  Collection<int, Box>  $store
+     * @param  Collection<int, Queen>  $queens
+     */
+    private function __construct(
+        public Hive $hive,
+        public HiveState $state,
+        public Collection $facts,
+        public Collection $history,
+        private Collection $store,
+        private Collection $queens,
+    ) {
+    }
+
+    public static function of(Hive $hive, HiveState $state): self
+    {
+        $colony = $hive->load('colony.queen')->colony;
+
+        return new self(
+            $hive,
+            $state,
+            ColonyFact::query()
+                ->where('colony_id', $colony?->id)
+                ->whereNotNull('colony_id')
+                ->with('queen')
+                ->orderByDesc('happened_on')
+                ->limit(self::SHOWN)
+                ->get(),
+            BoxPlace::query()
+                ->where('hive_id', $hive->id)
+                ->with('box')
+                ->orderByDesc('since')
+                ->limit(self::SHOWN)
+                ->get(),
+            Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::CHOICES)->get(),
+            Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::CHOICES)->get(),
+        );
+    }
+
+    public function queen(): string
+    {
+        $queen = $this->hive->colony?->queen;
+
+        return $queen === null
+            ? __('queen not noted')
+            : $queen->code.' ('.__('line :line, :year', ['line' => $queen->line, 'year' => $queen->year]).')';
+    }
+
+    /**
+     * @param  array<string, BoxKind>  $kinds
+     * @return array<string, string>
+     */
+    public function storeChoices(array $kinds): array
+    {
+        $choices = ['' => __('none: a new one')];
+        foreach ($this->store as $box) {
+            $choices[$box->id] = $box->mark.' '.($kinds[$box->kind]->name ?? $box->kind);
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, string> */
+    public function queenChoices(): array
+    {
+        return ['' => __('no: a new one')] + $this->queens->pluck('code', 'id')->all();
+    }
+
+    /** @return array<string, string> what may happen to a colony */
+    public function happenings(): array
+    {
+        return [
+            'swarmed' => __('swarmed'),
+            'split' => __('split'),
+            'united' => __('united'),
+            'died' => __('died'),
+            'settled' => __('settled'),
+        ];
+    }
+}

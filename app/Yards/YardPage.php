@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yards;
+
+use App\Drawing\ElevationPicture;
+use App\Models\Apiary;
+use App\Models\HarvestPolicy;
+use App\Models\Treatment;
+use App\Operation\Policy;
+use App\Operation\PolicyValues;
+use App\YardState\YardState;
+use Illuminate\Database\Eloquent\Collection as Records;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Comb\BoxKind;
+use Marjoram\Core\Reserve\Climate;
+
+/** A yard as it is kept: its hives, one of them open, its policy, climate and treatments. */
+final readonly class YardPage
+{
+    public Apiary $apiary;
+
+    /**
+     * @param  array<string, BoxKind>  $kinds
+     * @param  Records<int, Treatment>  $treatments
+     * @param  Collection<int, Apiary>  $apiaries  all of the operation
+     */
+    public function __construct(
+        public YardState $yard,
+        public ElevationPicture $picture,
+        public Policy $policy,
+        public array $kinds,
+        public Records $treatments,
+        private Collection $apiaries,
+        public ?OpenHive $open,
+    ) {
+        $this->apiary = $yard->apiary;
+    }
+
+    /** @return array<string, string> */
+    public function kindNames(): array
+    {
+        return array_map(static fn (BoxKind $kind): string => $kind->name, $this->kinds);
+    }
+
+    /** @return array<string, string> by slug */
+    public function yardChoices(): array
+    {
+        return $this->apiaries->pluck('name', 'slug')->all();
+    }
+
+    public function policyOf(HarvestPolicy $harvest): string
+    {
+        return $this->policy->during($harvest)->words();
+    }
+
+    /** @return array<string, mixed> what this yard has otherwise, as a form shows it */
+    public function overrides(): array
+    {
+        return PolicyValues::shown($this->apiary->policy ?? []);
+    }
+
+    /** @return array<string, string> named climates */
+    public function climates(): array
+    {
+        $names = array_map(static fn (Climate $one): string => __($one->name), Climate::presets());
+
+        return ['' => __('choose one')] + $names;
+    }
+
+    public function climateNow(): string
+    {
+        $source = $this->apiary->climate_source;
+
+        return __('Now: :source, spread :sd from year to year.', [
+            'source' => __(Climate::presets()[$source ?? '']->name ?? $source ?? 'own numbers'),
+            'sd' => number_format($this->apiary->climate_sd, 1).' °C',
+        ]);
+    }
+}

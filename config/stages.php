@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The stages of the harvest in their order, with the words of their tabs; and what each has to do next at a yard, as
+ * the desk shows it.
+ */
+return [
+    'names' => [
+        'watch' => 'Watch',
+        'assess' => 'Assess',
+        'winter' => 'Winter share',
+        'clear' => 'Clear',
+        'honey-room' => 'Honey room',
+        'compare' => 'Compare',
+    ],
+    // Their files in routes/stages, and those of the pages beside them. The first address that fits is taken.
+    'routes' => [
+        'desk',
+        'watch',
+        'assess',
+        'winter',
+        'rounds',
+        'weather',
+        'day',
+        'clear',
+        'honey-room',
+        'compare',
+        'yards',
+        'calibrate',
+        'practise',
+        'account',
+    ],
+    'tasks' => [
+        App\Assess\LookTasks::class,
+        App\Clear\ClearingTasks::class,
+        App\Winter\FeedTasks::class,
+    ],
+];

@@ -1,0 +1,40 @@
+<details class="astable" data-form @if ($errors->hasAny(['a', 'b'])) open @endif>
+  <summary>{{ __('as figures') }}</summary>
+  <x-form :action="route('assess.frames.update', [$box->id, $slot])" method="put" class="narrow">
+    <x-hidden :of="['version' => $looks->stored?->version, 'seen_on' => $opened->on]" />
+    @foreach ($looks->faces as $side => $face)
+      <fieldset>
+        <legend>{{ __('Face :side, shares from 0 to 1', ['side' => strtoupper($side)]) }}</legend>
+        <div class="row">
+          @foreach (['capped', 'open', 'brood', 'pollen'] as $what)
+            <div class="field">
+              <label for="n-{{ $side }}-{{ $what }}">{{ __($what) }}</label>
+              <input
+                id="n-{{ $side }}-{{ $what }}"
+                name="{{ $side }}[{{ $what }}]"
+                type="number"
+                min="0"
+                max="1"
+                step="any"
+                value="{{ is_scalar(old("$side.$what")) ? old("$side.$what") : $face->$what }}"
+                @if ($errors->hasAny([$side, "$side.$what"])) aria-invalid="true" @endif
+              />
+            </div>
+          @endforeach
+          @error($side)
+            <span class="err danger">{{ $message }}</span>
+          @enderror
+        </div>
+      </fieldset>
+    @endforeach
+    <div class="btns"><button class="btn go">{{ __('Save the frame') }}</button></div>
+  </x-form>
+  @if ($looks->stored)
+    @can('manage')
+      <x-remove
+        :action="route('assess.frames.destroy', $looks->stored->id)"
+        :words="__('count frame :n as not looked at', ['n' => $slot])"
+      />
+    @endcan
+  @endif
+</details>

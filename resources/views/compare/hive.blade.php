@@ -1,0 +1,31 @@
+<div>
+  <p class="lab">{{ __('Why: :hive', ['hive' => $hive->hive]) }}</p>
+  <h2 class="say">
+    @if ($hive->indexKg >= 0)
+      {{ __(':kg a season above its neighbours.', ['kg' => $f->kg($hive->indexKg)]) }}
+    @else
+      {{ __(':kg a season below its neighbours.', ['kg' => $f->kg(-$hive->indexKg)]) }}
+    @endif
+  </h2>
+</div>
+<section>
+  <dl>
+    @foreach (array_reverse($hive->seasons, true) as $year => $one)
+      <dt>{{ $year }}</dt>
+      <dd>
+        {{ $one->weighed ? '' : '~' }}{{ $f->kg($one->kg) }} <span class="rng">{{ $f->kgRange($one->kg, $one->sdKg) }}</span>
+      </dd>
+    @endforeach
+  </dl>
+</section>
+<section>
+  <h3>{{ __('Facts used') }}</h3>
+  <ul class="facts">
+    @foreach (array_reverse($hive->seasons, true) as $year => $one)
+      <li>
+        <span>{{ $year }}</span>
+        <span>{{ trans_choice(':count super|:count supers', $one->supers) }}, {{ $one->queenWords() }}</span>
+      </li>
+    @endforeach
+  </ul>
+</section>

@@ -1,0 +1,4 @@
+@props(['of'])
+@foreach ($of as $name => $value)
+  <input type="hidden" name="{{ $name }}" value="{{ $value }}" />
+@endforeach

@@ -1,0 +1,2 @@
+@props(['of', 'size' => 18])
+<x-mark :glyph="$say->glyph($of)" :size="$size" />{{ $say->method($of) }}

@@ -1,0 +1,2 @@
+@props(['of', 'size' => 18])
+<x-mark :glyph="$say->mark($of)" :size="$size" {{ $attributes }} />

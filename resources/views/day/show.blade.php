@@ -1,0 +1,59 @@
+<x-page :title="__('The day').' '.$sheet->date()" stage="clear">
+  <div class="hd">
+    <h1>{{ $f->weekday($sheet->day) }}</h1>
+    <span class="sub noprint">
+      <a href="{{ route('clear.day', $sheet->dateAfter(-1)) }}">{{ __('day before') }}</a> ·
+      <a href="{{ route('clear.day', $sheet->dateAfter(1)) }}">{{ __('day after') }}</a>
+    </span>
+  </div>
+  @if ($sheet->stops === [])
+    <p class="empty">
+      {{ __('No visit is planned for this day.') }}
+      <a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan the rounds') }}</a>
+    </p>
+  @else
+    <p class="sub">
+      {{ trans_choice('{1} :count stop|[2,*] :count stops', $sheet->places()) }},
+      {{ __(':m of driving before the way home', ['m' => $f->minutes($sheet->drivingMin())]) }}
+      <button type="button" class="btn small noprint" data-print>{{ __('Print') }}</button>
+      <a class="btn small noprint" href="{{ route('clear.day.pdf', $sheet->date()) }}">{{ __('PDF, A4') }}</a>
+      <a class="btn small noprint" href="{{ route('clear.day.pdf', [$sheet->date(), 'paper' => 'letter']) }}">{{ __('PDF, Letter') }}</a>
+    </p>
+    <p class="lifted">@include('day.lifted')</p>
+    <section class="blk">
+      <h2>{{ __('To load') }}</h2>
+      <ul class="load loadday">
+        @foreach ($sheet->load as $item)
+          <li>
+            <span class="n"><span class="paper" aria-hidden="true">☐</span> {{ $item->count }}</span>
+            <span>{{ $item->words }}</span>
+            @can('record')
+              <x-tick
+                class="inline noprint"
+                :action="route('clear.day.load', $sheet->date())"
+                :done="in_array($item->thing, $ticked, true)"
+                :with="['thing' => $item->thing]"
+                :id="'load-'.$item->thing"
+                :words="__('loaded')"
+                :of="': '.$item->words"
+              />
+            @endcan
+          </li>
+        @endforeach
+      </ul>
+    </section>
+    @foreach ($sheet->stops as $stop)
+      @include('day.stop')
+    @endforeach
+  @endif
+  <x-slot:why>
+    <p class="lab">{{ __('On the day') }}</p>
+    <h2 class="say">{{ __('Cool of the morning or evening; cover each super at once.') }}</h2>
+    <p class="caution">
+      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: water at hand. Carry what your doctor prescribed; do not work alone.') }}
+    </p>
+    <p class="caution">
+      {{ __('Repellents as their label says; ears and eyes by a blower. Robbing once begun is hard to stop.') }}
+    </p>
+  </x-slot:why>
+</x-page>

@@ -1,0 +1,121 @@
+<x-page :title="__('Rounds')" stage="clear">
+  <div class="hd">
+    <h1>{{ __('Rounds over all yards') }}</h1>
+    <span class="sub"><a href="{{ route('clear.index') }}">{{ __('yard by yard') }}</a></span>
+  </div>
+  <p class="sub">
+    {{ __('Which yard when, by which method, on which drive: crew time, boards, truck and honey room taken together. Several schedules may stand side by side.') }}
+  </p>
+  @if ($page->schedules() === [])
+    <p class="empty">
+      {{ __('No schedule yet.') }}
+      @can('manage')
+        {{ __('Say what a day is worth, and let one be searched.') }}
+      @endcan
+    </p>
+  @else
+    <table class="table stack">
+      <thead>
+        <tr>
+          <th>{{ __('Schedule') }}</th>
+          <th class="num">{{ __('In all') }}</th>
+          <th class="num">{{ __('Driving') }}</th>
+          <th class="num">{{ __('Work') }}</th>
+          <th class="num">{{ __('Late, rain, robbing') }}</th>
+          <th class="num">{{ __('Not served') }}</th>
+          <th><span class="sr">{{ __('what to do') }}</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        @foreach ($page->schedules() as $state)
+          <tr>
+            <td>
+              <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
+              @if ($state->isRunning())
+                <i>{{ __('searching') }}</i>
+              @elseif (! $state->plan->isFeasible())
+                <b class="danger">{{ __('breaks a limit') }}</b>
+              @endif
+              @if ($state->schedule->clearings_count > 0)
+                <b>({{ __('in use') }})</b>
+              @endif
+            </td>
+            @foreach ($page->figures($state, $f) as $label => $value)
+              <td class="num" data-label="{{ $label }}">{{ $value }}</td>
+            @endforeach
+            <td>
+              @can('manage')
+                <x-remove :action="route('clear.rounds.destroy', $state->schedule->id)" :of="$state->schedule->name" />
+              @endcan
+            </td>
+          </tr>
+        @endforeach
+      </tbody>
+    </table>
+  @endif
+  @can('manage')
+    <div class="btns blk">
+      <a class="btn go" href="{{ route('clear.rounds.create') }}">{{ __('A new schedule') }}</a>
+      <a class="btn" href="{{ route('clear.drives') }}">{{ __('Drives') }}</a>
+    </div>
+  @endcan
+  @if ($page->boardsOut() !== [])
+    <section class="blk">
+      <h2>{{ __('Boards out') }}</h2>
+      <ul>
+        @foreach ($page->boardsOut() as $one)
+          <li>
+            <a class="link" href="{{ route('clear.plan', $one->clearing->id) }}">{{ $one->clearing->apiary->name }}</a>:
+            {{ trans_choice('{1} :count board|[2,*] :count boards', $one->boards) }},
+            {{ __('since :day, :n nights', ['day' => $f->day($one->clearing->first_on), 'n' => $one->nights]) }}
+            @if ($one->areTooLong())
+              <b class="danger">{{ __('fetch them: no board stays more than three nights') }}</b>
+            @endif
+          </li>
+        @endforeach
+      </ul>
+    </section>
+  @endif
+  <section class="blk" id="calendar">
+    <h2>{{ __('In your calendar') }}</h2>
+    <p><a class="link" href="{{ route('clear.calendar') }}">{{ __('Download all open visits (iCalendar)') }}</a></p>
+    @if (session('calendar'))
+      <p class="notice" role="status">
+        <span>{{ __('Your calendar can read:') }} <code>{{ session('calendar') }}</code></span>
+      </p>
+    @endif
+    @foreach ($page->links() as $link)
+      <p>
+        {{ $link->name }}
+        @can('manage')
+          <x-remove
+            :action="route('clear.calendar.destroy', $link->id)"
+            :of="$link->name"
+            :words="__('take the address back')"
+          />
+        @endcan
+      </p>
+    @endforeach
+    @can('manage')
+      <x-form :action="route('clear.calendar.store')" class="answer">
+        <x-field
+          name="name"
+          id="calendar-name"
+          :label="__('A private address for')"
+          :hint="__('such as my phone')"
+          maxlength="60"
+          required
+        />
+        <button class="btn">{{ __('Make it') }}</button>
+      </x-form>
+    @endcan
+  </section>
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('Minutes of the crew, all in one sum.') }}</h2>
+    <p>
+      {{ __('Driving and work count as they are; being late for a treatment, rain on open supers, robbing in a dearth and yards left out are charged in minutes, so that one schedule can be held against another.') }}
+    </p>
+    <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p>
+  </x-slot:why>
+</x-page>

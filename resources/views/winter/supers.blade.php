@@ -1,0 +1,37 @@
+<section>
+  <h3>{{ __('Supers of :hive', ['hive' => $hive->code]) }}</h3>
+  @foreach (array_reverse($hive->supers()) as $box)
+    @php($decision = $page->decisionOn($box))
+    <div class="stop">
+      <b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->honeyKg) }}: {{ $page->isNeeded($winter, $box) }}
+      @if ($decision !== null)
+        <p class="caution">
+          {{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }} {{ $decision->note }}
+        </p>
+        @can('manage')
+          <x-form :action="route('winter.decisions.destroy', $decision->id)" method="delete" class="inline">
+            <button class="btn small">
+              {{ __('Let the reckoning stand') }} <span class="sr">{{ $box->name() }}</span>
+            </button>
+          </x-form>
+        @endcan
+      @elseif ($winter->stays($box))
+        <x-disclosure :summary="__('take it all the same')" :open="$errors->has('note')">
+          <x-form :action="route('winter.keep', $box->id)">
+            <x-hidden :of="['choice' => 'take']" />
+            <x-field :id="'note-'.$box->id" name="note" :label="__('Because')" maxlength="500" required />
+            <button class="btn small">{{ __('Take it all the same') }}</button>
+          </x-form>
+        </x-disclosure>
+      @else
+        <x-form :action="route('winter.keep', $box->id)" class="inline" quick>
+          <x-hidden :of="['choice' => 'stay']" />
+          <button class="btn small">{{ __('Keep it on') }} <span class="sr">{{ $box->name() }}</span></button>
+        </x-form>
+      @endif
+    </div>
+  @endforeach
+  @if ($hive->supers() === [])
+    <p class="sub">{{ __('It has none.') }}</p>
+  @endif
+</section>

@@ -1,0 +1,39 @@
+@php($hive = $open->hive)
+<section class="blk" id="hive">
+  <h2>{{ __('Hive :code', ['code' => $hive->code]) }}</h2>
+  <div class="cols2">
+    <div>
+      <h3>{{ __('Its boxes, from the top') }}</h3>
+      @foreach ($open->state->fromTheTop() as $box)
+        <div class="stop" id="box-{{ $box->id }}">
+          <b>{{ $box->mark }}</b> {{ $box->name() }} ·
+          <span class="soft">{{ $box->fitted->kind->name }}, {{ __(':n frames fitted', ['n' => $box->fitted->framesFitted]) }}, {{ __('since :day', ['day' => $f->date($box->since)]) }}</span>
+          @can('record')
+            @include('yards.box')
+          @endcan
+        </div>
+      @endforeach
+      @can('record')
+        <h3 class="blk">{{ __('Put a box on') }}</h3>
+        <x-form :action="route('yards.boxes.store', $hive->id)" class="narrow">
+          <div class="row">
+            <x-field
+              name="role"
+              :label="__('As')"
+              value="super"
+              :options="['super' => __('super, on top'), 'brood' => __('brood box')]"
+            />
+            <x-field name="frames_fitted" type="number" min="1" max="30" :label="__('Frames fitted')" :hint="__('empty: all')" />
+          </div>
+          <x-field name="kind" :label="__('A new one of kind')" value="langstroth-medium-10" :options="$page->kindNames()" />
+          <x-field name="box" :label="__('or one from store')" :options="$open->storeChoices($page->kinds)" />
+          <x-field name="since" type="date" :label="__('Since')" :hint="__('empty: today')" />
+          <button class="btn go">{{ __('Put it on') }}</button>
+        </x-form>
+      @endcan
+    </div>
+    <div>
+      @include('yards.colony')
+    </div>
+  </div>
+</section>

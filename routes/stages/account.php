@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Account\AccountController;
+use App\Account\BinController;
+use App\Account\MemberController;
+use App\Account\OperationController;
+use App\Account\PolicyController;
+use App\Account\TrailController;
+use App\Account\UndoController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('can:view')->group(static function (): void {
+    Route::get('/account', [AccountController::class, 'show'])
+        ->name('account.show');
+    Route::get('/account/policy', [PolicyController::class, 'show'])
+        ->name('account.policy');
+    Route::get('/account/trail', [TrailController::class, 'index'])
+        ->name('account.trail');
+    Route::get('/account/bin', [BinController::class, 'index'])
+        ->name('account.bin');
+});
+
+// A person's own settings: every member may change them.
+Route::middleware(['can:view', 'write'])->group(static function (): void {
+    Route::put('/account', [AccountController::class, 'update'])
+        ->name('account.update');
+    Route::put('/account/password', [AccountController::class, 'password'])
+        ->name('account.password');
+    Route::put('/account/operation', [AccountController::class, 'switch'])
+        ->name('account.switch');
+});
+
+Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::post('/undo', [UndoController::class, 'store'])
+        ->name('undo');
+});
+
+Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::put('/account/policy', [PolicyController::class, 'update'])
+        ->name('account.policy.update');
+    Route::post('/account/bin/{kind}/{id}', [BinController::class, 'restore'])
+        ->name('account.bin.restore');
+});
+
+Route::middleware(['can:own', 'write'])->group(static function (): void {
+    Route::put('/account/operation-settings', [OperationController::class, 'update'])
+        ->name('account.operation');
+    Route::post('/account/members', [MemberController::class, 'store'])
+        ->name('account.members.store');
+    Route::delete('/account/members/{membership}', [MemberController::class, 'destroy'])
+        ->name('account.members.destroy');
+});

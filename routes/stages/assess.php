@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Assess\AlikeController;
+use App\Assess\AssessController;
+use App\Assess\DecisionController;
+use App\Assess\FrameController;
+use App\Assess\LookController;
+use App\Assess\ReadingController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('can:view')->group(static function (): void {
+    Route::get('/assess', [AssessController::class, 'index'])
+        ->name('assess.index');
+    Route::get('/assess/{apiary}', [AssessController::class, 'show'])
+        ->name('assess.yard');
+    Route::get('/assess/{apiary}/{hive:code}', [AssessController::class, 'show'])
+        ->name('assess.hive')
+        ->withoutScopedBindings();
+});
+
+Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::put('/assess/boxes/{box}/frames/{slot}', [FrameController::class, 'update'])
+        ->whereNumber('slot')
+        ->name('assess.frames.update');
+    Route::post('/assess/boxes/{box}/alike', [AlikeController::class, 'store'])
+        ->name('assess.alike');
+    Route::post('/assess/boxes/{box}/readings/instrument', [ReadingController::class, 'instrument'])
+        ->name('assess.readings.instrument');
+    Route::post('/assess/{apiary}/decisions', [DecisionController::class, 'bulk'])
+        ->name('assess.bulk');
+    Route::put('/assess/boxes/{box}/shake', [LookController::class, 'shake'])
+        ->name('assess.shake');
+    Route::post('/assess/boxes/{box}/readings', [ReadingController::class, 'store'])
+        ->name('assess.readings.store');
+    Route::post('/assess/boxes/{box}/decisions', [DecisionController::class, 'store'])
+        ->name('assess.decisions.store');
+});
+
+Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::delete('/assess/frames/{frame}', [FrameController::class, 'destroy'])
+        ->name('assess.frames.destroy');
+    Route::delete('/assess/readings/{reading}', [ReadingController::class, 'destroy'])
+        ->name('assess.readings.destroy');
+    Route::delete('/assess/decisions/{decision}', [DecisionController::class, 'destroy'])
+        ->name('assess.decisions.destroy');
+});

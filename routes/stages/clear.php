@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Clear\ClearController;
+use App\Clear\ClearingController;
+use App\Clear\FollowUpController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('can:view')->group(static function (): void {
+    Route::get('/clear', [ClearController::class, 'index'])
+        ->name('clear.index');
+    Route::get('/clear/plans/{clearing}', [ClearingController::class, 'show'])
+        ->name('clear.plan');
+    Route::get('/clear/{apiary}', [ClearController::class, 'show'])
+        ->name('clear.yard');
+});
+
+Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::put('/clear/follow-ups/{followUp}', [FollowUpController::class, 'tick'])
+        ->name('clear.follow-up');
+    Route::put('/clear/items/{item}', [ClearingController::class, 'tick'])
+        ->name('clear.tick');
+    Route::put('/clear/plans/{clearing}/placed', [ClearingController::class, 'placed'])
+        ->name('clear.placed');
+    Route::put('/clear/plans/{clearing}/collected', [ClearingController::class, 'collected'])
+        ->name('clear.collected');
+});
+
+Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::post('/clear/{apiary}/plans', [ClearingController::class, 'store'])
+        ->name('clear.plans.store');
+    Route::delete('/clear/plans/{clearing}', [ClearingController::class, 'destroy'])
+        ->name('clear.plans.destroy');
+});

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Yards\BoxController;
+use App\Yards\BoxKindController;
+use App\Yards\ClimateController;
+use App\Yards\ColonyController;
+use App\Yards\HiveController;
+use App\Yards\QueenController;
+use App\Yards\TreatmentController;
+use App\Yards\YardController;
+use App\Yards\YardPolicyController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('can:view')->group(static function (): void {
+    Route::get('/yards', [YardController::class, 'index'])
+        ->name('yards.index');
+    Route::get('/yards/find', [YardController::class, 'find'])
+        ->name('yards.find');
+    Route::get('/yards/{apiary}', [YardController::class, 'show'])
+        ->name('yards.yard');
+    Route::get('/yards/{apiary}/{hive:code}', [YardController::class, 'show'])
+        ->name('yards.hive')
+        ->withoutScopedBindings();
+});
+
+Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::post('/yards/boxes/{box}/move', [BoxController::class, 'move'])
+        ->name('yards.boxes.move');
+    Route::post('/yards/boxes/{box}/off', [BoxController::class, 'off'])
+        ->name('yards.boxes.off');
+    Route::post('/yards/hives/{hive}/boxes', [BoxController::class, 'store'])
+        ->name('yards.boxes.store');
+    Route::post('/yards/hives/{hive}/facts', [ColonyController::class, 'fact'])
+        ->name('yards.facts.store');
+});
+
+Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::put('/yards/{apiary}/climate', [ClimateController::class, 'update'])
+        ->name('yards.climate');
+    Route::post('/yards', [YardController::class, 'store'])
+        ->name('yards.store');
+    Route::put('/yards/{apiary}', [YardController::class, 'update'])
+        ->name('yards.update');
+    Route::delete('/yards/{apiary}', [YardController::class, 'destroy'])
+        ->name('yards.destroy');
+    Route::post('/yards/{apiary}/hives', [HiveController::class, 'store'])
+        ->name('yards.hives.store');
+    Route::put('/yards/hives/{hive}', [HiveController::class, 'update'])
+        ->name('yards.hives.update');
+    Route::delete('/yards/hives/{hive}', [HiveController::class, 'destroy'])
+        ->name('yards.hives.destroy');
+    Route::put('/yards/hives/{hive}/queen', [ColonyController::class, 'requeen'])
+        ->name('yards.queen');
+    Route::delete('/yards/facts/{fact}', [ColonyController::class, 'forget'])
+        ->name('yards.facts.destroy');
+    Route::put('/yards/queens/{queen}', [QueenController::class, 'update'])
+        ->name('yards.queens.update');
+    Route::delete('/yards/queens/{queen}', [QueenController::class, 'destroy'])
+        ->name('yards.queens.destroy');
+    Route::post('/yards/kinds', [BoxKindController::class, 'store'])
+        ->name('yards.kinds.store');
+    Route::delete('/yards/kinds/{kind}', [BoxKindController::class, 'destroy'])
+        ->name('yards.kinds.destroy');
+    Route::delete('/yards/boxes/{box}', [BoxController::class, 'destroy'])
+        ->name('yards.boxes.destroy');
+    Route::post('/yards/{apiary}/treatments', [TreatmentController::class, 'store'])
+        ->name('yards.treatments.store');
+    Route::delete('/yards/treatments/{treatment}', [TreatmentController::class, 'destroy'])
+        ->name('yards.treatments.destroy');
+    Route::put('/yards/{apiary}/policy', [YardPolicyController::class, 'update'])
+        ->name('yards.policy');
+    Route::post('/yards/{apiary}/harvests', [YardPolicyController::class, 'store'])
+        ->name('yards.harvests.store');
+    Route::delete('/yards/harvests/{harvestPolicy}', [YardPolicyController::class, 'destroy'])
+        ->name('yards.harvests.destroy');
+});
