@@ -83,7 +83,7 @@ final readonly class DeskDrawing
     private function gains(Canvas $canvas, FlowSummary $flow, float $ground): void
     {
         $gains = array_filter($flow->gains, static fn (?float $gain): bool => $gain !== null);
-        $scale = 44.0 / max(1.0, ...array_values($gains));
+        $scale = 44.0 / max([1.0, ...array_values($gains)]);
         foreach ($gains as $date => $gain) {
             $days = Task::daysBetween($this->current->today(), new DateTimeImmutable($date));
             $x = ($days + self::BACK + 0.17) * self::PITCH;

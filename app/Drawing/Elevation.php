@@ -64,7 +64,7 @@ final readonly class Elevation
     {
         $widths = array_map(static fn (DrawnHive $hive): float => $hive->widthMm(), $hives);
 
-        return $this->pitchOf(max(self::LEAST_MM, ...$widths), count($hives));
+        return $this->pitchOf(max([self::LEAST_MM, ...$widths]), count($hives));
     }
 
     public function pitchOf(float $widestMm, int $hives): float

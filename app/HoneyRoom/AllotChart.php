@@ -28,7 +28,8 @@ final readonly class AllotChart
         $judged = $state->judgedByHive();
         $hives = $state->allotted->hives ?? [];
         $reach = static fn (Allotted $one): float => $one->kg + 2.0 * $one->sdKg;
-        $scale = self::WIDE / max(1.0, ...array_values($judged), ...array_map($reach, array_values($hives)));
+        $most = max([1.0, ...array_values($judged), ...array_map($reach, array_values($hives))]);
+        $scale = self::WIDE / $most;
         $canvas = new Canvas;
         $y = 4.0;
         foreach ($judged as $code => $kg) {

@@ -15,7 +15,7 @@ final readonly class FrozenClearing implements StoredValue
      * @param  array<string, array<array-key, mixed>>  $verdicts  frozen, by the id of the box
      */
     public function __construct(
-        public string $reason,
+        public string $reason = '',
         public float $beesLeftPerSuper = 0.0,
         public array $cautions = [],
         public array $verdicts = [],

@@ -17,6 +17,7 @@ use App\Records\Tenant;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
+use App\YardState\BoxKindReader;
 use App\YardState\YardReader;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -37,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CurrentOperation::class);
         $this->app->scoped(Revisions::class);
         $this->app->scoped(YardReader::class);
+        $this->app->scoped(BoxKindReader::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
         $this->app->bind(Forecast::class, HttpForecast::class);
     }

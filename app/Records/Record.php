@@ -75,7 +75,9 @@ abstract class Record extends Model
     /** @return list<string> columns that hold a value as JSON: they go to the trail as they are stored */
     private function storedValues(): array
     {
-        return array_values(array_filter(array_keys($this->getCasts()), $this->isClassCastable(...)));
+        $isValue = fn (string $key): bool => $this->isClassCastable($key) && ! $this->isEnumCastable($key);
+
+        return array_values(array_filter(array_keys($this->getCasts()), $isValue));
     }
 
     /** The places whose computed state is made anew when this record changes. */

@@ -34,8 +34,8 @@ final readonly class FlowChart
             return null;
         }
         $known = array_filter($gains, static fn (?float $gain): bool => $gain !== null);
-        $most = max(1.0, ...array_values($known));
-        $least = min(-0.3, ...array_values($known));
+        $most = max([1.0, ...array_values($known)]);
+        $least = min([-0.3, ...array_values($known)]);
         $scale = ($height - self::TOP - self::BELOW) / ($most - $least);
         $zero = self::TOP + $most * $scale;
         $canvas = new Canvas;
@@ -46,7 +46,7 @@ final readonly class FlowChart
         $pitch = (self::WIDTH - self::LEFT) / count($gains);
         foreach (array_keys($gains) as $i => $date) {
             $x = self::LEFT + $i * $pitch;
-            $this->day($canvas, new DateTimeImmutable($date), $x, $pitch, $i % 5 === 1 ? $height - 4.0 : null);
+            $this->day($canvas, new DateTimeImmutable($date), $x, $pitch, $i % 5 === 0 ? $height - 4.0 : null);
             if ($gains[$date] !== null) {
                 $this->bar($canvas, $flow, $date, $gains[$date], $x, $zero, $pitch, $scale);
             }

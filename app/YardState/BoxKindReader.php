@@ -7,6 +7,7 @@ namespace App\YardState;
 use App\Models\Box;
 use App\Models\BoxKindRow;
 use App\Operation\Computed;
+use App\Records\Revisions;
 use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\FittedBox;
@@ -17,13 +18,20 @@ final class BoxKindReader
     /** @var array<string, BoxKind>|null */
     private ?array $all = null;
 
-    public function __construct(private readonly Computed $computed)
+    private int $readAt = -1;
+
+    public function __construct(private readonly Computed $computed, private readonly Revisions $revisions)
     {
     }
 
     /** @return array<string, BoxKind> */
     public function all(): array
     {
+        if ($this->readAt !== $this->revisions->generation()) {
+            $this->all = null;
+            $this->readAt = $this->revisions->generation();
+        }
+
         return $this->all ??= BoxKinds::standard() + $this->own();
     }
 

@@ -68,6 +68,14 @@ final readonly class RoundsQuestion
         return $this->yards[$this->yardAt[$id] ?? -1] ?? null;
     }
 
+    /** Hives of a yard that no lock has taken. */
+    public function freeHives(YardToFetch $yard): int
+    {
+        $locked = array_filter($this->locks, static fn (Visit $lock): bool => $lock->yard === $yard->id);
+
+        return $yard->hives - array_sum(array_map(static fn (Visit $lock): int => $lock->hives, $locked));
+    }
+
     /** Whether yard, days and hives of a visit are in the question. */
     public function knows(Visit $visit): bool
     {

@@ -76,7 +76,7 @@ final class SearchState
         foreach ($locks as $lock) {
             $this->all[$a][] = $this->part($a, $lock->hives);
         }
-        $free = $yard->hives - array_sum(array_map(static fn (Visit $lock): int => $lock->hives, $locks));
+        $free = $this->question->freeHives($yard);
         $most = $free === 0 ? 0 : ($this->question->split ? $mostParts : 1);
         for ($p = 0; $p < $most; $p++) {
             $this->parts[$a][] = $this->all[$a][] = $this->part($a, $p === 0 ? $free : 0);

@@ -36,7 +36,7 @@ final class VisitOption
     public static function slots(RoundsQuestion $question, VisitCosts $costs, int $a): array
     {
         $yard = $question->yards[$a];
-        $least = $question->split ? 1 : $yard->hives;
+        $least = $question->split ? 1 : max(1, $question->freeHives($yard));
         $fits = static fn (Slot $one): bool => $costs->excessAlone($a, $one, $least) === [];
         $found = array_values(array_filter($costs->candidates($yard), $fits));
         foreach ($question->locks as $lock) {

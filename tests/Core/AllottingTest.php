@@ -46,10 +46,10 @@ final class AllottingTest extends TestCase
         );
         $c2 = 0.0144;
         [$rowA, $rowB] = [$c2 * 10 * 30 + 1.0, $c2 * 20 * 30 + 9.0];
-        self::assertEqualsWithDelta(10.0 + ($rowA * 3.0) / ($rowA + $rowB), $result->hives['A']['kg'], 1e-9);
+        self::assertEqualsWithDelta(10.0 + ($rowA * 3.0) / ($rowA + $rowB), $result->hives['A']->kg, 1e-9);
         self::assertEqualsWithDelta(
             sqrt($c2 * 100 + 1.0 - $rowA ** 2 / ($rowA + $rowB)),
-            $result->hives['A']['sdKg'],
+            $result->hives['A']->sdKg,
             1e-9,
         );
         self::assertEqualsWithDelta(33.0 / 30.0, (float) $result->measuredToEstimated, 1e-12);

@@ -29,7 +29,7 @@ final class FlowTest extends TestCase
         shuffle($readings);
         $result = (new Flow)->assess($readings, [], $this->at(10, 12));
         self::assertCount(1, $result->manipulations);
-        self::assertEqualsWithDelta(6.0, $result->manipulations[0]['stepKg'], 0.1);
+        self::assertEqualsWithDelta(6.0, $result->manipulations[0]->kg, 0.1);
         self::assertEqualsWithDelta(0.5, (float) $result->meanKgPerDay, 0.01);
         self::assertSame(Phase::Slow, $result->phase);
     }

@@ -12,10 +12,12 @@ use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NextLook;
+use Marjoram\Core\Ripeness\Reason;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
+use Marjoram\Core\Statement;
 use PHPUnit\Framework\TestCase;
 
 /** Supers drawn from the model itself: does it say how sure it is, and does its advice help? */
@@ -157,11 +159,8 @@ final class RipenessCalibrationTest extends TestCase
             $ripeness->countsAsCapped($this->unseen->estimate($this->box, [], true)),
             'what is itself presumed is no ground',
         );
-        $reasons = $ripeness->judge(new Super($this->box, $few, underCapped: true), new RipenessPolicy)->sentences();
-        self::assertContains(
-            'Presumed, not seen: a super above it is capped, so more capping is expected here.',
-            $reasons,
-        );
+        $reasons = $ripeness->judge(new Super($this->box, $few, underCapped: true), new RipenessPolicy)->reasons;
+        self::assertContainsEquals(new Statement(Reason::UnderCapped), $reasons);
     }
 
     /** @return list<Frame> ten frames of a super drawn from the priors; both faces alike */

@@ -11,7 +11,9 @@ use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\HiveWeight;
 use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\StoredBox;
+use Marjoram\Core\Reserve\StoresOn;
 use Marjoram\Core\Reserve\UseCalibration;
+use Marjoram\Core\Reserve\UseObservation;
 use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterSchool;
@@ -119,9 +121,9 @@ final class WinterStoresTest extends TestCase
         $paths = new UsePaths($this->winter());
         $from = new DateTimeImmutable('2026-10-01');
         $stores = $paths->stores($from, 12.0, 1.0, 1.0);
-        self::assertEqualsWithDelta(12.0, $stores[0]['middle'], 1e-9);
+        self::assertEqualsWithDelta(12.0, $stores[0]->middle, 1e-9);
         $width = array_map(
-            static fn (array $point): float => $point['high'] - $point['low'],
+            static fn (StoresOn $point): float => $point->high - $point->low,
             array_slice($stores, 0, 15),
         );
         $sorted = $width;
@@ -140,14 +142,14 @@ final class WinterStoresTest extends TestCase
 
     public function test_weighings_teach_a_hive_much_and_its_yard_less(): void
     {
-        $one = UseCalibration::of(['A1' => [['usedKg' => 7.5, 'usedSdKg' => 0.5, 'reckonedKg' => 5.0]]]);
-        self::assertGreaterThan($one->factor, $one->hives['A1']['factor']);
+        $one = UseCalibration::of(['A1' => [new UseObservation(7.5, 0.5, 5.0)]]);
+        self::assertGreaterThan($one->factor, $one->factorOf('A1'));
         self::assertGreaterThan(1.0, $one->factor);
-        self::assertLessThan(1.5, $one->hives['A1']['factor']);
+        self::assertLessThan(1.5, $one->factorOf('A1'));
         self::assertSame($one->factor, $one->factorOf('A2'));
         self::assertSame(1.0, UseCalibration::of([])->factorOf('A2'));
         $this->expectException(InvalidInput::class);
-        UseCalibration::of(['A1' => [['usedKg' => 1.0, 'usedSdKg' => 0.5, 'reckonedKg' => 0.0]]]);
+        UseCalibration::of(['A1' => [new UseObservation(1.0, 0.5, 0.0)]]);
     }
 
     /** A hundred invented yards with factors of their own: the next winter is foretold better with what was learnt. */
@@ -163,12 +165,11 @@ final class WinterStoresTest extends TestCase
                 if ($n < 5) {
                     $reckoned = $random->between(6.0, 12.0);
                     $observed["h$n"] = [
-                        [
-                            'usedKg' => $hives["h$n"] * $reckoned * (1.0 + $random->normal(0.0, 0.06)) +
-                                $random->normal(0.0, 1.2),
-                            'usedSdKg' => 1.2,
-                            'reckonedKg' => $reckoned,
-                        ],
+                        new UseObservation(
+                            $hives["h$n"] * $reckoned * (1.0 + $random->normal(0.0, 0.06)) + $random->normal(0.0, 1.2),
+                            1.2,
+                            $reckoned,
+                        ),
                     ];
                 }
             }

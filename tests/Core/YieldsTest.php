@@ -31,8 +31,8 @@ final class YieldsTest extends TestCase
         self::assertSame(['E2', 'E3'], [$this_->best, $this_->worst]);
         $index = (new Yields)->hiveIndex($records);
         // E2: 40 - 30 and 50 - 86/3.
-        self::assertEqualsWithDelta((10.0 + 50.0 - 86.0 / 3.0) / 2.0, $index['E2']['index_kg'], 1e-9);
+        self::assertEqualsWithDelta((10.0 + 50.0 - 86.0 / 3.0) / 2.0, $index['E2']->kg, 1e-9);
         self::assertSame('E2', array_key_first($index));
-        self::assertSame(2, $index['E1']['seasons']);
+        self::assertSame(2, $index['E1']->seasons);
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Schedule;
-use App\Operation\CurrentOperation;
 use App\Rounds\SearchSchedule;
 
-/** Asks for a plan over all yards through the form, and searches it here instead of in the queue. */
+/** Asks for a schedule over all yards through the form, and searches it here instead of in the queue. */
 trait AsksForRounds
 {
     private const FORM = [
@@ -27,15 +26,15 @@ trait AsksForRounds
     private function planned(array $with = []): Schedule
     {
         $this->send('POST', '/clear/rounds', $with + self::FORM)->assertStatus(303);
-        $round = Schedule::query()->latest('id')->firstOrFail();
-        $this->search($round);
+        $schedule = Schedule::query()->latest('id')->firstOrFail();
+        $this->search($schedule);
 
-        return $round->refresh();
+        return $schedule->refresh();
     }
 
-    private function search(Schedule $round): void
+    private function search(Schedule $schedule): void
     {
-        (new SearchSchedule((string) $round->operation_id, $round->id, 1))->handle(app(CurrentOperation::class));
+        app()->call([new SearchSchedule((string) $schedule->operation_id, $schedule->id, 1), 'handle']);
         $this->demo();
     }
 }

@@ -19,6 +19,7 @@ use App\Models\MoistureReading;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\YardState\BoxState;
+use App\YardState\FoundSuper;
 use App\YardState\YardReader;
 use App\YardState\YardState;
 use Illuminate\Support\Facades\Http;
@@ -45,17 +46,17 @@ final class AssessInDepthTest extends FeatureTestCase
         [$lowest, , $top] = $state;
         $before = (float) $lowest->ripeness->box->cappedShare;
         foreach ([2, 5, 9] as $slot) {
-            $this->paint($top->box, $slot, 0.97)->assertOk();
+            $this->paint($top, $slot, 0.97)->assertOk();
         }
         $after = $this->yard('ekbacken')->hives['E4']->supers();
         self::assertGreaterThan($before + 0.1, (float) $after[0]->ripeness->box->cappedShare);
-        self::assertContains(Reason::UnderCapped, array_column($after[0]->ripeness->reasons, 0));
+        self::assertContains(Reason::UnderCapped, array_column($after[0]->ripeness->reasons, 'what'));
         self::assertSame(Verdict::Look, $after[0]->verdict(), 'presumed is not seen');
     }
 
     public function test_a_look_of_yesterday_goes_where_it_belongs(): void
     {
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-02'])->assertOk();
         $this->paint($box, 4, 0.6, ['seen_on' => '2026-08-02'])->assertOk();
         $look = Assessment::query()->where('box_id', $box->id)->latest('looked_at')->firstOrFail();
@@ -71,7 +72,7 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_a_look_dated_after_the_super_left_is_explained(): void
     {
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         BoxPlace::query()
             ->where('box_id', $box->id)
             ->whereNull('until')
@@ -91,7 +92,7 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_whole_super_alike_and_same_as_before(): void
     {
-        $box = $this->super('ekbacken', 'E4', 1)->box;
+        $box = $this->super('ekbacken', 'E4', 1);
         $this->send('POST', "/assess/boxes/$box->id/alike", ['what' => 'alike', 'slot' => 5])->assertStatus(422);
         $this->paint($box, 5, 0.9, ['seen_on' => '2026-07-28'])->assertOk();
         $this->paint($box, 6, 0.7, ['seen_on' => '2026-07-28'])->assertOk();
@@ -103,7 +104,7 @@ final class AssessInDepthTest extends FeatureTestCase
         self::assertCount(10, $state->look->frames);
         self::assertEqualsWithDelta(0.7, $state->look->frames[6]->a->capped, 1e-6);
         self::assertTrue($state->look->frames[1]->glanced);
-        self::assertContains(Reason::FramesGlanced, array_column($state->ripeness->reasons, 0));
+        self::assertContains(Reason::FramesGlanced, array_column($state->ripeness->reasons, 'what'));
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=6")
             ->assertSee('This frame: same as on 28 Jul')
             ->assertSee('taken as alike')
@@ -118,7 +119,7 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_two_people_on_one_frame_see_both_values(): void
     {
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         $version = $this->paint($box, 3, 0.5)->json('version');
         $this->as('helper')
             ->paint($box, 3, 0.8, ['version' => $version])
@@ -134,7 +135,7 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $worth = $this->yard('ekbacken')->worthALook();
         self::assertGreaterThan(2, count($worth));
-        $kg = array_map(static fn (array $one): float => $one[1]->kgInDoubt(), $worth);
+        $kg = array_map(static fn (FoundSuper $one): float => $one->box->kgInDoubt(), $worth);
         $sorted = $kg;
         rsort($sorted);
         self::assertSame($sorted, $kg);
@@ -147,7 +148,7 @@ final class AssessInDepthTest extends FeatureTestCase
     public function test_many_supers_are_decided_at_once_and_undone_as_one(): void
     {
         $yard = $this->yard('ekbacken');
-        $boxes = array_map(static fn (array $one): string => $one[1]->box->id, array_slice($yard->worthALook(), 0, 3));
+        $boxes = array_map(static fn (FoundSuper $one): string => $one->box->id, array_slice($yard->worthALook(), 0, 3));
         $before = Decision::query()->count();
         $this->send(
             'POST',
@@ -191,7 +192,7 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->send('PUT', '/yards/skolgarden/policy', ['school' => 'capped-90', 'confidence' => '70'])->assertStatus(
             303,
         );
-        $policy = $this->policy('skolgarden')->ripeness();
+        $policy = $this->policy('skolgarden')->ripeness;
         self::assertSame([RipenessSchool::Capped90, 0.7], [$policy->school, $policy->confidence]);
         $this->send('POST', '/yards/skolgarden/harvests', [
             'name' => 'Lime',
@@ -203,7 +204,7 @@ final class AssessInDepthTest extends FeatureTestCase
         $book = $this->policy('skolgarden');
         self::assertSame(
             [RipenessSchool::Refractometer, 21.0, true],
-            [$book->ripeness()->school, $book->ripeness()->waterMaxPct, $book->ripeness()->heather],
+            [$book->ripeness->school, $book->ripeness->waterMaxPct, $book->ripeness->heather],
         );
         self::assertStringContainsString('+Lime', $book->stamp());
         $this->send(
@@ -218,10 +219,10 @@ final class AssessInDepthTest extends FeatureTestCase
             'DELETE',
             '/yards/harvests/'.HarvestPolicy::query()->where('name', 'Lime')->value('id'),
         )->assertStatus(303);
-        self::assertFalse($this->policy('skolgarden')->heather());
+        self::assertFalse($this->policy('skolgarden')->heather);
         $this->send('PUT', '/yards/skolgarden/policy', ['school' => ''])->assertStatus(303);
-        self::assertSame(RipenessSchool::CappedAndRefractometer, $this->policy('skolgarden')->ripeness()->school);
-        self::assertTrue($this->policy('norra-heden')->heather());
+        self::assertSame(RipenessSchool::CappedAndRefractometer, $this->policy('skolgarden')->ripeness->school);
+        self::assertTrue($this->policy('norra-heden')->heather);
     }
 
     public function test_own_weighings_are_taken_into_the_policy_and_out_again(): void
@@ -230,13 +231,13 @@ final class AssessInDepthTest extends FeatureTestCase
         $kg = $state->honey->honeyKg;
         for ($i = 0; $i < 8; $i++) {
             $this->send('POST', '/calibrate/weighings', [
-                'mark' => $state->box->mark,
+                'mark' => $state->mark,
                 'before' => (string) (6.0 + 0.8 * $kg),
                 'after' => '6.0',
             ])->assertStatus(303);
         }
         $this->get('/calibrate')->assertOk()->assertSee('weighings say');
-        $this->send('PUT', '/calibrate/fill', ['kind' => $state->box->kind, 'take' => '1'])->assertStatus(303);
+        $this->send('PUT', '/calibrate/fill', ['kind' => $state->fitted->kind->key, 'take' => '1'])->assertStatus(303);
         $after = $this->super('skolgarden', 'S3', 0);
         self::assertLessThan($kg * 0.97, $after->honey->honeyKg);
         self::assertLessThan(
@@ -260,7 +261,7 @@ final class AssessInDepthTest extends FeatureTestCase
             'fill_open' => '35',
         ])->assertStatus(303);
         self::assertEqualsWithDelta($after->honey->honeyKg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
-        $this->send('PUT', '/calibrate/fill', ['kind' => $state->box->kind, 'take' => '0'])->assertStatus(303);
+        $this->send('PUT', '/calibrate/fill', ['kind' => $state->fitted->kind->key, 'take' => '0'])->assertStatus(303);
         self::assertEqualsWithDelta($kg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
         $this->send(
             'POST',
@@ -273,7 +274,7 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->send(
             'POST',
             '/calibrate/weighings',
-            ['mark' => $state->box->mark, 'before' => '6', 'after' => '7'],
+            ['mark' => $state->mark, 'before' => '6', 'after' => '7'],
             from: '/calibrate',
         )
             ->assertStatus(422)
@@ -281,13 +282,13 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->send(
             'POST',
             '/calibrate/weighings',
-            ['mark' => $state->box->mark, 'slots' => '29', 'before' => '6', 'after' => '5'],
+            ['mark' => $state->mark, 'slots' => '29', 'before' => '6', 'after' => '5'],
             from: '/calibrate',
         )
             ->assertStatus(422)
             ->assertSee('were not all looked at');
         $this->send('POST', '/calibrate/weighings', [
-            'mark' => $state->box->mark,
+            'mark' => $state->mark,
             'slots' => '6, 7',
             'before' => '6',
             'after' => '4',
@@ -316,7 +317,7 @@ final class AssessInDepthTest extends FeatureTestCase
         )
             ->assertStatus(422)
             ->assertSee('Readings with a point');
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         $this->send('POST', "/assess/boxes/$box->id/readings", [
             'value' => '17.0',
             'scale' => 'brix',
@@ -337,7 +338,7 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_a_reading_of_another_scale_is_recognised(): void
     {
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         $this->send(
             'POST',
             "/assess/boxes/$box->id/readings",
@@ -370,19 +371,19 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->send('POST', '/practise/eye')->assertStatus(303);
         $eye = Eye::query()->firstOrFail();
         self::assertLessThan(-0.02, $eye->offset);
-        $box = $this->super('ekbacken', 'E4', 0)->box;
+        $box = $this->super('ekbacken', 'E4', 0);
         $this->paint($box, 5, 0.6)->assertOk();
         self::assertLessThan(0.58, $this->super('ekbacken', 'E4', 0)->look->frames[5]->a->capped);
         self::assertEqualsWithDelta(
             0.6,
-            (float) FrameLook::query()->latest('id')->firstOrFail()->a_capped,
+            (float) FrameLook::query()->latest('id')->firstOrFail()->a->capped,
             1e-6,
             'what was painted stays as painted',
         );
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=5")
             ->assertSee('corrected for the eye')
             ->assertSee('&quot;capped&quot;:0.6,', false);
-        $other = $this->super('ekbacken', 'E4', 1)->box;
+        $other = $this->super('ekbacken', 'E4', 1);
         $this->as('helper')->paint($other, 5, 0.6)->assertOk();
         self::assertEqualsWithDelta(0.6, $this->super('ekbacken', 'E4', 1)->look->frames[5]->a->capped, 1e-6);
         $this->as('keeper')->send('DELETE', '/practise/eye')->assertStatus(303);
@@ -429,7 +430,7 @@ final class AssessInDepthTest extends FeatureTestCase
             }
             $instrument = Instrument::query()->where('name', 'Bench refractometer')->firstOrFail();
             $instrument->update(['address' => "http://127.0.0.1:$port", 'offset' => 0]);
-            $box = $this->super('ekbacken', 'E4', 0)->box;
+            $box = $this->super('ekbacken', 'E4', 0);
             for ($n = 0; $n < 6; $n++) {
                 $this->send('POST', "/assess/boxes/$box->id/readings/instrument", [
                     'instrument' => $instrument->id,
@@ -483,7 +484,7 @@ final class AssessInDepthTest extends FeatureTestCase
      * @param  array<string, mixed>  $more
      * @return TestResponse<Response>
      */
-    private function paint(Box $box, int $slot, float $capped, array $more = []): TestResponse
+    private function paint(BoxState $box, int $slot, float $capped, array $more = []): TestResponse
     {
         $face = ['capped' => $capped, 'open' => round(0.97 - $capped, 2)];
 
@@ -496,7 +497,7 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $this->demo();
 
-        return app(YardReader::class)->read([$slug])[0];
+        return app(YardReader::class)->one(Apiary::query()->where('slug', $slug)->firstOrFail());
     }
 
     private function super(string $slug, string $hive, int $index): BoxState

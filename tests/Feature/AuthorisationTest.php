@@ -8,6 +8,7 @@ use App\Models;
 use App\Models\Role;
 use App\Models\User;
 use App\Operation\CurrentOperation;
+use App\Support\Fields;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
@@ -129,7 +130,7 @@ final class AuthorisationTest extends FeatureTestCase
             'method' => 'brush',
             'first_on' => '2026-08-05',
             'person_minutes' => 18,
-            'frozen' => [],
+            'frozen' => new Models\FrozenClearing,
         ]);
         $ids = [
             'apiary' => Models\Apiary::query()->value('slug'),
@@ -149,11 +150,11 @@ final class AuthorisationTest extends FeatureTestCase
             'hiveWeighing' => Models\HiveWeighing::query()->value('id'),
             'feeding' => Models\Feeding::query()->value('id'),
             'day' => '2026-08-06',
-            'round' => \App\Models\Schedule::query()->create([
+            'schedule' => Models\Schedule::query()->create([
                 'name' => 'R',
                 'starts_on' => '2026-08-05',
-                'settings' => [],
-                'task' => ['days' => [], 'yards' => [], 'travel' => [], 'kit' => []],
+                'settings' => new Models\Schedules\ScheduleSettings,
+                'question' => Models\Schedules\AskedRounds::from(new Fields([])),
             ])->id,
             'calendarLink' => Models\CalendarLink::query()->create([
                 'user_id' => User::query()->value('id'),
@@ -167,7 +168,7 @@ final class AuthorisationTest extends FeatureTestCase
                 'due_on' => '2026-08-09',
             ])->id,
             'instrument' => Models\Instrument::query()->value('id'),
-            'harvestPolicy' => \App\Models\HarvestPolicy::query()->value('id'),
+            'harvestPolicy' => Models\HarvestPolicy::query()->value('id'),
             'weighing' => Models\BoxWeighing::query()->create([
                 'box_id' => $place->box_id,
                 'kind' => 'langstroth-medium-10',
@@ -177,7 +178,7 @@ final class AuthorisationTest extends FeatureTestCase
                 'own_sd_kg' => 1,
                 'weighed_on' => '2026-08-04',
             ])->id,
-            'plan' => $plan->id,
+            'clearing' => $plan->id,
             'item' => $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id])->id,
             'decision' => Models\Decision::query()->create([
                 'box_id' => $place->box_id,

@@ -8,6 +8,8 @@ use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\CalendarLink;
 use App\Models\Clearing;
+use App\Models\ClearingState;
+use App\Models\FrozenClearing;
 use Symfony\Component\Process\Process;
 
 /** The plans as iCalendar, read back with a library that did not write them. */
@@ -24,7 +26,7 @@ final class CalendarTest extends FeatureTestCase
             'first_on' => '2026-08-06',
             'second_on' => '2026-08-08',
             'person_minutes' => 60,
-            'frozen' => [],
+            'frozen' => new FrozenClearing,
         ]);
         foreach (BoxPlace::query()->where('role', 'super')->whereNull('until')->limit(3)->get() as $place) {
             $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id]);
@@ -81,20 +83,20 @@ final class CalendarTest extends FeatureTestCase
         // One board a hive: the plan is placed when each has its own.
         $hives = $plan->items->groupBy('hive_id');
         foreach ($hives as $n => $items) {
-            self::assertSame('planned', $plan->refresh()->state);
+            self::assertSame(ClearingState::Planned, $plan->refresh()->state);
             $this->send('PUT', '/clear/items/'.$items->firstOrFail()->id, [
                 'what' => 'placed',
                 'done' => '1',
             ])->assertStatus(303);
         }
-        self::assertSame('placed', $plan->refresh()->state);
+        self::assertSame(ClearingState::Placed, $plan->refresh()->state);
         $this->send('PUT', '/clear/items/'.$plan->items->firstOrFail()->id, [
             'what' => 'placed',
             'done' => '0',
         ])->assertStatus(303);
-        self::assertSame('planned', $plan->refresh()->state);
+        self::assertSame(ClearingState::Planned, $plan->refresh()->state);
         $this->send('POST', '/undo')->assertStatus(303);
-        self::assertSame('placed', $plan->refresh()->state);
+        self::assertSame(ClearingState::Placed, $plan->refresh()->state);
         $this->get('/')->assertDontSee('fetch the boards');
         $this->demo()->update(['demo_today' => '2026-08-09']);
         $this->get('/clear/rounds')

@@ -9,6 +9,7 @@ use App\Models\BoxPlace;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\Models\Hive;
+use App\Models\FrozenClearing;
 use App\Models\Operation;
 
 /** A day out: in the units of whoever reads the sheet, for all who go along, with what is to be moved, looked at and lifted. */
@@ -75,7 +76,7 @@ final class FieldDayTest extends FeatureTestCase
         $this->plan('ekbacken', 'brush', '2026-08-06', null, ['E1' => 1]);
         $this->plan('tegelbruket', 'brush', '2026-08-06', null, ['T1' => 1]);
         $page = (string) $this->get('/clear/days/2026-08-06')->assertOk()->assertSee('3 stops')->getContent();
-        preg_match_all('#<h2>(\d)\. (\w+)#', $page, $stops);
+        preg_match_all('#<h2>\s*(\d)\. (\w+)#', $page, $stops);
         self::assertSame(['1', '2', '3'], $stops[1]);
         $order = implode(' ', $stops[2]);
         self::assertContains($order, ['Norra Tegelbruket Ekbacken', 'Ekbacken Tegelbruket Norra']);
@@ -97,7 +98,7 @@ final class FieldDayTest extends FeatureTestCase
     public function test_a_helper_ticks_and_a_viewer_reads(): void
     {
         $plan = $this->plan('ekbacken', 'escape-board', '2026-08-06', '2026-08-07', ['E1' => 1, 'E2' => 1]);
-        $item = ClearingSuper::query()->where('clear_plan_id', $plan->id)->firstOrFail();
+        $item = ClearingSuper::query()->where('clearing_id', $plan->id)->firstOrFail();
         $this->as('viewer')
             ->get('/clear/days/2026-08-06')
             ->assertOk()
@@ -141,7 +142,7 @@ final class FieldDayTest extends FeatureTestCase
             'first_on' => $first,
             'second_on' => $second,
             'person_minutes' => 40,
-            'frozen' => ['reason' => '', 'cautions' => []],
+            'frozen' => new FrozenClearing,
         ]);
         foreach ($hives as $code => $count) {
             $hive = Hive::query()->where('code', $code)->firstOrFail();

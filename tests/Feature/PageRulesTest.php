@@ -98,7 +98,7 @@ final class PageRulesTest extends FeatureTestCase
             $offered = array_values(
                 array_diff($offered, ['/account', '/account/password', '/account/operation', '/account/policy']),
             );
-            self::assertSame($url === '/clear/tegelbruket' ? ['/clear/tegelbruket/plans'] : [], $offered, $url);
+            self::assertSame([], $offered, $url);
         }
     }
 
@@ -162,7 +162,7 @@ final class PageRulesTest extends FeatureTestCase
     {
         $estimate = (string) $this->get('/assess/ekbacken/E4')->getContent();
         self::assertStringContainsString('nobody has looked; all is presumed', $estimate);
-        self::assertMatchesRegularExpression('/~[\d.]+\x{202F}kg <span class="rng">\([\d.]+ to [\d.]+\)/u', $estimate);
+        self::assertMatchesRegularExpression('/~[\d.]+\x{202F}kg\s+<span class="rng">\([\d.]+ to [\d.]+\)/u', $estimate);
         self::assertStringContainsString('estimated', (string) $this->get('/winter/ekbacken/E1')->getContent());
         self::assertStringContainsString(
             'weighed of',

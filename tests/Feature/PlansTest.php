@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Box;
 use App\Models\Clearing;
+use App\Models\ClearingState;
 use App\Models\ClearingSuper;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\TakenSuper;
 use App\Models\User;
+use Marjoram\Core\Clearing\Method;
 
 /** Plans and the day itself; members and their roles. */
 final class PlansTest extends FeatureTestCase
@@ -24,7 +26,7 @@ final class PlansTest extends FeatureTestCase
     public function test_a_planned_super_is_not_planned_twice(): void
     {
         $plan = $this->plan('escape-board');
-        self::assertSame(['planned', 'escape-board'], [$plan->state, $plan->method]);
+        self::assertSame([ClearingState::Planned, Method::EscapeBoard], [$plan->state, $plan->method]);
         self::assertNotNull($plan->second_on);
         $this->get('/clear/ekbacken')
             ->assertOk()
@@ -52,7 +54,7 @@ final class PlansTest extends FeatureTestCase
         self::assertNull($item->refresh()->placed_at);
         $this->send('PUT', "/clear/plans/$plan->id/placed")->assertStatus(303);
         self::assertSame(0, ClearingSuper::query()->whereNull('placed_at')->count());
-        self::assertSame('placed', $plan->refresh()->state);
+        self::assertSame(ClearingState::Placed, $plan->refresh()->state);
         $this->get('/clear')->assertOk()->assertSee('placed');
         $this->send(
             'PUT',
@@ -80,7 +82,7 @@ final class PlansTest extends FeatureTestCase
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertSame($before, TakenSuper::query()->count());
         self::assertSame(0, Box::query()->whereKey($boxes)->whereDoesntHave('place')->count());
-        self::assertSame('planned', $plan->refresh()->state);
+        self::assertSame(ClearingState::Planned, $plan->refresh()->state);
     }
 
     public function test_a_helper_ticks_but_does_not_plan(): void
@@ -177,7 +179,7 @@ final class PlansTest extends FeatureTestCase
     private function plan(string $method): Clearing
     {
         preg_match_all(
-            '/name="boxes\[\]" value="(\w+)"/',
+            '/name="boxes\[\]"\s+value="(\w+)"/',
             (string) $this->get('/clear/ekbacken')->assertOk()->getContent(),
             $boxes,
         );

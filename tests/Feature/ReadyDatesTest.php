@@ -4,18 +4,39 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Day\DaySheet;
 use App\Models\Apiary;
 use App\Models\Clearing;
+use App\Models\Hive;
 use App\Models\Schedule;
+use App\Models\Schedules\AskedDay;
+use App\Models\Schedules\AskedRounds;
+use App\Models\Schedules\AskedYard;
+use App\Models\Schedules\DeadlineReason;
+use App\Models\Schedules\ScheduleSettings;
+use App\Models\Schedules\Waiting;
+use App\Models\Stand;
 use App\Operation\Computed;
+use App\Records\Revisions;
 use App\Rounds\Batch;
-use App\Rounds\BatchReader;
-use App\Rounds\ComingSuper;
+use App\Rounds\KeptVisits;
 use App\Rounds\QuestionReader;
-use App\Rounds\RoundMap;
-use App\Rounds\RoundParts;
+use App\Rounds\ScheduleParts;
 use App\Rounds\ScheduleState;
-use App\Rounds\YardComing;
+use App\Rounds\ScheduleWords;
+use App\Support\Fields;
+use App\Support\Units\Formatter;
+use App\YardState\Digest\HiveDigest;
+use App\YardState\Digest\SuperDigest;
+use App\YardState\Winter\WinterReader;
+use App\YardState\YardReader;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Ripeness\Verdict;
+use Marjoram\Core\Rounds\Capacity;
+use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\Sky;
+use Marjoram\Core\Rounds\Visit;
 
 /** Between which days each yard's supers should come in: what is to wait, the end of the flow, treatments, a person's own days. */
 final class ReadyDatesTest extends FeatureTestCase
@@ -33,27 +54,27 @@ final class ReadyDatesTest extends FeatureTestCase
         [$batches] = $this->batches(12);
         // The scale's last gain was on 31 July: two weeks from the day after. The school yard's flow is not over.
         self::assertSame(
-            ['2026-08-01', '2026-08-15', 'flow'],
-            [$batches['ekbacken']->flowEnds, $batches['ekbacken']->offBy->format('Y-m-d'), $batches['ekbacken']->why],
+            ['2026-08-01', '2026-08-15', DeadlineReason::Flow],
+            [$batches['ekbacken']->dates->flowEnds?->format('Y-m-d'), $batches['ekbacken']->dates->offBy->format('Y-m-d'), $batches['ekbacken']->dates->why],
         );
         self::assertSame(
-            [null, '2026-08-19', 'treatment'],
+            [null, '2026-08-19', DeadlineReason::Treatment],
             [
-                $batches['skolgarden']->flowEnds,
-                $batches['skolgarden']->offBy->format('Y-m-d'),
-                $batches['skolgarden']->why,
+                $batches['skolgarden']->dates->flowEnds?->format('Y-m-d'),
+                $batches['skolgarden']->dates->offBy->format('Y-m-d'),
+                $batches['skolgarden']->dates->why,
             ],
         );
         $this->send('PUT', '/yards/ekbacken/policy', ['off_after_flow_days' => '6'])->assertStatus(303);
-        self::assertSame('2026-08-07', $this->batches(12)[0]['ekbacken']->offBy->format('Y-m-d'));
+        self::assertSame('2026-08-07', $this->batches(12)[0]['ekbacken']->dates->offBy->format('Y-m-d'));
         // A day that is past already is the first there is: each day later costs.
         $this->send('PUT', '/yards/ekbacken/policy', ['off_after_flow_days' => '2'])->assertStatus(303);
-        self::assertSame('2026-08-05', $this->batches(12)[0]['ekbacken']->offBy->format('Y-m-d'));
+        self::assertSame('2026-08-05', $this->batches(12)[0]['ekbacken']->dates->offBy->format('Y-m-d'));
         // The treatment's day stands where it is the earlier one.
         $this->send('PUT', '/yards/ekbacken/policy', ['off_after_flow_days' => '40'])->assertStatus(303);
         self::assertSame(
-            ['2026-08-19', 'treatment'],
-            [$this->batches(12)[0]['ekbacken']->offBy->format('Y-m-d'), $this->batches(12)[0]['ekbacken']->why],
+            ['2026-08-19', DeadlineReason::Treatment],
+            [$this->batches(12)[0]['ekbacken']->dates->offBy->format('Y-m-d'), $this->batches(12)[0]['ekbacken']->dates->why],
         );
         $this->send(
             'PUT',
@@ -73,13 +94,14 @@ final class ReadyDatesTest extends FeatureTestCase
         ])->assertStatus(303);
         $batch = $this->batches(12)[0]['skolgarden'];
         self::assertSame(
-            ['2026-08-07', '2026-08-10', 'flow'],
-            [$batch->flowEnds, $batch->offBy->format('Y-m-d'), $batch->why],
+            ['2026-08-07', '2026-08-10', DeadlineReason::Flow],
+            [$batch->dates->flowEnds?->format('Y-m-d'), $batch->dates->offBy->format('Y-m-d'), $batch->dates->why],
         );
-        $task = app(QuestionReader::class)->ask($this->settings());
-        $yard = array_column($task['yards'], null, 'slug')['skolgarden'];
+        $asked = app(QuestionReader::class)->ask($this->settings());
+        $yard = self::named($asked, 'Skolgården');
         // Robbers are about from that day on, there and not before.
-        self::assertSame([false, false, true, true], array_column(array_slice((array) $yard['skies'], 0, 4), 2));
+        $dearth = array_map(static fn (Sky $sky): bool => $sky->dearth, array_slice($yard->skies, 0, 4));
+        self::assertSame([false, false, true, true], $dearth);
     }
 
     public function test_what_is_to_wait_comes_in_when_it_is_ripe_with_its_yard_or_not_at_all(): void
@@ -88,18 +110,18 @@ final class ReadyDatesTest extends FeatureTestCase
         // Looked at on 4 August, at the pace of the last eleven days eight more to be capped enough.
         self::assertSame(
             ['2026-08-12', '2026-08-19'],
-            [$own['skolgarden-later']->ready->format('Y-m-d'), $own['skolgarden-later']->offBy->format('Y-m-d')],
+            [$own['skolgarden-later']->dates->ready->format('Y-m-d'), $own['skolgarden-later']->dates->offBy->format('Y-m-d')],
         );
-        self::assertSame('2026-08-05', $own['skolgarden']->ready->format('Y-m-d'));
-        [$together] = $this->batches(12, BatchReader::TOGETHER);
+        self::assertSame('2026-08-05', $own['skolgarden']->dates->ready->format('Y-m-d'));
+        [$together] = $this->batches(12, Waiting::Together);
         self::assertArrayNotHasKey('skolgarden-later', $together);
         self::assertSame(
             [2, '2026-08-12'],
-            [count($together['skolgarden']->boxes()), $together['skolgarden']->ready->format('Y-m-d')],
+            [count($together['skolgarden']->supers()), $together['skolgarden']->dates->ready->format('Y-m-d')],
         );
-        [$out] = $this->batches(12, BatchReader::OUT);
+        [$out] = $this->batches(12, Waiting::Out);
         self::assertArrayNotHasKey('skolgarden-later', $out);
-        self::assertCount(1, $out['skolgarden']->boxes());
+        self::assertCount(1, $out['skolgarden']->supers());
         $this->get('/clear/rounds/new')
             ->assertOk()
             ->assertSee('Skolgården, later')
@@ -117,26 +139,26 @@ final class ReadyDatesTest extends FeatureTestCase
         [$batches, $left] = $this->batches(5);
         self::assertArrayNotHasKey('skolgarden-later', $batches);
         self::assertStringContainsString(
-            'Skolgården: 1 super will be ripe about Wed 12 Aug, after the last day of this plan.',
-            implode(' ', $left),
+            'Skolgården: 1 super will be ripe about Wed 12 Aug, after the last day of this schedule.',
+            $left,
         );
         $this->send('POST', '/yards/skolgarden/treatments', [
             'what' => 'Mites, early',
             'supers_off_by' => '2026-08-10',
         ])->assertStatus(303);
-        [$batches, $left] = $this->batches(12, BatchReader::TOGETHER);
+        [$batches, $left] = $this->batches(12, Waiting::Together);
         self::assertSame(
             ['2026-08-05', '2026-08-10'],
-            [$batches['skolgarden']->ready->format('Y-m-d'), $batches['skolgarden']->offBy->format('Y-m-d')],
+            [$batches['skolgarden']->dates->ready->format('Y-m-d'), $batches['skolgarden']->dates->offBy->format('Y-m-d')],
         );
         self::assertStringContainsString(
             'Skolgården: 1 super would be ripe about Wed 12 Aug, after supers must be off for treatment (Mon 10 Aug): take it to be dried, or leave it to the bees.',
-            implode(' ', $left),
+            $left,
         );
-        self::assertStringContainsString('Ekbacken: 5 supers are still to be looked at.', implode(' ', $left));
+        self::assertStringContainsString('Ekbacken: 5 supers are still to be looked at.', $left);
         self::assertStringContainsString(
             'Norra Heden: 6 supers are to wait, and winter will want them when they are ripe.',
-            implode(' ', $left),
+            $left,
         );
     }
 
@@ -160,22 +182,20 @@ final class ReadyDatesTest extends FeatureTestCase
                 'off_by_was' => '2026-08-19',
             ],
         ];
-        $round = $this->planned(['days' => '12', 'yards' => $set]);
-        $yards = array_column($round->task['yards'], null, 'slug');
+        $schedule = $this->planned(['days' => '12', 'yards' => $set]);
+        $ekbacken = self::named($schedule->question, 'Ekbacken')->dates;
         self::assertSame(
-            ['2026-08-06', '2026-08-09', 'hand'],
-            [$yards['ekbacken']['ready'], $yards['ekbacken']['deadline'], $yards['ekbacken']['why']],
+            ['2026-08-06', '2026-08-09', DeadlineReason::ByHand],
+            [$ekbacken->ready->format('Y-m-d'), $ekbacken->offBy->format('Y-m-d'), $ekbacken->why],
         );
-        self::assertNotContains('tegelbruket', array_column($round->task['yards'], 'slug'));
-        self::assertSame('treatment', array_column($round->task['yards'], 'why', 'id')[$ids['skolgarden']]);
-        self::assertSame(['in' => true], $round->settings['yards'][$ids['skolgarden']]);
-        foreach ($round->services as $service) {
-            self::assertGreaterThanOrEqual(
-                '2026-08-06',
-                $service['yard'] === $ids['ekbacken'] ? $service['first'] : '2026-08-06',
-            );
+        self::assertNull($schedule->question->yard($ids['tegelbruket']));
+        self::assertSame(DeadlineReason::Treatment, $schedule->question->yard($ids['skolgarden'])?->dates->why);
+        self::assertSame(['in' => true], $schedule->settings->toArray()['yards'][$ids['skolgarden']]);
+        foreach ($schedule->visits as $visit) {
+            $first = $visit->yard === $ids['ekbacken'] ? $visit->firstDay() : '2026-08-06';
+            self::assertGreaterThanOrEqual('2026-08-06', $first);
         }
-        $this->get("/clear/rounds/$round->id")->assertSee('off by Sun 9 Aug (set by hand)');
+        $this->get("/clear/rounds/$schedule->id")->assertSee('off by Sun 9 Aug (set by hand)');
         $this->send(
             'POST',
             '/clear/rounds',
@@ -203,27 +223,26 @@ final class ReadyDatesTest extends FeatureTestCase
             'rain' => '95',
             'sun' => '5',
         ])->assertStatus(303);
-        $task = app(QuestionReader::class)->ask(['days' => 21] + $this->settings());
+        $asked = app(QuestionReader::class)->ask($this->settings(21));
         $climate = array_values(Apiary::query()->where('slug', 'ekbacken')->firstOrFail()->climate);
-        $last = $task['days'][20];
-        self::assertTrue($last['presumed']);
-        self::assertFalse($task['days'][1]['presumed']);
-        self::assertEqualsWithDelta($climate[7] + 5.0, $last['max_c'], 1e-9);
-        self::assertEqualsWithDelta(0.3, $last['rain_p'], 1e-9);
-        $yards = array_column($task['yards'], null, 'slug');
-        self::assertEqualsWithDelta(0.95, $yards['tegelbruket']['skies'][1][1], 1e-9);
-        self::assertLessThan(0.9, $yards['ekbacken']['skies'][1][1]);
-        self::assertLessThan(0.95, $task['days'][1]['rain_p']);
+        $last = $asked->days[20];
+        self::assertTrue($last->presumed);
+        self::assertFalse($asked->days[1]->presumed);
+        self::assertEqualsWithDelta($climate[7] + 5.0, $last->weather->maxC, 1e-9);
+        self::assertEqualsWithDelta(0.3, $last->weather->rainP, 1e-9);
+        self::assertEqualsWithDelta(0.95, self::named($asked, 'Tegelbruket')->skies[1]->rainP, 1e-9);
+        self::assertLessThan(0.9, self::named($asked, 'Ekbacken')->skies[1]->rainP);
+        self::assertLessThan(0.95, $asked->days[1]->weather->rainP);
     }
 
     public function test_a_plan_is_made_anew_with_what_is_known_today(): void
     {
-        $round = $this->planned(['days' => '12']);
-        $yard = $round->task['yards'][0];
-        $dates = array_column($round->task['days'], 'date');
-        $this->send('PUT', "/clear/rounds/$round->id/move", [
-            'yard' => $yard['id'],
-            'way' => 'brush',
+        $schedule = $this->planned(['days' => '12']);
+        $yard = $schedule->question->yards[0];
+        $dates = $schedule->question->dates();
+        $this->send('PUT', "/clear/rounds/$schedule->id/move", [
+            'yard' => $yard->id,
+            'method' => 'brush',
             'last' => $dates[6],
         ])->assertStatus(303);
         $this->send('POST', '/clear/tegelbruket/weather', [
@@ -235,105 +254,87 @@ final class ReadyDatesTest extends FeatureTestCase
         ])->assertStatus(303);
         $this->demo()->update(['demo_today' => '2026-08-06']);
         $this->demo();
-        $this->send('POST', "/clear/rounds/$round->id/again", ['afresh' => '1'])->assertStatus(303);
-        $round->refresh();
-        self::assertSame('2026-08-06', $round->task['asked_on']);
-        self::assertSame('2026-08-07', $round->task['days'][0]['date']);
+        $this->send('POST', "/clear/rounds/$schedule->id/again", ['afresh' => '1'])->assertStatus(303);
+        $schedule->refresh();
+        self::assertSame('2026-08-06', $schedule->question->askedOn?->format('Y-m-d'));
+        self::assertSame('2026-08-07', $schedule->question->dates()[0]);
         self::assertSame(
-            [[$yard['id'], $dates[6]]],
-            array_map(static fn (array $lock): array => [$lock['yard'], $lock['last']], $round->locks),
+            [[$yard->id, $dates[6]]],
+            array_map(static fn (Visit $lock): array => [$lock->yard, $lock->lastDay()], $schedule->locks),
         );
-        self::assertEqualsWithDelta(
-            0.95,
-            array_column($round->task['yards'], null, 'slug')['tegelbruket']['skies'][0][1],
-            1e-9,
-        );
-        $this->search($round);
-        self::assertContains($dates[6], array_column($round->refresh()->services, 'last'));
-        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $this->send('POST', "/clear/rounds/$round->id/again", ['afresh' => '1'], from: "/clear/rounds/$round->id")
+        self::assertEqualsWithDelta(0.95, self::named($schedule->question, 'Tegelbruket')->skies[0]->rainP, 1e-9);
+        $this->search($schedule);
+        self::assertContains($dates[6], self::lastDays($schedule->refresh()));
+        $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
+        $this->send('POST', "/clear/rounds/$schedule->id/again", ['afresh' => '1'], from: "/clear/rounds/$schedule->id")
             ->assertStatus(422)
-            ->assertSee('belongs to a new plan');
+            ->assertSee('belongs to a new one');
     }
 
     public function test_a_lock_that_breaks_a_limit_is_kept_by_the_next_search(): void
     {
-        $round = $this->planned(['days' => '12']);
-        $yard = $round->task['yards'][0];
-        $sunday = array_values(
-            array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0),
-        )[0]['date'];
-        $this->send('PUT', "/clear/rounds/$round->id/move", [
-            'yard' => $yard['id'],
-            'way' => 'brush',
+        $schedule = $this->planned(['days' => '12']);
+        $yard = $schedule->question->yards[0];
+        $off = array_filter($schedule->question->days, static fn (AskedDay $day): bool => $day->crewMin === 0);
+        $sunday = array_values($off)[0]->date();
+        $this->send('PUT', "/clear/rounds/$schedule->id/move", [
+            'yard' => $yard->id,
+            'method' => 'brush',
             'last' => $sunday,
         ])->assertStatus(303);
-        $this->search($round->refresh());
-        $state = ScheduleState::of($round->refresh());
+        $this->search($schedule->refresh());
+        $state = ScheduleState::of($schedule->refresh());
         self::assertSame([], $state->plan->notServed);
-        self::assertSame(['crew'], array_column($state->plan->broken, 'limit'));
+        self::assertSame([Limit::Crew], array_column($state->plan->broken, 'limit'));
         self::assertContains(
-            [$yard['id'], $sunday],
-            array_map(static fn (array $one): array => [$one['yard'], $one['last']], $round->services),
+            [$yard->id, $sunday],
+            array_map(static fn (Visit $one): array => [$one->yard, $one->lastDay()], $schedule->visits),
         );
     }
 
     public function test_parts_of_a_yard_name_their_hives_and_move_by_themselves(): void
     {
-        $round = $this->planned(['truck_supers' => '4', 'split' => '1', 'days' => '14']);
-        $parts = RoundParts::of($round);
+        $schedule = $this->planned(['truck_supers' => '4', 'split' => '1', 'days' => '14']);
+        $state = ScheduleState::of($schedule);
         $codes = [];
-        foreach ($round->services as $s => $service) {
-            self::assertCount($service['hives'], $parts[$s]);
-            $codes = [
-                ...$codes,
-                ...array_map(static fn (array $hive): string => $service['yard'].$hive['code'], $parts[$s]),
-            ];
+        foreach ($schedule->visits as $v => $visit) {
+            self::assertCount($visit->hives, $state->hivesOf($v));
+            foreach ($state->hivesOf($v) as $hive) {
+                $codes[] = $visit->yard.$hive->code;
+            }
         }
         self::assertSame(array_unique($codes), $codes);
         self::assertSame(
-            array_sum(array_column($round->task['yards'], 'supers')),
-            array_sum(array_map(ScheduleState::of($round)->supersOf(...), array_keys($round->services))),
+            array_sum(array_map(static fn (AskedYard $yard): int => $yard->supers(), $schedule->question->yards)),
+            array_sum(array_map($state->supersOf(...), array_keys($schedule->visits))),
         );
-        $ekbacken = array_keys(
-            array_filter(
-                $round->services,
-                static fn (array $one): bool => $one['yard'] === $round->task['yards'][0]['id'],
-            ),
-        );
+        $first = $schedule->question->yards[0];
+        $isFirst = static fn (Visit $one): bool => $one->yard === $first->id;
+        $ekbacken = array_keys(array_filter($schedule->visits, $isFirst));
         self::assertGreaterThan(1, count($ekbacken));
-        $this->get("/clear/rounds/$round->id")->assertSee(implode(', ', array_column($parts[$ekbacken[0]], 'code')));
-        $part = $round->services[$ekbacken[0]];
-        $dates = array_column($round->task['days'], 'date');
-        $to = $part['last'] === $dates[9] ? $dates[8] : $dates[9];
-        $this->send('PUT', "/clear/rounds/$round->id/move", [
-            'yard' => $part['yard'],
+        $this->get("/clear/rounds/$schedule->id")
+            ->assertSee(implode(', ', array_column($state->hivesOf($ekbacken[0]), 'code')));
+        $part = $schedule->visits[$ekbacken[0]];
+        $dates = $schedule->question->dates();
+        $to = $part->lastDay() === $dates[9] ? $dates[8] : $dates[9];
+        $this->send('PUT', "/clear/rounds/$schedule->id/move", [
+            'yard' => $part->yard,
             'part' => (string) $ekbacken[0],
-            'way' => 'brush',
+            'method' => 'brush',
             'last' => $to,
-            'version' => (string) $round->version,
+            'version' => (string) $schedule->version,
         ])->assertStatus(303);
-        $round->refresh();
-        self::assertCount(
-            count($ekbacken),
-            array_filter($round->services, static fn (array $one): bool => $one['yard'] === $part['yard']),
-        );
-        self::assertSame(
-            [['yard' => $part['yard'], 'hives' => $part['hives'], 'way' => 'brush', 'first' => $to, 'last' => $to]],
-            $round->locks,
-        );
-        $this->search($round);
-        $served = array_sum(
-            array_map(
-                static fn (array $one): int => $one['yard'] === $part['yard'] ? $one['hives'] : 0,
-                $round->refresh()->services,
-            ),
-        );
-        self::assertLessThanOrEqual($round->task['yards'][0]['hives'], $served);
-        self::assertContains($to, array_column($round->services, 'last'));
-        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        foreach (Clearing::query()->where('round_id', $round->id)->with('items')->get() as $plan) {
-            self::assertLessThanOrEqual(5, $plan->items->count());
+        $schedule->refresh();
+        self::assertCount(count($ekbacken), array_filter($schedule->visits, $isFirst));
+        $day = new DateTimeImmutable($to);
+        self::assertEquals([new Visit($part->yard, $part->hives, Method::Brush, $day, $day)], $schedule->locks);
+        $this->search($schedule);
+        $hives = array_column(array_filter($schedule->refresh()->visits, $isFirst), 'hives');
+        self::assertLessThanOrEqual(count($first->hives), array_sum($hives));
+        self::assertContains($to, self::lastDays($schedule));
+        $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
+        foreach (Clearing::query()->where('schedule_id', $schedule->id)->with('items')->get() as $clearing) {
+            self::assertLessThanOrEqual(5, $clearing->items->count());
         }
     }
 
@@ -344,49 +345,45 @@ final class ReadyDatesTest extends FeatureTestCase
             'code' => $code,
             'boxes' => array_map(static fn (int $n): string => "$code.$n", range(1, $supers)),
         ];
-        $round = new Schedule([
-            'task' => [
-                'yards' => [
-                    [
-                        'id' => 'Y',
-                        'by_hive' => [$hive('A1', 4), $hive('A2', 1), $hive('A10', 1), $hive('A4', 3), $hive('A5', 1)],
-                    ],
-                ],
-                'days' => [],
-                'travel' => [],
-                'kit' => [],
-            ],
-            'services' => [
-                ['yard' => 'Y', 'hives' => 2, 'way' => 'brush', 'first' => '', 'last' => ''],
-                ['yard' => 'Y', 'hives' => 3, 'way' => 'brush', 'first' => '', 'last' => ''],
+        $day = new DateTimeImmutable('2026-08-05');
+        $schedule = new Schedule([
+            'settings' => new ScheduleSettings,
+            'question' => AskedRounds::from(new Fields(['yards' => [[
+                'id' => 'Y',
+                'by_hive' => [$hive('A1', 4), $hive('A2', 1), $hive('A10', 1), $hive('A4', 3), $hive('A5', 1)],
+            ]]])),
+            'visits' => [
+                new Visit('Y', 2, Method::Brush, $day, $day),
+                new Visit('Y', 3, Method::Brush, $day, $day),
             ],
         ]);
-        [$two, $three] = RoundParts::of($round);
-        self::assertSame(['A2', 'A4'], array_column($two, 'code'));
-        self::assertSame(['A1', 'A5', 'A10'], array_column($three, 'code'));
-        self::assertSame(['A2.1', 'A4.1', 'A4.2', 'A4.3'], RoundParts::boxes($two));
+        $parts = ScheduleParts::of($schedule);
+        self::assertSame(['A2', 'A4'], array_column($parts->hivesOf(0), 'code'));
+        self::assertSame(['A1', 'A5', 'A10'], array_column($parts->hivesOf(1), 'code'));
+        self::assertSame(['A2.1', 'A4.1', 'A4.2', 'A4.3'], $parts->boxesOf(0));
     }
 
     public function test_what_was_planned_ahead_is_to_be_looked_at_first(): void
     {
-        $round = $this->planned(['days' => '12']);
-        $later = array_values(
-            array_filter($round->services, static fn (array $one): bool => str_ends_with($one['yard'], Batch::LATER)),
-        )[0];
-        self::assertGreaterThanOrEqual('2026-08-12', $later['first']);
-        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $page = $this->get("/clear/days/{$later['last']}")->assertOk();
+        $schedule = $this->planned(['days' => '12']);
+        $isLater = static fn (Visit $one): bool => str_ends_with($one->yard, '-later');
+        $later = array_values(array_filter($schedule->visits, $isLater))[0];
+        self::assertGreaterThanOrEqual('2026-08-12', $later->firstDay());
+        $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
+        $page = $this->get("/clear/days/{$later->lastDay()}")->assertOk();
         // A hive that is on two plans of the day wants one empty super.
         $hives = Clearing::query()
-            ->whereDate('second_on', $later['last'])
-            ->orWhere(fn ($one) => $one->whereNull('second_on')->whereDate('first_on', $later['last']))
+            ->whereDate('second_on', $later->lastDay())
+            ->orWhere(fn ($one) => $one->whereNull('second_on')->whereDate('first_on', $later->lastDay()))
             ->with('items')
             ->get()
             ->flatMap(fn (Clearing $plan) => $plan->items->pluck('hive_id'))
             ->unique()
             ->count();
-        self::assertSame($hives, $page->viewData('load')['empties'][0]);
-        $this->get("/clear/days/{$later['first']}")
+        $sheet = $page->viewData('sheet');
+        self::assertInstanceOf(DaySheet::class, $sheet);
+        self::assertSame($hives, array_column($sheet->load, 'count', 'thing')['empties']);
+        $this->get("/clear/days/{$later->firstDay()}")
             ->assertOk()
             ->assertSee('Look first: super 3 was not ripe when it was last seen.')
             ->assertDontSee('below first: super 3, ~19');
@@ -396,7 +393,24 @@ final class ReadyDatesTest extends FeatureTestCase
     public function test_more_yards_than_one_plan_can_hold_are_refused_with_what_to_do(): void
     {
         $first = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        $super = new ComingSuper('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', '01BBBBBBBBBBBBBBBBBBBBBBBB', 15.0, false);
+        $super = new SuperDigest(
+            '01BBBBBBBBBBBBBBBBBBBBBBBB',
+            'super 1',
+            Verdict::Take,
+            false,
+            true,
+            false,
+            false,
+            15.0,
+            1.0,
+            0.5,
+            20.0,
+            0.0,
+            null,
+            false,
+            '2026-08-04',
+        );
+        $digest = new HiveDigest('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', true, [$super], [], 0.0, false, null);
         for ($n = 0; $n < 60; $n++) {
             $yard = Apiary::query()->create([
                 'name' => "Field $n",
@@ -406,61 +420,82 @@ final class ReadyDatesTest extends FeatureTestCase
                 'longitude' => 13.4,
                 'climate' => $first->climate,
             ]);
-            // As if it had been read: sixty yards with their hives are not worth the making.
-            $this->demo();
-            app(Computed::class)->remember(
-                "coming.$yard->id",
-                static fn (): YardComing => new YardComing([$super], [], 0, 0, null, null, null),
-                $yard->refresh()->revision,
+            $stand = Stand::query()->create(['apiary_id' => $yard->id, 'number' => 1]);
+            $hives[] = Hive::query()->create(['stand_id' => $stand->id, 'code' => "X$n"])->id;
+        }
+        app(Revisions::class)->raise();
+        // As if they had been read: sixty hives with their looks are not worth the making.
+        foreach (Apiary::query()->where('slug', 'like', 'field-%')->get() as $yard) {
+            $context = app(WinterReader::class)->context($yard);
+            $ids = array_values(app(YardReader::class)->hiveIds($yard));
+            app(Computed::class)->ofHives(
+                $yard->id,
+                'digest',
+                $ids,
+                $context,
+                static fn (array $stale): array => array_fill_keys($stale, $digest),
             );
         }
         $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')
             ->assertStatus(422)
-            ->assertSee('One plan holds 60 visits to yards and 64 would come in');
+            ->assertSee('One schedule holds 60 visits to yards and 64 would come in');
         self::assertSame(0, Schedule::query()->count());
     }
 
-    public function test_what_is_gone_from_the_yards_is_gone_from_the_plan(): void
+    public function test_what_is_gone_from_the_yards_is_gone_from_the_schedule(): void
     {
-        $round = $this->planned(['days' => '12']);
-        $stored = $round->services[0];
-        self::assertSame([$stored], RoundMap::still($round, [$stored, $stored]));
-        self::assertSame(
-            [],
-            RoundMap::still($round, [
-                ['hives' => $stored['hives'] + 1] + $stored,
-                ['yard' => 'gone'] + $stored,
-                ['last' => '2031-01-01'] + $stored,
-            ]),
+        $schedule = $this->planned(['days' => '12']);
+        $visit = $schedule->visits[0];
+        $kept = new KeptVisits($schedule->toCore());
+        self::assertSame([$visit], $kept->of([$visit, $visit]));
+        $other = static fn (string $yard, int $hives, DateTimeImmutable $last): Visit => new Visit(
+            $yard,
+            $hives,
+            $visit->method,
+            $visit->first,
+            $last,
         );
+        self::assertSame([], $kept->of([
+            $other($visit->yard, $visit->hives + 1, $visit->last),
+            $other('gone', $visit->hives, $visit->last),
+            $other($visit->yard, $visit->hives, new DateTimeImmutable('2031-01-01')),
+        ]));
     }
 
-    /** @return array{array<string, Batch>, list<string>} by the yard's slug */
-    private function batches(int $days, string $later = BatchReader::OWN): array
+    private static function named(AskedRounds $asked, string $name): AskedYard
     {
-        $this->demo();
-        [$batches, $left] = app(QuestionReader::class)->batches($days, $later);
-        $bySlug = [];
-        foreach ($batches as $batch) {
-            $bySlug[$batch->apiary->slug.($batch->later ? Batch::LATER : '')] = $batch;
+        foreach ($asked->yards as $yard) {
+            if ($yard->name === $name) {
+                return $yard;
+            }
         }
-
-        return [$bySlug, $left];
+        self::fail("$name is not among the yards.");
     }
 
-    /** @return array{days: int, crew_min: list<int>, truck_supers: int, hold_supers: int, held_supers: int, extract_supers: int, split: bool} */
-    private function settings(): array
+    /** @return list<string> days on which supers come in */
+    private static function lastDays(Schedule $schedule): array
+    {
+        return array_map(static fn (Visit $one): string => $one->lastDay(), $schedule->visits);
+    }
+
+    /** @return array{array<string, Batch>, string} by the yard's slug, and what is left out in words */
+    private function batches(int $days, Waiting $waiting = Waiting::Own): array
+    {
+        $this->demo();
+        $found = app(QuestionReader::class)->batches((new ScheduleSettings)->asking($days, $waiting));
+        $bySlug = [];
+        foreach ($found->in as $batch) {
+            $bySlug[$batch->apiary->slug.($batch->later ? '-later' : '')] = $batch;
+        }
+        $words = new ScheduleWords(new Formatter);
+
+        return [$bySlug, implode(' ', array_map($words->leftOut(...), $found->left))];
+    }
+
+    private function settings(int $days = 12): ScheduleSettings
     {
         $this->demo();
 
-        return [
-            'days' => 12,
-            'crew_min' => array_fill(0, 7, 300),
-            'truck_supers' => 60,
-            'hold_supers' => 90,
-            'held_supers' => 0,
-            'extract_supers' => 20,
-            'split' => false,
-        ];
+        return new ScheduleSettings($days, array_fill(0, 7, 300), new Capacity(60.0, 90.0), 20);
     }
 }

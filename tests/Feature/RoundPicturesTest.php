@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\Canvas;
+use App\Drawing\Picture;
 use App\Models\Schedule;
+use App\Models\Schedules\AskedDates;
+use App\Models\Schedules\AskedYard;
+use App\Models\Schedules\DeadlineReason;
+use App\Models\Schedules\ScheduleSettings;
+use App\Models\Schedules\Waiting;
 use App\Rounds\BatchPicture;
 use App\Rounds\DayWindow;
 use App\Rounds\DriveSketch;
@@ -12,9 +19,15 @@ use App\Rounds\QuestionReader;
 use App\Rounds\SchedulePicture;
 use App\Rounds\ScheduleState;
 use App\Support\Units\Formatter;
+use App\Wording\Wording;
+use DateTimeImmutable;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
+use Illuminate\Support\Facades\Blade;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Rounds\Capacity;
+use Marjoram\Core\Rounds\Visit;
 
 /** What is drawn of a plan stands where its days and yards are. */
 final class RoundPicturesTest extends FeatureTestCase
@@ -33,64 +46,42 @@ final class RoundPicturesTest extends FeatureTestCase
 
     public function test_a_window_reaches_from_the_first_day_to_the_last(): void
     {
-        $dates = array_map(static fn (int $day): string => sprintf('2026-08-%02d', $day), range(5, 14));
-        $window = new DayWindow($dates, 100.0, 20.0);
-        $page = $this->parse(
-            $window->svg(
-                [
-                    'ready' => '2026-08-07',
-                    'deadline' => '2026-08-09',
-                    'treatment' => '2026-08-12',
-                    'flow_ends' => '2026-08-08',
-                ],
-                0.0,
-                44.0,
-            ),
-        );
-        self::assertSame(['140.0', '60.0'], $this->attributes($page, '//rect[@class="window"]', ['x', 'width']));
-        // The flag stands at the end of the treatment's day, the drooping flower at the beginning of the dearth.
-        self::assertStringStartsWith('M258.0', $this->attributes($page, '(//g[@class="flag"])[1]/path', ['d'])[0]);
-        self::assertStringStartsWith('M160.0', $this->attributes($page, '//path[@class="dearth"]', ['d'])[0]);
-        self::assertStringContainsString('H300.0', $this->attributes($page, '//path[@class="dearth"]', ['d'])[0]);
+        $page = self::window(new AskedDates(
+            self::day(7),
+            self::day(9),
+            DeadlineReason::ByHand,
+            treatment: self::day(12),
+            flowEnds: self::day(8),
+        ));
+        self::assertSame(['140', '60'], $this->attributes($page, '//rect[@class="window"]', ['x', 'width']));
+        // The flag stands at the end of the treatment's day, the dearth begins with its first.
+        self::assertStringStartsWith('M258', $this->attributes($page, '(//g[@class="flag"])[1]/path', ['d'])[0]);
+        self::assertStringStartsWith('M160', $this->attributes($page, '//path[@class="dearth"]', ['d'])[0]);
+        self::assertStringContainsString('L300 ', $this->attributes($page, '//path[@class="dearth"]', ['d'])[0]);
         // What lies outside of the days is drawn at their ends: before them from the first, after them not at all.
-        $outside = $this->parse(
-            $window->svg(
-                [
-                    'ready' => '2026-08-01',
-                    'deadline' => '2026-09-20',
-                    'treatment' => '2026-09-20',
-                    'flow_ends' => '2026-07-20',
-                    'later' => true,
-                ],
-                0.0,
-                44.0,
-            ),
-        );
-        self::assertSame(
-            ['100.0', '200.0'],
-            $this->attributes($outside, '//rect[@class="window later"]', ['x', 'width']),
-        );
+        $outside = self::window(new AskedDates(
+            self::day(1),
+            self::day(50),
+            DeadlineReason::ByHand,
+            treatment: self::day(50),
+            flowEnds: self::day(-12),
+        ), true);
+        self::assertSame(['100', '200'], $this->attributes($outside, '//rect[@class="window later"]', ['x', 'width']));
         self::assertSame(0, ($outside->query('//g[@class="flag"]') ?: [])->length);
         self::assertSame(1, ($outside->query('//path[@class="dearth"]') ?: [])->length);
-        self::assertSame(
-            0,
-            (
-                $this->parse(
-                    $window->svg(
-                        ['ready' => '2026-08-05', 'deadline' => '2026-08-06', 'flow_ends' => '2026-10-01'],
-                        0.0,
-                        44.0,
-                    ),
-                )->query('//path') ?:
-                []
-            )->length,
-        );
+        $bare = self::window(new AskedDates(
+            self::day(5),
+            self::day(6),
+            DeadlineReason::ByHand,
+            flowEnds: self::day(60),
+        ));
+        self::assertSame(0, ($bare->query('//path') ?: [])->length);
     }
 
     public function test_visits_boards_and_locks_stand_on_their_days(): void
     {
-        $state = ScheduleState::of($this->round());
-        $page = $this->parse((new SchedulePicture(new Formatter))->svg($state, 3));
+        $state = ScheduleState::of($this->schedule());
+        $page = $this->parse(self::svg(self::picture()->of($state, $state->plan->days[3])));
         $visits = $page->query('//a[@class="visit"]') ?: [];
         self::assertCount(2, $visits);
         $boards = $visits->item(0);
@@ -108,8 +99,8 @@ final class RoundPicturesTest extends FeatureTestCase
             'M'.$middle(1),
             $this->attributes($page, '(//a[@class="visit"])[1]/path', ['d'])[0],
         );
-        self::assertStringEndsWith(
-            'H'.$middle(3),
+        self::assertStringContainsString(
+            'L'.$middle(3),
             $this->attributes($page, '(//a[@class="visit"])[1]/path', ['d'])[0],
         );
         self::assertStringContainsString('locked', $boards->getAttribute('aria-label'));
@@ -122,7 +113,7 @@ final class RoundPicturesTest extends FeatureTestCase
             0.11,
         );
         // The boards are out on three days and counted on each.
-        $hives = $state->task->yards[0]->hives;
+        $hives = $state->question->yards[0]->hives;
         self::assertSame(
             array_fill(0, 3, (string) $hives),
             array_map(static fn (DOMElement $text): string => $text->textContent, $this->texts($page, '92', self::LEFT)),
@@ -139,15 +130,15 @@ final class RoundPicturesTest extends FeatureTestCase
 
     public function test_the_crews_day_fills_with_its_minutes_and_a_day_off_has_none(): void
     {
-        $state = ScheduleState::of($this->round());
-        $page = $this->parse((new SchedulePicture(new Formatter))->svg($state, null));
-        $off = count(array_filter($state->task->days, static fn ($day): bool => $day->crewMin <= 0.0));
+        $state = ScheduleState::of($this->schedule());
+        $page = $this->parse(self::svg(self::picture()->of($state, null)));
+        $off = count(array_filter($state->question->days, static fn ($day): bool => $day->crewMin <= 0.0));
         self::assertGreaterThan(0, $off);
         self::assertCount($off, $page->query('//rect[@class="wk"]') ?: []);
         $bars = $page->query('//rect[@class="mbar"]') ?: [];
         self::assertCount(self::DAYS - $off, $bars);
         $busy = $state->plan->days[5];
-        $used = ($busy['travel'] + $busy['work']) / $state->task->days[5]->crewMin;
+        $used = $busy->minutes() / $state->question->days[5]->crewMin;
         $widths = array_map(
             static fn (DOMElement $bar): float => (float) $bar->getAttribute('width'),
             iterator_to_array($bars),
@@ -160,11 +151,14 @@ final class RoundPicturesTest extends FeatureTestCase
 
     public function test_the_sketch_shows_each_place_once_and_the_days_order(): void
     {
-        $state = ScheduleState::of($this->round());
-        $page = $this->parse((new DriveSketch)->svg($state, 5));
+        $state = ScheduleState::of($this->schedule());
+        $page = $this->parse(self::svg((new DriveSketch)->of($state, $state->plan->days[5])));
         self::assertSame(
             ['Ekbacken', 'Tegelbruket', 'Skolgården'],
-            array_values(array_unique(array_column($state->round->task['yards'], 'place'))),
+            array_values(array_unique(array_map(
+                static fn (AskedYard $yard): string => $yard->place->name,
+                $state->schedule->question->yards,
+            ))),
         );
         self::assertCount(3, $page->query('//circle') ?: []);
         self::assertCount(
@@ -174,20 +168,19 @@ final class RoundPicturesTest extends FeatureTestCase
                 static fn (DOMElement $text): bool => $text->textContent === '1',
             ),
         );
-        self::assertSame([[1]], $state->drive(5));
+        self::assertSame([[$state->schedule->question->yards[1]]], $state->drive($state->plan->days[5]));
         self::assertStringContainsString('honey room', (string) $page->document->textContent);
         self::assertCount(
             0,
-            $this->parse((new DriveSketch)->svg($state, null))->query('//path[@class="mline"]') ?: [],
+            $this->parse(self::svg((new DriveSketch)->of($state, null)))->query('//path[@class="mline"]') ?: [],
         );
     }
 
     public function test_before_a_plan_the_days_of_each_batch_are_drawn(): void
     {
-        [$batches] = app(QuestionReader::class)->batches(self::DAYS, 'own');
-        $page = $this->parse(
-            (new BatchPicture(new Formatter))->svg($batches, app(QuestionReader::class)->dates(self::DAYS)),
-        );
+        $reader = app(QuestionReader::class);
+        $batches = $reader->batches((new ScheduleSettings)->asking(self::DAYS, Waiting::Own))->in;
+        $page = $this->parse(self::svg((new BatchPicture(new Formatter))->of($batches, $reader->days(self::DAYS))));
         self::assertCount(count($batches) - 1, $page->query('//rect[@class="window"]') ?: []);
         self::assertCount(1, $page->query('//rect[@class="window later"]') ?: []);
         self::assertStringContainsString('Skolgården, later', (string) $page->document->textContent);
@@ -195,46 +188,55 @@ final class RoundPicturesTest extends FeatureTestCase
     }
 
     /** Ekbacken by boards from the second day to the fourth, locked; Tegelbruket brushed on the sixth. */
-    private function round(): Schedule
+    private function schedule(): Schedule
     {
-        $settings = [
-            'days' => self::DAYS,
-            'crew_min' => [300, 300, 300, 300, 300, 480, 0],
-            'truck_supers' => 60,
-            'hold_supers' => 90,
-            'held_supers' => 0,
-            'extract_supers' => 20,
-            'split' => false,
-            'later' => 'own',
-        ];
-        $task = app(QuestionReader::class)->ask($settings);
-        $dates = array_column($task['days'], 'date');
-        $boards = [
-            'yard' => (string) $task['yards'][0]['id'],
-            'hives' => (int) $task['yards'][0]['hives'],
-            'way' => 'escape',
-            'first' => $dates[1],
-            'last' => $dates[3],
-        ];
-        $brush = [
-            'yard' => (string) $task['yards'][1]['id'],
-            'hives' => (int) $task['yards'][1]['hives'],
-            'way' => 'brush',
-            'first' => $dates[5],
-            'last' => $dates[5],
-        ];
+        $settings = new ScheduleSettings(
+            self::DAYS,
+            [300, 300, 300, 300, 300, 480, 0],
+            new Capacity(60.0, 90.0),
+            20,
+        );
+        $asked = app(QuestionReader::class)->ask($settings);
+        [$first, $second] = $asked->yards;
+        $day = static fn (int $i): DateTimeImmutable => $asked->days[$i]->weather->date;
+        $boards = new Visit($first->id, count($first->hives), Method::EscapeBoard, $day(1), $day(3));
+        $brush = new Visit($second->id, count($second->hives), Method::Brush, $day(5), $day(5));
 
         return Schedule::query()->create([
             'name' => 'R',
-            'starts_on' => $dates[0],
+            'starts_on' => $day(0),
             'settings' => $settings,
-            'task' => $task,
-            'services' => [$boards, $brush],
+            'question' => $asked,
+            'visits' => [$boards, $brush],
             'locks' => [$boards],
         ]);
     }
 
-    private function parse(string $svg): DOMXPath
+    private static function day(int $day): DateTimeImmutable
+    {
+        return new DateTimeImmutable('2026-08-01 '.sprintf('%+d days', $day - 1));
+    }
+
+    /** Ten days from 5 August, drawn 20 wide from 100. */
+    private static function window(AskedDates $dates, bool $later = false): DOMXPath
+    {
+        $canvas = new Canvas;
+        (new DayWindow(array_map(self::day(...), range(5, 14)), 100.0, 20.0))->draw($canvas, $dates, $later, 0.0, 44.0);
+
+        return self::parse(self::svg(new Picture(720.0, 44.0, $canvas->shapes(), 'x')));
+    }
+
+    private static function picture(): SchedulePicture
+    {
+        return new SchedulePicture(new Formatter, Wording::forPrograms());
+    }
+
+    private static function svg(?Picture $picture): string
+    {
+        return $picture === null ? '' : Blade::render('<x-drawing.picture :of="$of" />', ['of' => $picture]);
+    }
+
+    private static function parse(string $svg): DOMXPath
     {
         $document = new DOMDocument;
         $document->loadXML((string) preg_replace('/&(?!(amp|lt|gt|quot|#\d+);)/', '&amp;', "<body>$svg</body>"));

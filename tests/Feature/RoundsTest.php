@@ -9,10 +9,16 @@ use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\Models\FollowUp;
 use App\Models\LoadingTick;
-use App\Operation\CurrentOperation;
+use App\Models\Schedule;
+use App\Models\Schedules\AskedDay;
+use App\Models\Schedules\AskedYard;
+use App\Models\ScheduleSearch;
+use App\Models\SearchState;
 use App\Rounds\ScheduleState;
 use App\Rounds\SearchSchedule;
-use Illuminate\Support\Facades\DB;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Rounds\Visit;
 
 /** A plan over all yards, from the question to the sheets of the yards. */
 final class RoundsTest extends FeatureTestCase
@@ -27,28 +33,28 @@ final class RoundsTest extends FeatureTestCase
 
     public function test_a_plan_is_asked_for_searched_and_used(): void
     {
-        $round = $this->planned();
-        $state = ScheduleState::of($round);
+        $schedule = $this->planned();
+        $state = ScheduleState::of($schedule);
         self::assertTrue($state->plan->isFeasible());
         self::assertSame([], $state->plan->notServed);
         self::assertSame([], $state->shortfalls);
-        $this->get("/clear/rounds/$round->id")
+        $this->get("/clear/rounds/$schedule->id")
             ->assertOk()
-            ->assertSee('Days and visits of the plan')
-            ->assertSee('Use this plan')
+            ->assertSee('Days and visits of the schedule')
+            ->assertSee('Use this schedule')
             ->assertSee('Ekbacken');
-        $this->get('/clear/rounds')->assertOk()->assertSee($round->name);
+        $this->get('/clear/rounds')->assertOk()->assertSee($schedule->name);
         $items = ClearingSuper::query()->count();
-        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $plans = Clearing::query()->where('round_id', $round->id)->get();
-        self::assertCount(count($round->refresh()->services), $plans);
+        $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
+        $plans = Clearing::query()->where('schedule_id', $schedule->id)->get();
+        self::assertCount(count($schedule->refresh()->visits), $plans);
         self::assertSame(
-            $items + array_sum(array_column($round->task['yards'], 'supers')),
+            $items + array_sum(array_map(static fn (AskedYard $yard): int => $yard->supers(), $schedule->question->yards)),
             ClearingSuper::query()->count(),
         );
         $this->get('/clear/plans/'.$plans->firstOrFail()->id)->assertOk();
         $this->aDay($plans->firstOrFail());
-        $this->send('POST', "/clear/rounds/$round->id/use", from: "/clear/rounds/$round->id")
+        $this->send('POST', "/clear/rounds/$schedule->id/use", from: "/clear/rounds/$schedule->id")
             ->assertStatus(422)
             ->assertSee('in use already');
         $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')
@@ -56,7 +62,7 @@ final class RoundsTest extends FeatureTestCase
             ->assertSee('Nothing is to come off');
         // All of it is one write: one undo takes back every yard's plan.
         $this->send('POST', '/undo');
-        self::assertSame(0, Clearing::query()->where('round_id', $round->id)->count());
+        self::assertSame(0, Clearing::query()->where('schedule_id', $schedule->id)->count());
     }
 
     /** The sheet of the day on which a plan's supers come in: stops in order, what to load, ticks that stay one. */
@@ -102,47 +108,40 @@ final class RoundsTest extends FeatureTestCase
 
     public function test_a_visit_is_moved_and_locked_and_what_breaks_is_shown(): void
     {
-        $round = $this->planned();
-        $yard = $round->task['yards'][0];
-        $dates = array_column($round->task['days'], 'date');
-        $this->send('PUT', "/clear/rounds/$round->id/move", [
-            'yard' => $yard['id'],
-            'way' => 'brush',
+        $schedule = $this->planned();
+        $yard = $schedule->question->yards[0];
+        $dates = $schedule->question->dates();
+        $this->send('PUT', "/clear/rounds/$schedule->id/move", [
+            'yard' => $yard->id,
+            'method' => 'brush',
             'last' => $dates[5],
         ])->assertStatus(303);
-        $state = ScheduleState::of($round->refresh());
-        self::assertContains(
-            [
-                'yard' => $yard['id'],
-                'hives' => $yard['hives'],
-                'way' => 'brush',
-                'first' => $dates[5],
-                'last' => $dates[5],
-            ],
-            $round->services,
+        $state = ScheduleState::of($schedule->refresh());
+        $day = new DateTimeImmutable($dates[5]);
+        self::assertContainsEquals(
+            new Visit($yard->id, count($yard->hives), Method::Brush, $day, $day),
+            $schedule->visits,
         );
-        self::assertSame([$yard['id']], array_column($round->locks, 'yard'));
-        $this->get("/clear/rounds/$round->id")->assertSee('Unlock '.$yard['name']);
+        self::assertSame([$yard->id], array_column($schedule->locks, 'yard'));
+        $this->get("/clear/rounds/$schedule->id")->assertSee('Unlock '.$yard->name);
         // The planner leaves it where it is.
-        $this->search($round);
+        $this->search($schedule);
         $moved = array_values(
-            array_filter($round->refresh()->services, static fn (array $one): bool => $one['yard'] === $yard['id']),
+            array_filter($schedule->refresh()->visits, static fn (Visit $one): bool => $one->yard === $yard->id),
         )[0];
-        self::assertSame(['brush', $dates[5]], [$moved['way'], $moved['last']]);
+        self::assertSame([Method::Brush, $dates[5]], [$moved->method, $moved->lastDay()]);
         // On a day off it breaks the crew's time, and is shown to.
-        $sunday = array_values(
-            array_filter($round->task['days'], static fn (array $day): bool => $day['crew_min'] === 0),
-        )[0]['date'];
-        $this->send('PUT', "/clear/rounds/$round->id/move", [
-            'yard' => $yard['id'],
-            'way' => 'brush',
+        $sunday = self::dayOff($schedule);
+        $this->send('PUT', "/clear/rounds/$schedule->id/move", [
+            'yard' => $yard->id,
+            'method' => 'brush',
             'last' => $sunday,
         ])->assertStatus(303);
-        self::assertFalse(ScheduleState::of($round->refresh())->plan->isFeasible());
-        $this->get("/clear/rounds/$round->id")->assertSee('minutes of crew time too many');
-        $this->send('PUT', "/clear/rounds/$round->id/unlock", ['yard' => $yard['id']])->assertStatus(303);
-        self::assertSame([], $round->refresh()->locks);
-        self::assertGreaterThan(0.0, $state->plan->cost['total']);
+        self::assertFalse(ScheduleState::of($schedule->refresh())->plan->isFeasible());
+        $this->get("/clear/rounds/$schedule->id")->assertSee('minutes of crew time too many');
+        $this->send('PUT', "/clear/rounds/$schedule->id/unlock", ['yard' => $yard->id])->assertStatus(303);
+        self::assertSame([], $schedule->refresh()->locks);
+        self::assertGreaterThan(0.0, $state->plan->cost->total());
     }
 
     public function test_what_cannot_be_asked_is_explained(): void
@@ -159,50 +158,43 @@ final class RoundsTest extends FeatureTestCase
         $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + self::FORM, from: '/clear/rounds')
             ->assertStatus(422)
             ->assertSee('Days such as 2026-08-08');
-        $round = $this->planned(['days_off' => '2026-08-07, 2026-08-12']);
-        self::assertSame(
-            [0, 0],
-            array_values(
-                array_map(
-                    static fn (array $day): int => $day['crew_min'],
-                    array_filter(
-                        $round->task['days'],
-                        static fn (array $day): bool => in_array($day['date'], ['2026-08-07', '2026-08-12'], true),
-                    ),
-                ),
-            ),
+        $schedule = $this->planned(['days_off' => '2026-08-07, 2026-08-12']);
+        $off = array_filter(
+            $schedule->question->days,
+            static fn (AskedDay $day): bool => in_array($day->date(), ['2026-08-07', '2026-08-12'], true),
         );
-        $yard = $round->task['yards'][0]['id'];
-        $dates = array_column($round->task['days'], 'date');
+        self::assertSame([0, 0], array_values(array_map(static fn (AskedDay $day): int => $day->crewMin, $off)));
+        $yard = $schedule->question->yards[0]->id;
+        $dates = $schedule->question->dates();
         $this->send(
             'PUT',
-            "/clear/rounds/$round->id/move",
-            ['yard' => $yard, 'way' => 'escape', 'first' => $dates[5], 'last' => $dates[5]],
-            from: "/clear/rounds/$round->id",
+            "/clear/rounds/$schedule->id/move",
+            ['yard' => $yard, 'method' => 'escape-board', 'first' => $dates[5], 'last' => $dates[5]],
+            from: "/clear/rounds/$schedule->id",
         )
             ->assertStatus(422)
             ->assertSee('one to three nights');
         $this->send(
             'PUT',
-            "/clear/rounds/$round->id/move",
-            ['yard' => $yard, 'way' => 'brush', 'last' => '2030-01-01'],
-            from: "/clear/rounds/$round->id",
+            "/clear/rounds/$schedule->id/move",
+            ['yard' => $yard, 'method' => 'brush', 'last' => '2030-01-01'],
+            from: "/clear/rounds/$schedule->id",
         )
             ->assertStatus(422)
-            ->assertSee('That day is not in this plan');
+            ->assertSee('That day is not in this schedule');
         $this->send(
             'PUT',
-            "/clear/rounds/$round->id/move",
-            ['yard' => $yard, 'way' => 'brush', 'last' => $dates[5], 'version' => '99'],
-            from: "/clear/rounds/$round->id",
+            "/clear/rounds/$schedule->id/move",
+            ['yard' => $yard, 'method' => 'brush', 'last' => $dates[5], 'version' => '99'],
+            from: "/clear/rounds/$schedule->id",
         )->assertStatus(409);
     }
 
     public function test_after_the_supers_are_in_there_is_more_to_do(): void
     {
-        $round = $this->planned();
-        $this->send('POST', "/clear/rounds/$round->id/use")->assertStatus(303);
-        $plan = Clearing::query()->where('round_id', $round->id)->firstOrFail();
+        $schedule = $this->planned();
+        $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
+        $plan = Clearing::query()->where('schedule_id', $schedule->id)->firstOrFail();
         $this->demo()->update(['demo_today' => ($plan->second_on ?? $plan->first_on)->format('Y-m-d')]);
         $this->demo();
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
@@ -248,43 +240,53 @@ final class RoundsTest extends FeatureTestCase
 
     public function test_a_running_search_shows_its_best_and_can_be_stopped(): void
     {
-        $round = $this->planned();
-        DB::table('round_searches')
-            ->where('round_id', $round->id)
+        $schedule = $this->planned();
+        ScheduleSearch::query()
+            ->findOrFail($schedule->id)
             ->update([
-                'state' => 'planning',
+                'state' => SearchState::Planning,
                 'iterations' => 4321,
                 'best_min' => 200,
-                'services' => json_encode($round->services),
+                'visits' => $schedule->visits,
             ]);
-        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])
+        $this->get("/clear/rounds/$schedule->id", ['HX-Request' => 'true'])
             ->assertOk()
-            ->assertSee('4,321 plans tried')
+            ->assertSee('4,321 schedules tried')
             ->assertSee('every 1s')
             ->assertDontSee('<html', false)
             ->assertHeaderMissing('HX-Refresh');
-        $this->send('PUT', "/clear/rounds/$round->id/stop")->assertStatus(303);
-        self::assertSame('stopping', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
+        $this->send('PUT', "/clear/rounds/$schedule->id/stop")->assertStatus(303);
+        self::assertSame(SearchState::Stopping, ScheduleSearch::query()->findOrFail($schedule->id)->state);
         $start = microtime(true);
-        (new SearchSchedule((string) $round->operation_id, $round->id, 60))->handle(app(CurrentOperation::class));
+        app()->call([new SearchSchedule((string) $schedule->operation_id, $schedule->id, 60), 'handle']);
         $this->demo();
         self::assertLessThan(10.0, microtime(true) - $start);
-        self::assertSame('done', DB::table('round_searches')->where('round_id', $round->id)->value('state'));
-        $this->get("/clear/rounds/$round->id", ['HX-Request' => 'true'])
+        self::assertSame(SearchState::Done, ScheduleSearch::query()->findOrFail($schedule->id)->state);
+        $this->get("/clear/rounds/$schedule->id", ['HX-Request' => 'true'])
             ->assertOk()
             ->assertHeader('HX-Refresh', 'true');
     }
 
     public function test_what_does_not_fit_names_its_limit(): void
     {
-        $round = $this->planned(['truck_supers' => '2']);
-        $state = ScheduleState::of($round);
+        $schedule = $this->planned(['truck_supers' => '2']);
+        $state = ScheduleState::of($schedule);
         self::assertNotSame([], $state->plan->notServed);
-        $this->get("/clear/rounds/$round->id")
+        $this->get("/clear/rounds/$schedule->id")
             ->assertSee('a truckload is 2')
             ->assertSee('must be served in parts');
         $parts = ScheduleState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
         self::assertTrue($parts->plan->isFeasible());
         self::assertLessThan(count($state->plan->notServed), count($parts->plan->notServed));
+    }
+
+    private static function dayOff(Schedule $schedule): string
+    {
+        foreach ($schedule->question->days as $day) {
+            if ($day->crewMin === 0) {
+                return $day->date();
+            }
+        }
+        self::fail('Every day has crew time.');
     }
 }

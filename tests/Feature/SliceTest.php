@@ -45,7 +45,7 @@ final class SliceTest extends FeatureTestCase
         $this->get('/clear/ekbacken')->assertOk()->assertSee($box->id);
         $this->send('POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => [$box->id]])->assertStatus(303);
         $plan = Clearing::query()->latest('id')->firstOrFail();
-        self::assertSame('take', $plan->frozen['verdicts'][$box->id]['verdict']);
+        self::assertSame('take', $plan->frozen->verdictOf($box->id)->text('verdict'));
         $this->get("/clear/plans/$plan->id")
             ->assertOk()
             ->assertSee($box->mark);

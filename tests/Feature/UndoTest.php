@@ -17,6 +17,7 @@ use App\Models\ColonyFact;
 use App\Models\Decision;
 use App\Models\Eye;
 use App\Models\Feeding;
+use App\Models\FrozenClearing;
 use App\Models\FlowSign;
 use App\Models\FollowUp;
 use App\Models\FrameLook;
@@ -30,6 +31,14 @@ use App\Models\Operation;
 use App\Models\Queen;
 use App\Models\ScaleWeight;
 use App\Models\Schedule;
+use App\Models\Schedules\AskedRounds;
+use App\Models\Schedules\ScheduleSettings;
+use App\Models\Schedules\Waiting;
+use App\Rounds\QuestionReader;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Rounds\Capacity;
+use Marjoram\Core\Rounds\Visit;
 use App\Models\TakenSuper;
 use App\Models\Treatment;
 use App\Models\User;
@@ -69,7 +78,6 @@ final class UndoTest extends FeatureTestCase
         'deleted_at',
         'version',
         'alive',
-        'revision',
         'policy_version',
         'open_box',
         'home',
@@ -309,12 +317,12 @@ final class UndoTest extends FeatureTestCase
     private function clearing(): array
     {
         $plan = fn (): Clearing => $this->plan();
-        $round = fn (): Schedule => $this->round();
+        $schedule = fn (): Schedule => $this->schedule();
 
         return [
             'clear.plans.store' => function (): array {
                 $page = (string) $this->get('/clear/ekbacken')->getContent();
-                preg_match_all('/name="boxes\[\]" value="(\w+)"/', $page, $boxes);
+                preg_match_all('/name="boxes\[\]"\s+value="(\w+)"/', $page, $boxes);
 
                 return ['POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => $boxes[1]]];
             },
@@ -377,19 +385,19 @@ final class UndoTest extends FeatureTestCase
                 ['from' => 'honey-room', 'minutes' => [$this->yard()->id => '21']],
             ],
             'clear.rounds.store' => fn (): array => ['POST', '/clear/rounds', self::FORM],
-            'clear.rounds.again' => fn (): array => ['POST', "/clear/rounds/{$round()->id}/again", ['afresh' => '1']],
+            'clear.rounds.again' => fn (): array => ['POST', "/clear/rounds/{$schedule()->id}/again", ['afresh' => '1']],
             'clear.rounds.move' => fn (): array => [
                 'PUT',
-                "/clear/rounds/{$round()->id}/move",
-                ['yard' => $this->yard()->id, 'way' => 'brush', 'last' => '2026-08-06'],
+                "/clear/rounds/{$schedule()->id}/move",
+                ['yard' => $this->yard()->id, 'method' => 'brush', 'last' => '2026-08-06'],
             ],
             'clear.rounds.unlock' => fn (): array => [
                 'PUT',
-                "/clear/rounds/{$round()->id}/unlock",
+                "/clear/rounds/{$schedule()->id}/unlock",
                 ['yard' => $this->yard()->id],
             ],
-            'clear.rounds.use' => fn (): array => ['POST', "/clear/rounds/{$round()->id}/use", []],
-            'clear.rounds.destroy' => fn (): array => ['DELETE', "/clear/rounds/{$round()->id}", []],
+            'clear.rounds.use' => fn (): array => ['POST', "/clear/rounds/{$schedule()->id}/use", []],
+            'clear.rounds.destroy' => fn (): array => ['DELETE', "/clear/rounds/{$schedule()->id}", []],
             'honey-room.buckets.store' => fn (): array => [
                 'POST',
                 '/honey-room/'.Lot::query()->value('id').'/buckets',
@@ -569,7 +577,7 @@ final class UndoTest extends FeatureTestCase
                 $bucket = Bucket::query()->firstOrFail();
                 $bucket->delete();
 
-                return ['POST', "/account/bin/buckets/$bucket->id", []];
+                return ['POST', "/account/bin/bucket/$bucket->id", []];
             },
         ];
     }
@@ -699,7 +707,7 @@ final class UndoTest extends FeatureTestCase
             'hive_id' => $place->hive_id,
             'stage' => $stage,
             'choice' => 'stay',
-            'frozen' => [],
+            'frozen' => new FrozenClearing,
             'decided_at' => '2026-08-04 10:00:00',
         ]);
     }
@@ -712,7 +720,7 @@ final class UndoTest extends FeatureTestCase
             'first_on' => '2026-08-03',
             'second_on' => '2026-08-04',
             'person_minutes' => 18,
-            'frozen' => [],
+            'frozen' => new FrozenClearing,
         ]);
         $place = $this->super('E1');
         $plan->items()->create(['hive_id' => $place->hive_id, 'box_id' => $place->box_id]);
@@ -720,38 +728,37 @@ final class UndoTest extends FeatureTestCase
         return $plan;
     }
 
-    /** A plan over all yards with one visit, locked. */
-    private function round(): Schedule
+    /** A schedule with one visit, locked; asked the day before: what is known today is something else. */
+    private function schedule(): Schedule
     {
         $this->demo();
-        $settings = [
-            'days' => 8,
-            'crew_min' => array_fill(0, 7, 300),
-            'truck_supers' => 60,
-            'hold_supers' => 90,
-            'held_supers' => 0,
-            'extract_supers' => 20,
-            'split' => false,
-            'seconds' => 1,
-            'later' => 'out',
-        ];
-        $task = app(\App\Rounds\QuestionReader::class)->ask($settings);
-        $visit = [
-            'yard' => $this->yard()->id,
-            'hives' => (int) $task['yards'][0]['hives'],
-            'way' => 'brush',
-            'first' => '2026-08-07',
-            'last' => '2026-08-07',
-        ];
-        // As it was asked the day before: what is known today is something else.
-        $task['asked_on'] = '2026-08-03';
+        $settings = new ScheduleSettings(
+            8,
+            array_fill(0, 7, 300),
+            new Capacity(60.0, 90.0),
+            20,
+            seconds: 1,
+            waiting: Waiting::Out,
+        );
+        $asked = app(QuestionReader::class)->ask($settings);
+        $day = new DateTimeImmutable('2026-08-07');
+        $visit = new Visit($this->yard()->id, count($asked->yards[0]->hives), Method::Brush, $day, $day);
 
         return Schedule::query()->create([
             'name' => 'R',
             'starts_on' => '2026-08-05',
             'settings' => $settings,
-            'task' => $task,
-            'services' => [$visit],
+            'question' => new AskedRounds(
+                new DateTimeImmutable('2026-08-03'),
+                $asked->days,
+                $asked->yards,
+                $asked->left,
+                $asked->travel,
+                $asked->kit,
+                $asked->crew,
+                $asked->depot,
+            ),
+            'visits' => [$visit],
             'locks' => [$visit],
         ]);
     }

@@ -113,7 +113,7 @@ final class WritesTest extends FeatureTestCase
         $this->get('/account/bin')
             ->assertOk()
             ->assertSee('Bucket '.$bucket->number);
-        $this->send('POST', "/account/bin/buckets/$bucket->id")->assertStatus(303);
+        $this->send('POST', "/account/bin/bucket/$bucket->id")->assertStatus(303);
         self::assertNotNull(Bucket::query()->find($bucket->id));
         self::assertSame(0, Bin::emptyOlderThan(now()->subDays(30)));
     }

@@ -1,0 +1,47 @@
+<fieldset class="blk">
+  <legend>{{ __('What comes off') }}</legend>
+  <div class="pick">
+    @foreach ($clearing->supers() as $one)
+      <label>
+        <input
+          type="checkbox"
+          name="boxes[]"
+          value="{{ $one->box->id }}"
+          @checked(old('boxes') === null || in_array($one->box->id, (array) old('boxes'), true))
+        />
+        <span>
+          <b>{{ $one->hive->code }}</b> {{ $one->box->name() }} <x-verdict :of="$one->box->verdict()" size="14" /><br />
+          <span class="sub">~{{ $f->kg($one->box->honey->grossKg, 0) }}, {{ $say->lift($clearing->lift($one->box)) }}</span>
+        </span>
+      </label>
+    @endforeach
+  </div>
+</fieldset>
+<fieldset class="blk">
+  <legend>{{ __('How') }}</legend>
+  <div class="pick">
+    @foreach ($clearing->compared->methods as $one)
+      <label>
+        <input
+          type="radio"
+          name="method"
+          value="{{ $one->method->value }}"
+          @checked(old('method', $chosen?->method->value) === $one->method->value)
+          @disabled(! $one->feasible())
+        />
+        <span>
+          <b><x-method :of="$one->method" /></b><br />
+          <span class="sub">
+            @if ($one->feasible())
+              {{ $f->weekdays($one->visits) }}; {{ $f->minutes($one->personMinutes) }};
+              {{ __('~:n bees a super', ['n' => $f->nearest($one->beesLeftPerSuper, 5)]) }};
+              {{ __('robbing: :risk', ['risk' => $say->term($one->robbingRisk())]) }}
+            @else
+              <i>{{ $say->statement($one->refusal) }}</i>
+            @endif
+          </span>
+        </span>
+      </label>
+    @endforeach
+  </div>
+</fieldset>
