@@ -24,6 +24,6 @@ final class TranslationIsText implements DynamicFunctionReturnTypeExtension
         FuncCall $functionCall,
         Scope $scope,
     ): Type {
-        return new StringType();
+        return new StringType;
     }
 }

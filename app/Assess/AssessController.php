@@ -16,6 +16,7 @@ use App\YardState\YardReader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 
 final readonly class AssessController
 {
@@ -76,6 +77,7 @@ final readonly class AssessController
             'board' => $board,
             'hive' => $open,
             'opened' => $opened,
+            'manages' => Gate::allows('manage'),
             'policy' => $policy,
         ]);
     }

@@ -12,43 +12,56 @@ use SplFileInfo;
 /** Dependencies point one way; the core knows no framework, clock, chance or environment. */
 final class HouseRulesTest extends TestCase
 {
-    /** Who may use whom inside the core (and itself always). */
+    /** Who uses whom inside the core: each arrow is here, and each that is here is drawn. */
     private const CORE = [
-        'Numerics' => [],
+        'Calibration' => ['Comb', 'Moisture'],
+        'Clearing' => ['Numerics'],
         'Comb' => ['Numerics'],
-        'Moisture' => ['Numerics'],
+        'Flow' => [],
+        'HoneyRoom' => [],
         'Lifting' => ['Numerics'],
-        'Flow' => ['Numerics'],
-        'Ripeness' => ['Numerics', 'Comb', 'Moisture'],
-        'Reserve' => ['Numerics', 'Comb', 'Ripeness'],
-        'Clearing' => ['Numerics', 'Comb', 'Lifting', 'Ripeness'],
-        'Rounds' => ['Numerics'],
-        'HoneyRoom' => ['Numerics', 'Comb', 'Moisture'],
-        'Yields' => ['Numerics'],
-        'Calibration' => ['Numerics', 'Comb', 'Moisture'],
-        'Practise' => ['Numerics', 'Moisture'],
+        'Moisture' => ['Numerics'],
+        'Numerics' => [],
+        'Practise' => ['Moisture', 'Numerics'],
+        'Reserve' => ['Numerics'],
+        'Ripeness' => ['Comb', 'Moisture', 'Numerics'],
+        'Rounds' => ['Clearing', 'Numerics'],
+        'Yields' => [],
     ];
 
-    /** Who may use whom in the application, beside Models, Support and the core. */
+    /** The same of the application; beside these any room may use the core and Support. */
     private const APP = [
-        'Models' => [],
-        'Support' => [],
-        'Calc' => [],
-        'Http' => [],
-        'Watch' => ['Assess'],
+        'Account' => ['Models', 'Operation', 'Records', 'Wording'],
+        'Assess' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
+        'Calc' => ['Wording'],
+        'Calibrate' => ['Devices', 'Drawing', 'Models', 'Operation', 'YardState'],
+        'Clear' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
+        'Compare' => ['Drawing', 'Models', 'Operation'],
+        'Console' => ['Calc', 'Devices', 'Models', 'Operation', 'Records', 'Rounds'],
+        'Day' => ['Models', 'Operation', 'Wording', 'YardState'],
+        'Desk' => ['Drawing', 'Models', 'Operation', 'YardState'],
         'Devices' => [],
-        'Practise' => [],
-        'Calibrate' => ['Assess', 'Devices', 'Winter', 'Yards'],
-        'Assess' => ['Watch', 'Yards', 'Devices'],
-        'Yards' => ['Assess'],
-        'Winter' => ['Assess', 'Yards'],
-        'Clear' => ['Assess', 'Devices', 'Watch', 'Winter', 'Yards'],
-        'HoneyRoom' => [],
-        'Compare' => [],
-        'Account' => ['Winter'],
-        'Start' => ['Yards'],
-        'Desk' => ['Assess', 'Watch', 'Winter', 'Clear', 'HoneyRoom', 'Compare', 'Yards'],
+        'Drawing' => [],
+        'HoneyRoom' => ['Drawing', 'Models', 'Operation'],
+        'Models' => ['Records'],
+        'Operation' => ['Models', 'Records'],
+        'Practise' => ['Drawing', 'Models'],
+        'Providers' => ['Desk', 'Devices', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
+        'Records' => [],
+        'Rounds' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
+        'Support' => [],
+        'Watch' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
+        'Weather' => ['Devices', 'Models', 'Operation'],
+        'Winter' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
+        'Wording' => [],
+        'YardState' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording'],
+        'Yards' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
     ];
+
+    /** Code is read at this width; a sentence, an address or a drawing's path may stand in a longer line of a view. */
+    private const COLUMNS = 120;
+
+    private const COLUMNS_OF_SENTENCES = 160;
 
     public function test_the_core_is_pure(): void
     {
@@ -62,46 +75,65 @@ final class HouseRulesTest extends TestCase
         }
     }
 
-    public function test_the_modules_of_the_core_use_only_those_below_them(): void
+    public function test_each_arrow_of_the_core_is_known(): void
     {
+        self::assertEquals(self::CORE, $this->arrows('core', '/Marjoram\\\\Core\\\\(\w+)[\\\\;]/', self::CORE, []));
         foreach ($this->files('core') as $path => $code) {
-            $module = explode('/', $path)[1];
-            if (! isset(self::CORE[$module])) {
-                self::assertContains($module, ['InvalidInput.php', 'README.md'], "$path stands outside the modules.");
-
-                continue;
-            }
-            preg_match_all('/Marjoram\\\\Core\\\\(\w+)\\\\/', $code, $used);
-            self::assertSame(
-                [],
-                array_values(array_diff(array_unique($used[1]), [$module, ...self::CORE[$module]])),
-                $path,
-            );
+            self::assertContains(explode('/', $path)[1], [
+                ...array_keys(self::CORE),
+                'InvalidInput.php',
+                'Statement.php',
+            ], "$path stands outside the modules.");
         }
     }
 
-    public function test_models_know_neither_stages_nor_the_core(): void
+    public function test_each_arrow_of_the_application_is_known(): void
     {
-        foreach ($this->files('app/Models') as $path => $code) {
-            self::assertDoesNotMatchRegularExpression(
-                '/use (Marjoram\\\\Core|App\\\\(?!Models|Support\\\\(Conflict|CurrentOperation|Touched)))/',
-                $code,
-                $path,
-            );
+        self::assertEquals(self::APP, $this->arrows('app', '/\bApp\\\\(\w+)\\\\/', self::APP, ['Support']));
+    }
+
+    public function test_no_arrow_leads_back(): void
+    {
+        foreach ([self::CORE, self::APP] as $arrows) {
+            while ($arrows !== []) {
+                $ends = array_keys(array_filter($arrows, static fn (array $to): bool => $to === []));
+                self::assertNotSame([], $ends, 'A circle: '.json_encode($arrows));
+                $arrows = array_map(
+                    static fn (array $to): array => array_values(array_diff($to, $ends)),
+                    array_diff_key($arrows, array_flip($ends)),
+                );
+            }
         }
     }
 
-    public function test_stages_use_only_what_comes_before_them(): void
+    /** Views are given what they show: they make nothing, call no class by its name, and compute no more than a name. */
+    public function test_views_hold_no_logic(): void
     {
-        foreach ($this->files('app') as $path => $code) {
-            $stage = explode('/', $path)[1];
-            if (! isset(self::APP[$stage])) {
-                continue;
+        foreach ($this->files('resources/views') as $path => $code) {
+            self::assertDoesNotMatchRegularExpression('/\bnew [A-Z]|\b[A-Z]\w+::|\bApp\\\\|\{!!/', $code, $path);
+            preg_match_all('/@php\((.*)\)/', $code, $named);
+            foreach ($named[1] as $name) {
+                self::assertDoesNotMatchRegularExpression('/ fn |array_|collect\(|\?|;/', $name, $path);
             }
-            preg_match_all('/\\\\?App\\\\(\w+)\\\\/', $code, $used);
-            $foreign = array_diff(array_unique($used[1]), [$stage, 'Models', 'Support', ...self::APP[$stage]]);
-            self::assertSame([], array_values($foreign), $path);
         }
+    }
+
+    public function test_lines_are_short(): void
+    {
+        $long = [];
+        foreach (['app', 'core', 'config', 'routes', 'database', 'resources/views', 'tests'] as $folder) {
+            foreach ($this->files($folder) as $path => $code) {
+                foreach (explode("\n", $code) as $n => $line) {
+                    $most = preg_match('/__\(|trans_choice\(|https?:| d="/', $line) === 1 && str_ends_with($path, '.blade.php')
+                        ? self::COLUMNS_OF_SENTENCES
+                        : self::COLUMNS;
+                    if (mb_strlen($line) > $most) {
+                        $long[] = $path.':'.($n + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
     }
 
     public function test_files_stay_about_one_thing(): void
@@ -157,5 +189,36 @@ final class HouseRulesTest extends TestCase
             '',
             array_map(static fn (array|string $token): string => is_array($token) ? $token[1] : $token, $kept),
         );
+    }
+
+    /**
+     * @param  array<string, list<string>>  $rooms
+     * @param  list<string>  $free  rooms that any may use
+     * @return array<string, list<string>>
+     */
+    private function arrows(string $folder, string $pattern, array $rooms, array $free): array
+    {
+        $arrows = array_fill_keys(array_keys($rooms), []);
+        foreach ($this->files($folder) as $path => $code) {
+            $room = explode('/', $path)[1];
+            preg_match_all($pattern, $code, $used);
+            $foreign = array_diff(array_intersect($used[1], $this->rooms($folder)), [$room, ...$free]);
+            $arrows[$room] = array_unique([...($arrows[$room] ?? []), ...$foreign]);
+        }
+        $known = array_intersect_key($arrows, array_flip($this->rooms($folder)));
+
+        return array_map(static function (array $to): array {
+            sort($to);
+
+            return $to;
+        }, $known);
+    }
+
+    /** @return list<string> */
+    private function rooms(string $folder): array
+    {
+        $root = dirname(__DIR__, 2)."/$folder";
+
+        return array_values(array_filter(scandir($root) ?: [], static fn (string $one): bool => $one[0] !== '.' && is_dir("$root/$one")));
     }
 }

@@ -8,7 +8,6 @@ use App\Devices\HttpRefractometer;
 use App\Devices\Unreachable;
 use App\Models\Apiary;
 use App\Models\Assessment;
-use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Eye;

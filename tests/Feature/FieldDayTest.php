@@ -8,8 +8,8 @@ use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
-use App\Models\Hive;
 use App\Models\FrozenClearing;
+use App\Models\Hive;
 use App\Models\Operation;
 
 /** A day out: in the units of whoever reads the sheet, for all who go along, with what is to be moved, looked at and lifted. */

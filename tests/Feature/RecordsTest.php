@@ -43,7 +43,7 @@ final class RecordsTest extends FeatureTestCase
             'kind' => 'own-half-deep',
             'role' => 'super',
         ])->assertStatus(303);
-        $this->get('/yards/ekbacken/E9')->assertOk()->assertSee('Half deep, 8 frames fitted');
+        $this->get('/yards/ekbacken/E9')->assertOk()->assertSeeInOrder(['Half deep', '8 frames fitted']);
         $row = BoxKindRow::query()->where('key', 'own-half-deep')->firstOrFail();
         $this->send('DELETE', "/yards/kinds/$row->id", from: '/yards')
             ->assertStatus(422)

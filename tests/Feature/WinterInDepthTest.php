@@ -16,8 +16,8 @@ use App\YardState\Winter\HiveWinter;
 use App\YardState\Winter\HowKnown;
 use App\YardState\Winter\WinterReader;
 use App\YardState\YardReader;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;
 
 final class WinterInDepthTest extends FeatureTestCase

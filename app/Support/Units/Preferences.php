@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Support\Units;
 
-use App\Models\User;
-use Illuminate\Support\Facades\Auth;
-
 /** How a person wants figures shown and entered; everything is stored in SI. */
 final readonly class Preferences
 {
@@ -21,20 +18,14 @@ final readonly class Preferences
     ) {
     }
 
-    public static function ofSignedIn(): self
-    {
-        $user = Auth::user();
-
-        return $user instanceof User ? self::fromArray($user->preferences ?? []) : new self;
-    }
-
     /** @param  array<string, mixed>  $values */
     public static function fromArray(array $values): self
     {
-        $pick = static fn (string $key, array $allowed): string => is_string($values[$key] ?? null) &&
-        in_array($values[$key], $allowed, true)
-            ? $values[$key]
-            : $allowed[0];
+        $pick = static function (string $key, array $allowed) use ($values): string {
+            $value = $values[$key] ?? null;
+
+            return is_string($value) && in_array($value, $allowed, true) ? $value : $allowed[0];
+        };
 
         return new self($pick('system', self::SYSTEMS), $pick('theme', self::THEMES), $pick('paper', ['A4', 'letter']));
     }

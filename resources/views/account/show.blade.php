@@ -2,56 +2,209 @@
   <h1>{{ __('Account and units') }}</h1>
   <div class="cols2">
     <div>
-      <section class="blk"><h2>{{ __('You') }}</h2>
+      <section class="blk">
+        <h2>{{ __('You') }}</h2>
         <x-form :action="route('account.update')" method="put" class="narrow">
-          <x-field name="name" :label="__('Name')" :value="$person->name" required/>
-          <x-field name="system" :label="__('Units')" :value="$f->preferences->system" :options="['metric' => __('metric: kg, °C, litres'), 'us' => __('US customary: lb, °F, gallons'), 'uk' => __('UK mixed: lb, °C, gallons')]"/>
-          <x-field name="theme" :label="__('Theme')" :value="$f->preferences->theme" :options="['light' => __('light: paper and ink'), 'dark' => __('dark: evening and honey room'), 'sun' => __('sun: black on white for the field')]"/>
-          <x-field name="paper" :label="__('Paper')" :value="$f->preferences->paper" :options="['A4' => 'A4', 'letter' => 'Letter']"/>
+          <x-field
+            name="name"
+            :label="__('Name')"
+            :value="$person->name"
+            required
+          />
+          <x-field
+            name="system"
+            :label="__('Units')"
+            :value="$f->preferences->system"
+            :options="[
+                'metric' => __('metric: kg, °C, litres'),
+                'us' => __('US customary: lb, °F, gallons'),
+                'uk' => __('UK mixed: lb, °C, gallons'),
+            ]"
+          />
+          <x-field
+            name="theme"
+            :label="__('Theme')"
+            :value="$f->preferences->theme"
+            :options="[
+                'light' => __('light: paper and ink'),
+                'dark' => __('dark: evening and honey room'),
+                'sun' => __('sun: black on white for the field'),
+            ]"
+          />
+          <x-field
+            name="paper"
+            :label="__('Paper')"
+            :value="$f->preferences->paper"
+            :options="['A4' => 'A4', 'letter' => 'Letter']"
+          />
           <div class="btns"><button class="btn go">{{ __('Save') }}</button></div>
-        </x-form></section>
-      <section class="blk"><h2>{{ __('Password') }}</h2>
+        </x-form>
+      </section>
+      <section class="blk">
+        <h2>{{ __('Password') }}</h2>
         <x-form :action="route('account.password')" method="put" class="narrow">
-          <x-field name="current_password" type="password" :label="__('Present password')" required autocomplete="current-password"/>
-          <x-field name="password" type="password" :label="__('New password')" :hint="__('10 characters or more')" required autocomplete="new-password"/>
-          <x-field name="password_confirmation" type="password" :label="__('New password once more')" required autocomplete="new-password"/>
+          <x-field
+            name="current_password"
+            type="password"
+            :label="__('Present password')"
+            required
+            autocomplete="current-password"
+          />
+          <x-field
+            name="password"
+            type="password"
+            :label="__('New password')"
+            :hint="__('10 characters or more')"
+            required
+            autocomplete="new-password"
+          />
+          <x-field
+            name="password_confirmation"
+            type="password"
+            :label="__('New password once more')"
+            required
+            autocomplete="new-password"
+          />
           <div class="btns"><button class="btn">{{ __('Change the password') }}</button></div>
-        </x-form></section>
+        </x-form>
+      </section>
     </div>
     <div>
-      <section class="blk"><h2>{{ __('Operation') }}</h2>
+      <section class="blk">
+        <h2>{{ __('Operation') }}</h2>
         @if ($mine->count() > 1)
           <x-form :action="route('account.switch')" method="put" class="row">
-            <x-field name="operation" :label="__('Work in')" :value="$operation->id" :options="$mine->mapWithKeys(fn ($one) => [$one->operation_id => $one->operation->name])->all()"/>
+            <x-field
+              name="operation"
+              :label="__('Work in')"
+              :value="$operation->id"
+              :options="$mine->mapWithKeys(fn($one) => [$one->operation_id => $one->operation->name])->all()"
+            />
             <button class="btn">{{ __('Go there') }}</button></x-form>
         @endif
         @can('own')
           <x-form :action="route('account.operation')" method="put" class="narrow">
-            <x-field name="name" id="op-name" :label="__('Name of the operation')" :value="$operation->name" required/>
-            <x-field name="time_zone" :label="__('Time zone')" :value="$operation->time_zone" required/>
+            <x-field
+              name="name"
+              id="op-name"
+              :label="__('Name of the operation')"
+              :value="$operation->name"
+              required
+            />
+            <x-field
+              name="time_zone"
+              :label="__('Time zone')"
+              :value="$operation->time_zone"
+              required
+            />
             <div class="row">
-              <x-field name="crew" type="number" min="1" max="20" :label="__('People on a round')" :value="$operation->crew"/>
-              <x-field name="latitude" type="number" step="any" :label="__('Honey room, latitude')" :value="$operation->latitude"/><x-field name="longitude" type="number" step="any" :label="__('Longitude')" :value="$operation->longitude" :hint="__('empty: drives begin amid the yards')"/>
-              <x-field name="escape_boards" type="number" min="0" :label="__('Escape boards')" :value="$operation->kit->escapeBoards"/>
-              <x-field name="fume_boards" type="number" min="0" :label="__('Fume boards')" :value="$operation->kit->fumeBoards"/></div>
-            <label class="check"><input type="checkbox" name="blower" value="1" @checked($operation->kit->blower)> {{ __('a blower') }}</label>
-            <label class="check"><input type="checkbox" name="dry_room" value="1" @checked($operation->dry_room)> {{ __('a drying room') }}</label>
-            <x-field name="demo_today" type="date" :label="__('Pretend that today is')" :value="$operation->demo_today?->format('Y-m-d')" :hint="__('for the demo; empty for the real day')"/>
+              <x-field
+                name="crew"
+                type="number"
+                min="1"
+                max="20"
+                :label="__('People on a round')"
+                :value="$operation->crew"
+              />
+              <x-field
+                name="latitude"
+                type="number"
+                step="any"
+                :label="__('Honey room, latitude')"
+                :value="$operation->latitude"
+              /><x-field
+                name="longitude"
+                type="number"
+                step="any"
+                :label="__('Longitude')"
+                :value="$operation->longitude"
+                :hint="__('empty: drives begin amid the yards')"
+              />
+              <x-field
+                name="escape_boards"
+                type="number"
+                min="0"
+                :label="__('Escape boards')"
+                :value="$operation->kit->escapeBoards"
+              />
+              <x-field
+                name="fume_boards"
+                type="number"
+                min="0"
+                :label="__('Fume boards')"
+                :value="$operation->kit->fumeBoards"
+              />
+            </div>
+            <label class="check"><input
+                type="checkbox"
+                name="blower"
+                value="1"
+                @checked($operation->kit->blower)
+              > {{ __('a blower') }}</label>
+            <label class="check"><input
+                type="checkbox"
+                name="dry_room"
+                value="1"
+                @checked($operation->dry_room)
+              > {{ __('a drying room') }}</label>
+            <x-field
+              name="demo_today"
+              type="date"
+              :label="__('Pretend that today is')"
+              :value="$operation->demo_today?->format('Y-m-d')"
+              :hint="__('for the demo; empty for the real day')"
+            />
             <div class="btns"><button class="btn go">{{ __('Save the operation') }}</button></div>
           </x-form>
         @else
           <p>{{ $operation->name }}</p>
         @endcan
       </section>
-      <section class="blk"><h2>{{ __('Members') }}</h2>
-        <table class="table"><thead><tr><th>{{ __('Name') }}</th><th>{{ __('Role') }}</th><th><span class="sr">{{ __('what to do') }}</span></th></tr></thead><tbody>
-          @foreach ($members as $member)<tr><td>{{ $member->user->name }}</td><td>{{ __($member->role->value) }}</td><td>
-            @can('own')@if ($member->user_id !== $person->id)<x-remove :action="route('account.members.destroy', $member->id)" :of="$member->user->name"/>@endif @endcan</td></tr>@endforeach
-        </tbody></table>
+      <section class="blk">
+        <h2>{{ __('Members') }}</h2>
+        <table class="table">
+          <thead>
+            <tr>
+              <th>{{ __('Name') }}</th>
+              <th>{{ __('Role') }}</th>
+              <th><span class="sr">{{ __('what to do') }}</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            @foreach ($members as $member)
+              <tr>
+                <td>{{ $member->user->name }}</td>
+                <td>{{ __($member->role->value) }}</td>
+                <td>
+                  @can('own')
+                    @if ($member->user_id !== $person->id)
+                      <x-remove :action="route('account.members.destroy', $member->id)" :of="$member->user->name" />
+                    @endif
+                  @endcan
+                </td>
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
         @can('own')
           <x-form :action="route('account.members.store')" class="row">
-            <x-field name="email" type="email" :label="__('E-mail of someone who has signed up')" required/>
-            <x-field name="role" :label="__('Role')" value="helper" :options="['helper' => __('helper: records'), 'keeper' => __('keeper: all the work'), 'viewer' => __('viewer: reads'), 'owner' => __('owner')]"/>
+            <x-field
+              name="email"
+              type="email"
+              :label="__('E-mail of someone who has signed up')"
+              required
+            />
+            <x-field
+              name="role"
+              :label="__('Role')"
+              value="helper"
+              :options="[
+                  'helper' => __('helper: records'),
+                  'keeper' => __('keeper: all the work'),
+                  'viewer' => __('viewer: reads'),
+                  'owner' => __('owner'),
+              ]"
+            />
             <button class="btn">{{ __('Add') }}</button></x-form>
         @endcan
       </section>

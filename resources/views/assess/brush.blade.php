@@ -25,7 +25,12 @@
   <div class="tenths paint">
     <span class="lab">{{ __('paint') }}</span>
     @foreach (['capped' => 'c', 'open' => 'o', 'brood' => 'b', 'pollen' => 'p'] as $what => $key)
-      <button type="button" class="tool" data-tool="{{ $what }}" aria-pressed="{{ $loop->first ? 'true' : 'false' }}">
+      <button
+        type="button"
+        class="tool"
+        data-tool="{{ $what }}"
+        aria-pressed="{{ $loop->first ? 'true' : 'false' }}"
+      >
         {{ __($what) }} <kbd aria-hidden="true">{{ $key }}</kbd>
       </button>
     @endforeach
@@ -38,8 +43,10 @@
     <button type="button" data-tenth="10">{{ __('full') }} <kbd aria-hidden="true">f</kbd></button>
   </div>
   <div class="tenths go3">
-    <button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd aria-hidden="true">s</kbd></button>
+    <button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd
+        aria-hidden="true">s</kbd></button>
     <button type="button" class="tool" data-back>{{ __('undo stroke') }} <kbd aria-hidden="true">u</kbd></button>
-    <a class="btn go" href="{{ $opened->nextFrame() }}" data-next>{{ __('Next frame') }} <kbd aria-hidden="true">Enter</kbd></a>
+    <a class="btn go" href="{{ $opened->nextFrame() }}" data-next>{{ __('Next frame') }} <kbd
+        aria-hidden="true">Enter</kbd></a>
   </div>
 </div>

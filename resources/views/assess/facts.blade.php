@@ -4,7 +4,10 @@
     @if ($box->look->at !== null)
       <li>
         <span>{{ $f->day($box->look->at) }}</span>
-        <span>{{ __(':n of :all frames seen', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}@if ($box->look->shake), {{ $box->look->shake === 'passed' ? __('shake passed') : __('shake failed') }}@endif</span>
+        <span>{{ __(':n of :all frames seen', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}@if ($box->look->shake)
+            , {{ $box->look->shake === 'passed' ? __('shake passed') : __('shake failed') }}
+          @endif
+        </span>
       </li>
     @else
       <li><span>–</span><i>{{ __('nobody has looked; all is presumed') }}</i></li>
@@ -18,7 +21,10 @@
     @if ($box->look->lastCappedShare !== null)
       <li>
         <span>{{ __('before') }}</span>
-        <span>{{ __(':p of the honey capped, :n days earlier', ['p' => $f->percent($box->look->lastCappedShare), 'n' => round($box->look->daysSinceLast)]) }}</span>
+        <span>{{ __(':p of the honey capped, :n days earlier', [
+          'p' => $f->percent($box->look->lastCappedShare),
+          'n' => round($box->look->daysSinceLast),
+        ]) }}</span>
       </li>
     @endif
   </ul>

@@ -13,7 +13,12 @@
         :value="$box->comesOff() ? 'stay' : 'take'"
         :options="['take' => __('comes off'), 'stay' => __('stays on the hive')]"
       />
-      <x-field name="note" :label="__('Because')" maxlength="500" required />
+      <x-field
+        name="note"
+        :label="__('Because')"
+        maxlength="500"
+        required
+      />
       <button class="btn">{{ __('Overrule') }}</button>
     </x-form>
   </x-disclosure>

@@ -22,13 +22,18 @@
       <button type="button" class="btn small" data-keep>{{ __('Keep mine') }}</button>
       <button type="button" class="btn small" data-theirs>{{ __('Take theirs') }}</button>
     </span>
-    <span class="status" role="status" aria-live="polite" data-status>{{ $looks->status() }}</span>
+    <span
+      class="status"
+      role="status"
+      aria-live="polite"
+      data-status
+    >{{ $looks->status() }}</span>
   </div>
   <nav class="slots" aria-label="{{ __('Frames') }}">
     @foreach ($looks->slots as $one)
       <a
         href="{{ $opened->at($one->slot) }}"
-        @class(['unseen' => ! $one->seen, 'alike' => $one->glanced])
+        @class(['unseen' => !$one->seen, 'alike' => $one->glanced])
         @if ($one->slot === $slot) aria-current="true" @endif
         aria-label="{{ $one->label() }}"
       >{{ $one->slot }}</a>
@@ -37,7 +42,8 @@
   @if ($opened->on)
     <p class="caution">
       {{ __('You are entering the look of :day.', ['day' => $f->dateOf($opened->on)]) }}
-      <a class="link" href="{{ route('assess.hive', [$apiary->slug, $hive->code, 'box' => $box->id]) }}#painter">{{ __('Back to today') }}</a>
+      <a class="link"
+        href="{{ route('assess.hive', [$apiary->slug, $hive->code, 'box' => $box->id]) }}#painter">{{ __('Back to today') }}</a>
     </p>
   @endif
   @error('seen_on')
@@ -54,7 +60,12 @@
     <x-disclosure :summary="__('enter a look from a paper note')">
       <form method="get" action="{{ route('assess.hive', [$apiary->slug, $hive->code]) }}" class="row">
         <x-hidden :of="['box' => $box->id, 'slot' => $slot]" />
-        <x-field name="on" type="date" :label="__('Seen on')" :value="$opened->on" />
+        <x-field
+          name="on"
+          type="date"
+          :label="__('Seen on')"
+          :value="$opened->on"
+        />
         <button class="btn">{{ __('Paint that day') }}</button>
       </form>
     </x-disclosure>
@@ -65,7 +76,8 @@
           @foreach ($choose->shakes() as $value => $words)
             <x-form :action="route('assess.shake', $box->id)" method="put">
               <x-hidden :of="['shake' => $value, 'seen_on' => $opened->on]" />
-              <button class="btn small" aria-pressed="{{ ($box->look->shake ?? '') === $value ? 'true' : 'false' }}">{{ $words }}</button>
+              <button class="btn small"
+                aria-pressed="{{ ($box->look->shake ?? '') === $value ? 'true' : 'false' }}">{{ $words }}</button>
             </x-form>
           @endforeach
         </div>

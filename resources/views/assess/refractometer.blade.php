@@ -14,8 +14,19 @@
   <x-form :action="route('assess.readings.store', $box->id)">
     <x-hidden :of="['seen_on' => $opened->on]" />
     <div class="row">
-      <x-field name="value" type="number" step="any" :label="__('Reading')" required />
-      <x-field name="scale" :label="__('Scale')" value="water" :options="$choose->scales()" />
+      <x-field
+        name="value"
+        type="number"
+        step="any"
+        :label="__('Reading')"
+        required
+      />
+      <x-field
+        name="scale"
+        :label="__('Scale')"
+        value="water"
+        :options="$choose->scales()"
+      />
       <x-field
         name="temperature"
         type="number"
@@ -44,7 +55,9 @@
   </x-form>
   @foreach ($box->look->readings as $reading)
     <p class="sub">
-      {{ $reading->shown() }} {{ $reading->unit() }}, {{ $f->celsius($reading->reading->temperatureC) }}@if ($reading->offset() !== null), {{ __('offset :n', ['n' => $reading->offset()]) }}@endif =
+      {{ $reading->shown() }} {{ $reading->unit() }}, {{ $f->celsius($reading->reading->temperatureC) }}@if ($reading->offset() !== null)
+        , {{ __('offset :n', ['n' => $reading->offset()]) }}
+      @endif =
       <b>{{ $f->water($reading->waterPct()) }}</b>
       @can('manage')
         <x-remove :action="route('assess.readings.destroy', $reading->id)" />

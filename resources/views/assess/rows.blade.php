@@ -5,7 +5,7 @@
   @include('assess.row')
 @endforeach
 @if ($board->judged !== [])
-  <x-disclosure :summary="__('the judged supers').' ('.count($board->judged).')'" :open="$board->worth === []">
+  <x-disclosure :summary="__('the judged supers') . ' (' . count($board->judged) . ')'" :open="$board->worth === []">
     @foreach ($board->judged as $row)
       @include('assess.row')
     @endforeach

@@ -1,8 +1,4 @@
-<x-page
-  :title="__('Assess').': '.$apiary->name.($hive === null ? '' : ' '.$hive->code)"
-  stage="assess"
-  :yard="$apiary->slug"
->
+<x-page :title="__('Assess') . ': ' . $apiary->name . ($hive === null ? '' : ' ' . $hive->code)" stage="assess" :yard="$apiary->slug">
   <x-slot:head>
     @if ($opened)
       <script src="/build/painter.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
@@ -13,7 +9,8 @@
     <x-legend />
   </div>
   <p class="sub">
-    {{ trans_choice(':count hive|:count hives', $board->hives) }} · ~{{ $f->kg($board->ripe->kg, 0) }} {{ __('ripe') }}
+    {{ trans_choice(':count hive|:count hives', $board->hives) }} · ~{{ $f->kg($board->ripe->kg, 0) }}
+    {{ __('ripe') }}
     {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg, 0) }} · {{ __(':n to look at', ['n' => $board->toLook]) }} ·
     {{ $board->flow }}
   </p>
@@ -37,7 +34,11 @@
         </h2>
         <x-drawing.picture :of="$opened->picture" />
       </div>
-      @include('assess.painter', ['box' => $opened->box, 'slot' => $opened->slot, 'looks' => $opened->looks])
+      @include('assess.painter', [
+          'box' => $opened->box,
+          'slot' => $opened->slot,
+          'looks' => $opened->looks,
+      ])
     </div>
   @endif
   @include('assess.table')

@@ -16,7 +16,9 @@
       @foreach ($board->rows as $row)
         <tr>
           <td>{{ $row->code }}</td>
-          <td><a href="{{ route('assess.hive', [$apiary->slug, $row->code, 'box' => $row->box]) }}">{{ $row->name }}</a></td>
+          <td><a
+              href="{{ route('assess.hive', [$apiary->slug, $row->code, 'box' => $row->box]) }}">{{ $row->name }}</a>
+          </td>
           <td>
             {{ $say->verdict($row->verdict) }}
             @if ($row->decided !== null)

@@ -7,12 +7,13 @@
     <x-form :action="route('assess.bulk', $apiary->slug)">
       @include('assess.rows')
       <div class="row bulk">
+        <x-field name="choice" :label="__('The chosen supers')" :options="$choose->decisions($manages)" />
         <x-field
-          name="choice"
-          :label="__('The chosen supers')"
-          :options="$choose->decisions(Auth::user()->can('manage'))"
+          name="note"
+          :label="__('Because')"
+          maxlength="500"
+          :hint="__('stays with each record')"
         />
-        <x-field name="note" :label="__('Because')" maxlength="500" :hint="__('stays with each record')" />
         <button class="btn">{{ __('Decide for all chosen') }}</button>
       </div>
       @error('boxes')

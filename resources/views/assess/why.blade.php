@@ -1,7 +1,7 @@
 @php($result = $box->ripeness)
 <div class="why-inner">
   <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p>
-  @if (! $box->isSuper())
+  @if (!$box->isSuper())
     <h2 class="say">{{ __('A brood box stays.') }}</h2>
     <section>
       <dl>
@@ -37,7 +37,7 @@
           <span class="rng">{{ $f->shareRange($result->box->cappedShare, $result->box->sd) }}</span>
         </dd>
         <dt>{{ __('Water') }}</dt>
-        <dd @class(['pres' => ! $result->water->measured])>
+        <dd @class(['pres' => !$result->water->measured])>
           {{ $result->water->measured ? '' : '~' }}{{ $f->water($result->water->meanPct) }}
           <span class="rng">{{ $f->spread($result->water->meanPct, $result->water->sdPct) }}</span>
         </dd>
@@ -56,7 +56,9 @@
       <ul class="reasons">
         @if ($box->look->eyeOffset !== null)
           <li>
-            {{ __('The capped shares are corrected for the eye of whoever looked (:n points at one half).', ['n' => sprintf('%+.0f', 100 * $box->look->eyeOffset)]) }}
+            {{ __('The capped shares are corrected for the eye of whoever looked (:n points at one half).', [
+              'n' => sprintf('%+.0f', 100 * $box->look->eyeOffset),
+            ]) }}
           </li>
         @endif
         @foreach ($result->reasons as $reason)
@@ -78,7 +80,8 @@
     @endforeach
     <div class="btns">
       @if ($next)
-        <a class="btn go" href="{{ $next->url }}" data-advised>{{ $next->words }} <kbd aria-hidden="true">n</kbd></a>
+        <a class="btn go" href="{{ $next->url }}" data-advised>{{ $next->words }} <kbd
+            aria-hidden="true">n</kbd></a>
       @endif
     </div>
     @can('record')

@@ -1,43 +1,242 @@
 <x-page :title="__('Weighings and instruments')" stage="calibrate">
-  <div class="hd"><h1>{{ __('Weighings and instruments') }}</h1></div>
-  <p class="sub">{{ __('Every estimate rests on assumptions. What you weigh and check moves them towards your own combs and glasses.') }}</p>
-  <section class="blk"><h2>{{ __('Honey in the volume of comb, by kind of box') }}</h2>
-    @if ($fills === [])<p class="empty">{{ __('Nothing was weighed yet: weigh a super, or a few of its frames, before and after extraction.') }}</p>@endif
+  <div class="hd">
+    <h1>{{ __('Weighings and instruments') }}</h1>
+  </div>
+  <p class="sub">
+    {{ __('Every estimate rests on assumptions. What you weigh and check moves them towards your own combs and glasses.') }}
+  </p>
+  <section class="blk">
+    <h2>{{ __('Honey in the volume of comb, by kind of box') }}</h2>
+    @if ($fills === [])
+      <p class="empty">
+        {{ __('Nothing was weighed yet: weigh a super, or a few of its frames, before and after extraction.') }}</p>
+    @endif
     @foreach ($fills as $key => $fill)
-      <div class="stop"><div class="hd"><h3>{{ $fill->kind->name }}</h3><span class="sub">{{ trans_choice('{1} :count weighing|[2,*] :count weighings', $fill->learnt->count) }}</span></div>
-        <x-drawing.picture :of="$picture->of($fill)"/>
-        <p>{{ __('Presumed 1.00 (sd 0.12); your weighings say :factor (sd :sd). A full box holds :before instead of :presumed; estimates were off by :errorBefore, now by :errorAfter.', ['factor' => number_format($fill->learnt->factor, 3), 'sd' => number_format($fill->learnt->sd, 3),
-          'before' => $f->kg($fill->fullKg($fill->learnt->factor)), 'presumed' => $f->kg($fill->fullKg(1.0)), 'errorBefore' => $f->kg($fill->errorKg(1.0), 2), 'errorAfter' => $f->kg($fill->errorKg($fill->learnt->factor), 2)]) }}</p>
-        @can('manage')<div class="btns">
-          @if (! $fill->isTaken())<x-form :action="route('calibrate.fill')" method="put"><input type="hidden" name="kind" value="{{ $key }}"><input type="hidden" name="take" value="1"><button class="btn go">{{ __('Use it from now on') }}</button></x-form>@endif
-          @if ($fill->inForce() !== 1.0)<span class="sub">{{ __('in force: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span><x-form :action="route('calibrate.fill')" method="put"><input type="hidden" name="kind" value="{{ $key }}"><input type="hidden" name="take" value="0"><button class="btn small">{{ __('Back to what is presumed') }}</button></x-form>@endif</div>@endcan
+      <div class="stop">
+        <div class="hd">
+          <h3>{{ $fill->kind->name }}</h3><span
+            class="sub">{{ trans_choice('{1} :count weighing|[2,*] :count weighings', $fill->learnt->count) }}</span>
+        </div>
+        <x-drawing.picture :of="$picture->of($fill)" />
+        <p>
+          {{ __(
+              'Presumed 1.00 (sd 0.12); your weighings say :factor (sd :sd). A full box holds :before instead of :presumed; estimates were off by :errorBefore, now by :errorAfter.',
+              [
+                  'factor' => number_format($fill->learnt->factor, 3),
+                  'sd' => number_format($fill->learnt->sd, 3),
+                  'before' => $f->kg($fill->fullKg($fill->learnt->factor)),
+                  'presumed' => $f->kg($fill->fullKg(1.0)),
+                  'errorBefore' => $f->kg($fill->errorKg(1.0), 2),
+                  'errorAfter' => $f->kg($fill->errorKg($fill->learnt->factor), 2),
+              ],
+          ) }}
+        </p>
+        @can('manage')
+          <div class="btns">
+            @if (!$fill->isTaken())
+              <x-form :action="route('calibrate.fill')" method="put"><input type="hidden" name="kind"
+                  value="{{ $key }}"><input type="hidden" name="take" value="1"><button
+                  class="btn go">{{ __('Use it from now on') }}</button></x-form>
+            @endif
+            @if ($fill->inForce() !== 1.0)
+              <span class="sub">{{ __('in force: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span><x-form
+                :action="route('calibrate.fill')" method="put"
+              ><input type="hidden" name="kind" value="{{ $key }}"><input type="hidden" name="take"
+                  value="0"
+                ><button class="btn small">{{ __('Back to what is presumed') }}</button></x-form>
+            @endif
+          </div>
+        @endcan
       </div>
     @endforeach
-    @can('record')<details class="astable" @if ($errors->hasAny(['mark', 'slots', 'before', 'after'])) open @endif><summary>{{ __('note a weighing') }}</summary>
-      <x-form :action="route('calibrate.weighings.store')" class="narrow"><div class="row"><x-field name="mark" :label="__('Mark of the box')" maxlength="20" required/><x-field name="slots" :label="__('Frames weighed')" :hint="__('such as 3, 4, 5; empty: the whole box')"/></div>
-        <div class="row"><x-field name="before" type="number" step="any" min="0" :label="__('Before extraction, :unit', ['unit' => $f->massUnit()])" required/><x-field name="after" type="number" step="any" min="0" :label="__('After, :unit', ['unit' => $f->massUnit()])" required/><button class="btn">{{ __('Note it') }}</button></div></x-form></details>@endcan
-    @if ($weighings->isNotEmpty())<x-astable><table class="table"><thead><tr><th>{{ __('Day') }}</th><th>{{ __('Box') }}</th><th>{{ __('Frames') }}</th><th class="num">{{ __('Estimated') }}</th><th class="num">{{ __('Weighed') }}</th><th><span class="sr">{{ __('Remove') }}</span></th></tr></thead><tbody>
-      @foreach ($weighings as $one)<tr><td>{{ $f->date($one->weighed_on) }}</td><td>{{ $one->box->mark }}</td><td>{{ $one->slots === null ? __('all') : implode(', ', $one->slots) }}</td><td class="num">~{{ $f->kg($one->estimate_kg, 2) }}</td><td class="num">{{ $f->kg($one->before_kg - $one->after_kg, 2) }}</td>
-        <td>@can('manage')<x-remove :action="route('calibrate.weighings.destroy', $one->id)" :of="$one->box->mark"/>@endcan</td></tr>@endforeach</tbody></table></x-astable>@endif
+    @can('record')
+      <details class="astable" @if ($errors->hasAny(['mark', 'slots', 'before', 'after'])) open @endif>
+        <summary>{{ __('note a weighing') }}</summary>
+        <x-form :action="route('calibrate.weighings.store')" class="narrow">
+          <div class="row"><x-field
+              name="mark"
+              :label="__('Mark of the box')"
+              maxlength="20"
+              required
+            /><x-field name="slots" :label="__('Frames weighed')" :hint="__('such as 3, 4, 5; empty: the whole box')" /></div>
+          <div class="row"><x-field
+              name="before"
+              type="number"
+              step="any"
+              min="0"
+              :label="__('Before extraction, :unit', ['unit' => $f->massUnit()])"
+              required
+            /><x-field
+              name="after"
+              type="number"
+              step="any"
+              min="0"
+              :label="__('After, :unit', ['unit' => $f->massUnit()])"
+              required
+            /><button class="btn">{{ __('Note it') }}</button></div>
+        </x-form>
+      </details>
+    @endcan
+    @if ($weighings->isNotEmpty())<x-astable>
+        <table class="table">
+          <thead>
+            <tr>
+              <th>{{ __('Day') }}</th>
+              <th>{{ __('Box') }}</th>
+              <th>{{ __('Frames') }}</th>
+              <th class="num">{{ __('Estimated') }}</th>
+              <th class="num">{{ __('Weighed') }}</th>
+              <th><span class="sr">{{ __('Remove') }}</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            @foreach ($weighings as $one)
+              <tr>
+                <td>{{ $f->date($one->weighed_on) }}</td>
+                <td>{{ $one->box->mark }}</td>
+                <td>{{ $one->slots === null ? __('all') : implode(', ', $one->slots) }}</td>
+                <td class="num">~{{ $f->kg($one->estimate_kg, 2) }}</td>
+                <td class="num">{{ $f->kg($one->before_kg - $one->after_kg, 2) }}</td>
+                <td>
+                  @can('manage')
+                    <x-remove :action="route('calibrate.weighings.destroy', $one->id)" :of="$one->box->mark" />
+                  @endcan
+                </td>
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
+      </x-astable>@endif
   </section>
-  <section class="blk" id="winter"><h2>{{ __('What winter took') }}</h2>
-    @if ($winter->hives === [])<p class="empty">{{ __('No hive was weighed twice last winter. Two weighings of a hive, in autumn and in spring, say how much more or less than usual it uses.') }}</p>
-    @else<p>{{ __('Last winter your hives used :n times what was reckoned (sd :sd).', ['n' => number_format($winter->learnt->factor, 2), 'sd' => number_format($winter->learnt->sd, 2)]) }} @if (abs($factor - 1.0) > 0.0005){{ __('In force: :n.', ['n' => number_format($factor, 2)]) }}@endif</p>
-      <div class="scroll"><table class="table"><thead><tr><th>{{ __('Hive') }}</th><th>{{ __('Yard') }}</th><th class="num">{{ __('Reckoned') }}</th><th class="num">{{ __('By the scales') }}</th><th class="num">{{ __('Ratio') }}</th></tr></thead><tbody>
-        @foreach ($winter->hives as $one)<tr><td>{{ $one->code }}</td><td>{{ $one->yard }}</td><td class="num">~{{ $f->kg($one->reckonedKg) }}</td><td class="num">{{ $f->kg($one->usedKg) }} <span class="rng">{{ $f->kgRange($one->usedKg, $one->sdKg) }}</span></td><td class="num">{{ number_format($one->ratio(), 2) }}</td></tr>@endforeach</tbody></table></div>
-      @can('manage')<div class="btns"><x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take" value="1"><button class="btn go">{{ __('Use it from now on') }}</button></x-form>@if (abs($factor - 1.0) > 0.0005)<x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take" value="0"><button class="btn small">{{ __('Back to the usual') }}</button></x-form>@endif</div>@endcan @endif
+  <section class="blk" id="winter">
+    <h2>{{ __('What winter took') }}</h2>
+    @if ($winter->hives === [])
+      <p class="empty">
+        {{ __('No hive was weighed twice last winter. Two weighings of a hive, in autumn and in spring, say how much more or less than usual it uses.') }}
+      </p>
+    @else<p>
+        {{ __('Last winter your hives used :n times what was reckoned (sd :sd).', [
+          'n' => number_format($winter->learnt->factor, 2),
+          'sd' => number_format($winter->learnt->sd, 2),
+        ]) }}
+        @if (abs($factor - 1.0) > 0.0005)
+          {{ __('In force: :n.', ['n' => number_format($factor, 2)]) }}
+        @endif
+      </p>
+      <div class="scroll">
+        <table class="table">
+          <thead>
+            <tr>
+              <th>{{ __('Hive') }}</th>
+              <th>{{ __('Yard') }}</th>
+              <th class="num">{{ __('Reckoned') }}</th>
+              <th class="num">{{ __('By the scales') }}</th>
+              <th class="num">{{ __('Ratio') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            @foreach ($winter->hives as $one)
+              <tr>
+                <td>{{ $one->code }}</td>
+                <td>{{ $one->yard }}</td>
+                <td class="num">~{{ $f->kg($one->reckonedKg) }}</td>
+                <td class="num">{{ $f->kg($one->usedKg) }} <span
+                    class="rng">{{ $f->kgRange($one->usedKg, $one->sdKg) }}</span></td>
+                <td class="num">{{ number_format($one->ratio(), 2) }}</td>
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
+      </div>
+      @can('manage')
+        <div class="btns"><x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take"
+              value="1"><button class="btn go">{{ __('Use it from now on') }}</button></x-form>
+          @if (abs($factor - 1.0) > 0.0005)
+            <x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take" value="0"><button
+                class="btn small"
+              >{{ __('Back to the usual') }}</button></x-form>
+          @endif
+        </div>
+      @endcan
+    @endif
   </section>
-  <section class="blk" id="instruments"><h2>{{ __('Refractometers') }}</h2>
-    @if ($instruments->isEmpty())<p class="empty">{{ __('No instrument is noted. Readings can be typed without one; with one its offset is added by itself.') }}</p>@endif
-    @foreach ($instruments as $one)<div class="stop"><div class="hd"><h3>{{ $one->name }}</h3><span class="sub">{{ $say->scale($one->scale) }}, {{ $one->compensated ? __('corrects for temperature') : __('does not correct for temperature') }}@if ($one->address), {{ __('can be read') }}@endif</span></div>
-      <p>{{ $one->checked_on ? __('Offset :n, checked on :day.', ['n' => sprintf('%+.4g', $one->offset), 'day' => $f->date($one->checked_on)]) : __('Never checked: its offset is taken as none.') }}</p>
-      @can('manage')<x-form :action="route('calibrate.instruments.check', $one->id)" method="put" class="row"><x-field :id="'known-'.$one->id" name="known" type="number" step="any" :label="__('Water of the check sample, %')" required/><x-field :id="'r-'.$one->id" name="readings" :label="__('Readings of it')" :hint="__('such as 17.2 17.4 17.3')" required/>
-        <x-field :id="'t-'.$one->id" name="temperature" type="number" step="0.5" :label="$f->temperatureUnit()" :value="round($f->temperatureValue(20))"/><button class="btn">{{ __('Check it') }}</button></x-form>
-      <x-remove :action="route('calibrate.instruments.destroy', $one->id)" :words="__('remove :name', ['name' => $one->name])"/>@endcan</div>@endforeach
-    @can('manage')<details class="astable" @if ($errors->hasAny(['name', 'address'])) open @endif><summary>{{ __('note an instrument') }}</summary><x-form :action="route('calibrate.instruments.store')" class="narrow"><div class="row"><x-field name="name" :label="__('Name')" maxlength="60" required/><x-field name="scale" :label="__('Scale')" :options="$choose->scales()"/></div>
-      <div class="row"><x-field name="compensated" :label="__('Corrects for temperature itself')" :options="['1' => __('yes'), '0' => __('no')]"/><x-field name="address" :label="__('Address, if it can be read')" :hint="__('in your own network, or stand-in')" maxlength="200"/><button class="btn">{{ __('Note it') }}</button></div></x-form></details>@endcan
+  <section class="blk" id="instruments">
+    <h2>{{ __('Refractometers') }}</h2>
+    @if ($instruments->isEmpty())
+      <p class="empty">
+        {{ __('No instrument is noted. Readings can be typed without one; with one its offset is added by itself.') }}
+      </p>
+    @endif
+    @foreach ($instruments as $one)
+      <div class="stop">
+        <div class="hd">
+          <h3>{{ $one->name }}</h3><span class="sub">{{ $say->scale($one->scale) }},
+            {{ $one->compensated ? __('corrects for temperature') : __('does not correct for temperature') }}
+            @if ($one->address)
+              , {{ __('can be read') }}
+            @endif
+          </span>
+        </div>
+        <p>
+          {{ $one->checked_on ? __('Offset :n, checked on :day.', ['n' => sprintf('%+.4g', $one->offset), 'day' => $f->date($one->checked_on)]) : __('Never checked: its offset is taken as none.') }}
+        </p>
+        @can('manage')
+          <x-form :action="route('calibrate.instruments.check', $one->id)" method="put" class="row"><x-field
+              :id="'known-' . $one->id"
+              name="known"
+              type="number"
+              step="any"
+              :label="__('Water of the check sample, %')"
+              required
+            /><x-field
+              :id="'r-' . $one->id"
+              name="readings"
+              :label="__('Readings of it')"
+              :hint="__('such as 17.2 17.4 17.3')"
+              required
+            />
+            <x-field
+              :id="'t-' . $one->id"
+              name="temperature"
+              type="number"
+              step="0.5"
+              :label="$f->temperatureUnit()"
+              :value="round($f->temperatureValue(20))"
+            /><button class="btn">{{ __('Check it') }}</button></x-form>
+          <x-remove :action="route('calibrate.instruments.destroy', $one->id)" :words="__('remove :name', ['name' => $one->name])" />
+        @endcan
+      </div>
+    @endforeach
+    @can('manage')
+      <details class="astable" @if ($errors->hasAny(['name', 'address'])) open @endif>
+        <summary>{{ __('note an instrument') }}</summary><x-form :action="route('calibrate.instruments.store')" class="narrow">
+          <div class="row"><x-field
+              name="name"
+              :label="__('Name')"
+              maxlength="60"
+              required
+            /><x-field name="scale" :label="__('Scale')" :options="$choose->scales()" /></div>
+          <div class="row"><x-field name="compensated" :label="__('Corrects for temperature itself')" :options="['1' => __('yes'), '0' => __('no')]" /><x-field
+              name="address"
+              :label="__('Address, if it can be read')"
+              :hint="__('in your own network, or stand-in')"
+              maxlength="200"
+            /><button class="btn">{{ __('Note it') }}</button></div>
+        </x-form>
+      </details>
+    @endcan
   </section>
-  <x-slot:why><p class="lab">{{ __('Why weigh') }}</p><h2 class="say">{{ __('Combs differ; scales do not guess.') }}</h2>
-    <p>{{ __('An estimate from painted combs is off by about 12 % until you weigh, mostly alike for all boxes of a kind. A dozen weighed supers take most of that away.') }}</p>
-    <section><h3>{{ __('Your eye') }}</h3><p><a class="link" href="{{ route('practise.face') }}">{{ __('Practise on faces whose share is known') }}</a></p></section></x-slot:why>
+  <x-slot:why>
+    <p class="lab">{{ __('Why weigh') }}</p>
+    <h2 class="say">{{ __('Combs differ; scales do not guess.') }}</h2>
+    <p>
+      {{ __('An estimate from painted combs is off by about 12 % until you weigh, mostly alike for all boxes of a kind.') }}
+      {{ __('A dozen weighed supers take most of that away.') }}
+    </p>
+    <section>
+      <h3>{{ __('Your eye') }}</h3>
+      <p><a class="link"
+          href="{{ route('practise.face') }}">{{ __('Practise on faces whose share is known') }}</a></p>
+    </section>
+  </x-slot:why>
 </x-page>

@@ -17,7 +17,10 @@
     <section class="blk">
       <div class="hd">
         <h2><a href="{{ route('clear.yard', $clearing->apiary->slug) }}">{{ $clearing->apiary->name }}</a></h2>
-        <span class="sub">{{ trans_choice(':count super|:count supers', count($clearing->coming->supers())) }}@if (! $clearing->isEmpty()), <x-mass :of="$clearing->coming->mass()" />@endif
+        <span class="sub">{{ trans_choice(':count super|:count supers', count($clearing->coming->supers())) }}
+          @if (!$clearing->isEmpty())
+            , <x-mass :of="$clearing->coming->mass()" />
+          @endif
           @if ($clearing->coming->treatment)
             · {{ __('off by :day', ['day' => $f->day($clearing->coming->treatment)]) }}
           @endif
@@ -26,7 +29,11 @@
       @foreach ($clearing->coming->clearings as $one)
         <p>
           <x-mark :glyph="$say->glyph($one->method)" />
-          <a class="link" href="{{ route('clear.plan', $one->id) }}">{{ $say->method($one->method) }}, {{ $f->weekday($one->first_on) }}@if ($one->second_on) – {{ $f->weekday($one->second_on) }}@endif</a>,
+          <a class="link" href="{{ route('clear.plan', $one->id) }}">{{ $say->method($one->method) }},
+            {{ $f->weekday($one->first_on) }}@if ($one->second_on)
+              – {{ $f->weekday($one->second_on) }}
+            @endif
+          </a>,
           {{ trans_choice(':count super|:count supers', $one->items->count()) }}, {{ $say->term($one->state) }}
         </p>
       @endforeach

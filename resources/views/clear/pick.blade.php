@@ -11,7 +11,8 @@
         />
         <span>
           <b>{{ $one->hive->code }}</b> {{ $one->box->name() }} <x-verdict :of="$one->box->verdict()" size="14" /><br />
-          <span class="sub">~{{ $f->kg($one->box->honey->grossKg, 0) }}, {{ $say->lift($clearing->lift($one->box)) }}</span>
+          <span class="sub">~{{ $f->kg($one->box->honey->grossKg, 0) }},
+            {{ $say->lift($clearing->lift($one->box)) }}</span>
         </span>
       </label>
     @endforeach
@@ -27,7 +28,7 @@
           name="method"
           value="{{ $one->method->value }}"
           @checked(old('method', $chosen?->method->value) === $one->method->value)
-          @disabled(! $one->feasible())
+          @disabled(!$one->feasible())
         />
         <span>
           <b><x-method :of="$one->method" /></b><br />

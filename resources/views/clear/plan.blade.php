@@ -1,5 +1,5 @@
 @php($apiary = $clearing->apiary)
-<x-page :title="__('Clearing').': '.$apiary->name" stage="clear" :yard="$apiary->slug">
+<x-page :title="__('Clearing') . ': ' . $apiary->name" stage="clear" :yard="$apiary->slug">
   <div class="hd">
     <h1><x-mark :glyph="$say->glyph($clearing->method)" size="26" />{{ $apiary->name }}: {{ $say->method($clearing->method) }}</h1>
     <span class="sub">{{ $say->term($clearing->state) }}</span>
@@ -17,7 +17,8 @@
     <a class="link" href="{{ route('clear.day', $clearing->first_on->format('Y-m-d')) }}">
       {{ __('The whole day\'s sheet, :day', ['day' => $f->weekday($clearing->first_on)]) }}</a>
     @if ($clearing->second_on)
-      · <a class="link" href="{{ route('clear.day', $clearing->second_on->format('Y-m-d')) }}">{{ $f->weekday($clearing->second_on) }}</a>
+      · <a class="link"
+        href="{{ route('clear.day', $clearing->second_on->format('Y-m-d')) }}">{{ $f->weekday($clearing->second_on) }}</a>
     @endif
   </p>
   <div class="cols2">
@@ -30,16 +31,16 @@
             <div>
               <x-super-line :mark="$item->box->mark" :box="$sheet->box($item)" :lift="$sheet->lift($item)" />
               @can('record')
-                @if (! $clearing->isCollected())
+                @if (!$clearing->isCollected())
                   <div class="btns noprint">
                     @foreach ($sheet->ticks() as $what => $words)
                       <x-tick
                         :action="route('clear.tick', $item->id)"
-                        :done="$item->{$what.'_at'} !== null"
+                        :done="$item->{$what . '_at'} !== null"
                         :with="['what' => $what]"
-                        :id="'tick-'.$what.'-'.$item->id"
+                        :id="'tick-' . $what . '-' . $item->id"
                         :words="$words"
-                        :of="' '.$item->box->mark"
+                        :of="' ' . $item->box->mark"
                       />
                     @endforeach
                   </div>
@@ -50,7 +51,7 @@
         </div>
       @endforeach
       @can('record')
-        @if (! $clearing->isCollected())
+        @if (!$clearing->isCollected())
           <div class="btns blk noprint">
             @if ($sheet->boardsAreToGoOn())
               <x-form :action="route('clear.placed', $clearing->id)" method="put">
@@ -58,7 +59,7 @@
               </x-form>
             @endif
             <x-form :action="route('clear.collected', $clearing->id)" method="put">
-              <button @class(['btn', 'go' => ! $sheet->boardsAreToGoOn()])>{{ __('All supers are in the honey room') }}</button>
+              <button @class(['btn', 'go' => !$sheet->boardsAreToGoOn()])>{{ __('All supers are in the honey room') }}</button>
             </x-form>
             @can('manage')
               <x-form :action="route('clear.plans.destroy', $clearing->id)" method="delete">
@@ -95,7 +96,8 @@
     <section>
       <h3>{{ __('After') }}</h3>
       <p>
-        {{ __('Give the bees below space, or reduce them to their winter boxes. Wet supers go back to the hives they came from. The excluder comes out before winter.') }}
+        {{ __('Give the bees below space, or reduce them to their winter boxes. Wet supers go back to the hives they came from.') }}
+        {{ __('The excluder comes out before winter.') }}
       </p>
     </section>
   </x-slot:why>

@@ -1,12 +1,13 @@
 @php($apiary = $clearing->apiary)
 @php($coming = $clearing->coming)
 @php($chosen = $clearing->chosen($preferred))
-<x-page :title="__('Clear').': '.$apiary->name" stage="clear" :yard="$apiary->slug">
+<x-page :title="__('Clear') . ': ' . $apiary->name" stage="clear" :yard="$apiary->slug">
   <h1>{{ $clearing->heading($f) }}</h1>
   <p class="sub">
-    @if (! $clearing->isEmpty())
+    @if (!$clearing->isEmpty())
       {{ $f->kgRange($coming->mass()->kg, $coming->mass()->sdKg, 0) }} ·
-      {{ __('~:kg with their boxes, the heaviest ~:one', ['kg' => $f->kg($coming->grossKg(), 0), 'one' => $f->kg($coming->heaviestKg(), 0)]) }} ·
+      {{ __('~:kg with their boxes, the heaviest ~:one', ['kg' => $f->kg($coming->grossKg(), 0), 'one' => $f->kg($coming->heaviestKg(), 0)]) }}
+      ·
     @endif
     {{ trans_choice(':count person|:count people', $crew) }}
     @if ($coming->treatment)
@@ -29,7 +30,7 @@
       {{ __('A super comes off when it is ripe and not needed for winter.') }}
       <a class="link" href="{{ route('assess.yard', $apiary->slug) }}">{{ __('Look at the supers') }}</a>
     </p>
-  @elseif (! $clearing->isEmpty())
+  @elseif (!$clearing->isEmpty())
     <x-drawing.picture :of="$chart" />
     @can('manage')
       <x-form :action="route('clear.plans.store', $apiary->slug)">
@@ -43,12 +44,12 @@
   @include('clear.staying', ['staying' => $clearing->staying()])
   <x-days-ahead :of="$ahead" />
   <x-slot:why>
-    @if ($clearing->compared->best() && ! $clearing->isEmpty())
+    @if ($clearing->compared->best() && !$clearing->isEmpty())
       @include('clear.why', ['best' => $clearing->compared->best()])
     @else
       <p class="lab">{{ __('Why') }}</p>
       <h2 class="say">
-        @if (! $clearing->isEmpty())
+        @if (!$clearing->isEmpty())
           {{ $say->statement($clearing->compared->reason) }}
         @elseif ($coming->clearings === [])
           {{ __('Nothing is ripe and to spare.') }}

@@ -4,7 +4,9 @@
     <h1>{{ $page->heading() }}</h1>
     <nav class="btns" aria-label="{{ __('Season') }}">
       @foreach ($page->seasons as $year)
-        <a class="btn small" href="{{ $page->seasonLink($year) }}" @if ($year === $season) aria-current="true" @endif>{{ $year }}</a>
+        <a class="btn small" href="{{ $page->seasonLink($year) }}"
+          @if ($year === $season) aria-current="true" @endif
+        >{{ $year }}</a>
       @endforeach
     </nav>
   </div>
@@ -15,7 +17,9 @@
     </p>
   @else
     <p class="sub">
-      {{ __('Each hive\'s seasons, oldest left; a box for each super, :year filled dark. Dashed line: mean of the yard\'s producing hives in :year.', ['year' => $season]) }}
+      {{ __('Each hive\'s seasons, oldest left; a box for each super, :year filled dark. Dashed line: mean of the yard\'s producing hives in :year.', [
+        'year' => $season,
+      ]) }}
     </p>
     @foreach ($page->rows->groupBy('yard') as $name => $rows)
       <section class="blk">
@@ -43,7 +47,8 @@
           <h3>{{ __('Queen lines') }}</h3>
           <dl>
             @foreach ($page->lines as $one)
-              <dt>{{ $one->line }} <span class="soft">({{ trans_choice(':count queen|:count queens', $one->queens) }})</span></dt>
+              <dt>{{ $one->line }} <span
+                  class="soft">({{ trans_choice(':count queen|:count queens', $one->queens) }})</span></dt>
               <dd>{{ $f->kg($one->kg) }} <span class="rng">{{ __('a season') }}</span></dd>
             @endforeach
           </dl>
@@ -54,7 +59,8 @@
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('Kilograms are what the buckets weighed, allotted to hives; until a lot is weighed the estimate stands, hatched. The index is the mean difference to the yard\'s mean in the same seasons.') }}
+        {{ __('Kilograms are what the buckets weighed, allotted to hives; until a lot is weighed the estimate stands, hatched.') }}
+        {{ __('The index is the mean difference to the yard\'s mean in the same seasons.') }}
       </p>
     </section>
     <div class="btns"><a class="btn" href="{{ route('compare.csv') }}">{{ __('Download as CSV') }}</a></div>

@@ -1,6 +1,11 @@
 @props(['of'])
 <details class="astable" id="weather" @if ($errors->hasAny(['date', 'min', 'max', 'rain', 'sun', 'forecast'])) open @endif>
-  <summary>{{ __('the days ahead') }}@if ($of->fetched === null): <b>{{ __('no forecast; climate means stand in') }}</b>@elseif ($of->isStale()): <b>{{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }}</b>@endif</summary>
+  <summary>{{ __('the days ahead') }}@if ($of->fetched === null)
+      : <b>{{ __('no forecast; climate means stand in') }}</b>
+    @elseif ($of->isStale())
+      : <b>{{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }}</b>
+    @endif
+  </summary>
   <div class="scroll">
     <table class="table">
       <thead>
@@ -43,13 +48,45 @@
     <x-form :action="route('clear.forecast')"><button class="btn">{{ __('Fetch the forecast of all yards') }}</button></x-form>
     <x-form :action="route('clear.weather.store', $of->apiary->slug)" class="narrow">
       <div class="row">
-        <x-field name="date" type="date" :label="__('A day of your own')" required />
-        <x-field name="min" type="number" step="any" :label="__('Lowest, :unit', ['unit' => $f->temperatureUnit()])" required />
-        <x-field name="max" type="number" step="any" :label="__('Highest')" required />
+        <x-field
+          name="date"
+          type="date"
+          :label="__('A day of your own')"
+          required
+        />
+        <x-field
+          name="min"
+          type="number"
+          step="any"
+          :label="__('Lowest, :unit', ['unit' => $f->temperatureUnit()])"
+          required
+        />
+        <x-field
+          name="max"
+          type="number"
+          step="any"
+          :label="__('Highest')"
+          required
+        />
       </div>
       <div class="row">
-        <x-field name="rain" type="number" min="0" max="100" :label="__('Chance of rain, %')" required />
-        <x-field name="sun" type="number" min="0" max="100" :label="__('Sun, %')" value="50" required />
+        <x-field
+          name="rain"
+          type="number"
+          min="0"
+          max="100"
+          :label="__('Chance of rain, %')"
+          required
+        />
+        <x-field
+          name="sun"
+          type="number"
+          min="0"
+          max="100"
+          :label="__('Sun, %')"
+          value="50"
+          required
+        />
         <button class="btn">{{ __('It stands over the forecast') }}</button>
       </div>
     </x-form>

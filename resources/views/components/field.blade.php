@@ -1,5 +1,5 @@
 @props(['name', 'label', 'type' => 'text', 'value' => null, 'hint' => null, 'options' => null, 'id' => null])
-@php($fieldId = $id ?? 'f-'.$name.'-'.substr(md5($label), 0, 4))
+@php($fieldId = $id ?? 'f-' . $name . '-' . substr(md5($label), 0, 4))
 @php($dotted = str_replace(['[', ']'], ['.', ''], $name))
 @php($wrong = $errors->has($dotted))
 @php($given = old($dotted, $value))
@@ -7,11 +7,29 @@
 <div class="field">
   <label for="{{ $fieldId }}">{{ $label }}</label>
   @if ($options !== null)
-    <select id="{{ $fieldId }}" name="{{ $name }}" {{ $attributes }} @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif>
-      @foreach ($options as $key => $words)<option value="{{ $key }}" @selected($shown === (string) $key)>{{ $words }}</option>@endforeach
+    <select
+      id="{{ $fieldId }}"
+      name="{{ $name }}"
+      {{ $attributes }}
+      @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif
+    >
+      @foreach ($options as $key => $words)
+        <option value="{{ $key }}" @selected($shown === (string) $key)>{{ $words }}</option>
+      @endforeach
     </select>
   @else
-    <input id="{{ $fieldId }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $shown }}" {{ $attributes }} @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif>
+    <input
+      id="{{ $fieldId }}"
+      name="{{ $name }}"
+      type="{{ $type }}"
+      value="{{ $type === 'password' ? '' : $shown }}"
+      {{ $attributes }}
+      @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif
+    >
   @endif
-  @if ($wrong)<span class="err" id="{{ $fieldId }}-e">{{ $errors->first($dotted) }}</span>@elseif ($hint !== null)<span class="hint">{{ $hint }}</span>@endif
+  @if ($wrong)
+    <span class="err" id="{{ $fieldId }}-e">{{ $errors->first($dotted) }}</span>
+  @elseif ($hint !== null)
+    <span class="hint">{{ $hint }}</span>
+  @endif
 </div>

@@ -1,2 +1,6 @@
 @props(['mark', 'box' => null, 'lift' => null])
-{{ $mark }}@if ($box !== null), {{ $box->name() }}, ~{{ $f->kg($box->honey->grossKg, 0) }}@if ($lift !== null), {{ $say->lift($lift) }}@endif @endif
+{{ $mark }}@if ($box !== null), {{ $box->name() }},
+  ~{{ $f->kg($box->honey->grossKg, 0) }}@if ($lift !== null)
+    , {{ $say->lift($lift) }}
+  @endif
+@endif

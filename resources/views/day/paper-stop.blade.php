@@ -1,12 +1,18 @@
 @php($number = $sheet->numberOf($stop))
 <h2>
-  {{ $number === null ? __('also') : $number.'.' }} {{ $stop->clearing->apiary->name }}:
+  {{ $number === null ? __('also') : $number . '.' }} {{ $stop->clearing->apiary->name }}:
   {{ $stop->places ? __('boards on') : __('supers in') }}
 </h2>
-<p>@if (! $stop->sameStop){{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }}, @endif{{ $say->method($stop->clearing->method) }}@if ($stop->places). {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}@endif
-  @if ($stop->belowMin > 0)
-    {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
-  @endif
+<p>
+  @if (!$stop->sameStop)
+    {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }},
+    @endif{{ $say->method($stop->clearing->method) }}@if ($stop->places)
+      .
+      {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}
+    @endif
+    @if ($stop->belowMin > 0)
+      {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
+    @endif
 </p>
 <table>
   @foreach ($stop->byHive as $code => $items)
@@ -26,7 +32,13 @@
     @endforeach
     @foreach ($items as $item)
       <tr>
-        <td>@if (($stop->places ? $item->placed_at : $item->collected_at) !== null) &#9745; @else &#9744; @endif</td>
+        <td>
+          @if (($stop->places ? $item->placed_at : $item->collected_at) !== null)
+            &#9745;
+          @else
+            &#9744;
+          @endif
+        </td>
         <td><b>{{ $code }}</b></td>
         <td>@include('day.super')</td>
       </tr>

@@ -1,4 +1,4 @@
-<x-page :title="__('The day').' '.$sheet->date()" stage="clear">
+<x-page :title="__('The day') . ' ' . $sheet->date()" stage="clear">
   <div class="hd">
     <h1>{{ $f->weekday($sheet->day) }}</h1>
     <span class="sub noprint">
@@ -17,7 +17,8 @@
       {{ __(':m of driving before the way home', ['m' => $f->minutes($sheet->drivingMin())]) }}
       <button type="button" class="btn small noprint" data-print>{{ __('Print') }}</button>
       <a class="btn small noprint" href="{{ route('clear.day.pdf', $sheet->date()) }}">{{ __('PDF, A4') }}</a>
-      <a class="btn small noprint" href="{{ route('clear.day.pdf', [$sheet->date(), 'paper' => 'letter']) }}">{{ __('PDF, Letter') }}</a>
+      <a class="btn small noprint"
+        href="{{ route('clear.day.pdf', [$sheet->date(), 'paper' => 'letter']) }}">{{ __('PDF, Letter') }}</a>
     </p>
     <p class="lifted">@include('day.lifted')</p>
     <section class="blk">
@@ -33,9 +34,9 @@
                 :action="route('clear.day.load', $sheet->date())"
                 :done="in_array($item->thing, $ticked, true)"
                 :with="['thing' => $item->thing]"
-                :id="'load-'.$item->thing"
+                :id="'load-' . $item->thing"
                 :words="__('loaded')"
-                :of="': '.$item->words"
+                :of="': ' . $item->words"
               />
             @endcan
           </li>

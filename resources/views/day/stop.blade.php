@@ -3,11 +3,13 @@
 <section class="blk">
   <div class="hd">
     <h2>
-      {{ $number === null ? __('also') : $number.'.' }} {{ $clearing->apiary->name }}:
-      {{ $stop->places ? __('boards on') : __('supers in') }}@if ($stop->isDone()) ✓@endif
+      {{ $number === null ? __('also') : $number . '.' }} {{ $clearing->apiary->name }}:
+      {{ $stop->places ? __('boards on') : __('supers in') }}@if ($stop->isDone())
+        ✓
+      @endif
     </h2>
     <span class="sub">
-      @if (! $stop->sameStop)
+      @if (!$stop->sameStop)
         {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }} ·
       @endif
       <a href="{{ route('clear.plan', $clearing->id) }}">{{ $say->method($clearing->method) }}</a>
@@ -34,27 +36,28 @@
         </p>
       @endforeach
       @foreach ($stop->below[$code] ?? [] as $box)
-        <div>↓ {{ __('below first: :box, ~:kg', ['box' => $box->name(), 'kg' => $f->kg($box->honey->grossKg, 0)]) }}</div>
+        <div>↓ {{ __('below first: :box, ~:kg', ['box' => $box->name(), 'kg' => $f->kg($box->honey->grossKg, 0)]) }}
+        </div>
       @endforeach
       @foreach ($items as $item)
         <div class="dayrow">
           <span><span class="paper" aria-hidden="true">☐</span> @include('day.super')</span>
           @can('record')
-            @if (! $clearing->isCollected() && (! $stop->places || $loop->first))
+            @if (!$clearing->isCollected() && (!$stop->places || $loop->first))
               <x-tick
                 class="inline noprint"
                 :action="route('clear.tick', $item->id)"
                 :done="$stop->isTicked($item)"
                 :with="['back' => $sheet->date(), 'what' => $stop->places ? 'placed' : 'collected']"
-                :id="'tick-'.$item->id"
+                :id="'tick-' . $item->id"
                 :words="$stop->places ? __('board on') : __('on the truck')"
-                :of="' '.($stop->places ? $code : $item->box->mark)"
+                :of="' ' . ($stop->places ? $code : $item->box->mark)"
               />
             @endif
           @endcan
         </div>
       @endforeach
-      @if (! $stop->places)
+      @if (!$stop->places)
         <div class="soft">{{ __('leave an empty super or a rim for the bees below') }}</div>
       @endif
     </div>

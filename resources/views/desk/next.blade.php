@@ -1,6 +1,7 @@
 <div>
   <p class="lab">{{ __('Do next') }}</p>
-  <h2 class="say"><x-mark :glyph="$first->glyph" size="22" />{{ $desk->nameOf($first->yard) }}: {{ $first->words }}</h2>
+  <h2 class="say"><x-mark :glyph="$first->glyph" size="22" />{{ $desk->nameOf($first->yard) }}: {{ $first->words }}
+  </h2>
 </div>
 <p>
   {{ $first->detail }}

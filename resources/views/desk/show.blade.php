@@ -5,7 +5,12 @@
     {{ $f->weekday($today) }}.
     {{ __('Bars: :unit a day on the scale hive, to the ground line. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}
   </p>
-  <div class="noscroll-x" tabindex="0" role="region" aria-label="{{ __('Flow and tasks') }}">
+  <div
+    class="noscroll-x"
+    tabindex="0"
+    role="region"
+    aria-label="{{ __('Flow and tasks') }}"
+  >
     <x-drawing.picture :of="$drawing" />
   </div>
   <x-astable>
@@ -60,7 +65,8 @@
         <h3>{{ __('Short before winter') }}</h3>
         <p>
           @foreach ($desk->short() as $one)
-            {{ $one->name }} {{ trans_choice(':count hive|:count hives', $one->toFeed) }}, ~{{ $f->kg($one->sugarKg, 0) }}{{ $loop->last ? '' : ';' }}
+            {{ $one->name }} {{ trans_choice(':count hive|:count hives', $one->toFeed) }},
+            ~{{ $f->kg($one->sugarKg, 0) }}{{ $loop->last ? '' : ';' }}
           @endforeach
           {{ __('of sugar. It can wait until the supers are off.') }}
         </p>

@@ -1,33 +1,184 @@
-<x-page :title="__('Lot :lot', ['lot' => $lot->code])" stage="honey-room" :yard="$lot->harvest->apiary->slug" :wall="true">
-  <div class="hd"><h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1><span class="sub">{{ $f->date($lot->harvest->taken_on) }}, {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span></div>
-  <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }} ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }} {{ __('judged') }}</span></p>
-  <div class="buckets"><x-drawing.picture :of="$buckets"/></div>
+<x-page
+  :title="__('Lot :lot', ['lot' => $lot->code])"
+  stage="honey-room"
+  :yard="$lot->harvest->apiary->slug"
+  :wall="true"
+>
+  <div class="hd">
+    <h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1><span
+      class="sub"
+    >{{ $f->date($lot->harvest->taken_on) }},
+      {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span>
+  </div>
+  <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
+      ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }}
+      {{ __('judged') }}</span></p>
+  <div class="buckets"><x-drawing.picture :of="$buckets" /></div>
   @can('record')
-  <section class="blk"><h2>{{ __('Weigh a bucket') }}</h2><x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
-    <x-field name="gross" type="number" step="0.01" min="0" inputmode="decimal" :label="__('Gross, :unit', ['unit' => $f->massUnit()])" required/>
-    <x-field name="tare" type="number" step="0.01" min="0" inputmode="decimal" :label="__('Tare, :unit', ['unit' => $f->massUnit()])" :value="round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2)" required/>
-    <button class="btn go">{{ __('Weigh') }}</button></x-form></section>
+    <section class="blk">
+      <h2>{{ __('Weigh a bucket') }}</h2><x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
+        <x-field
+          name="gross"
+          type="number"
+          step="0.01"
+          min="0"
+          inputmode="decimal"
+          :label="__('Gross, :unit', ['unit' => $f->massUnit()])"
+          required
+        />
+        <x-field
+          name="tare"
+          type="number"
+          step="0.01"
+          min="0"
+          inputmode="decimal"
+          :label="__('Tare, :unit', ['unit' => $f->massUnit()])"
+          :value="round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2)"
+          required
+        />
+        <button class="btn go">{{ __('Weigh') }}</button></x-form>
+    </section>
   @endcan
-  <section class="blk"><h2>{{ __('What each hive gave') }}</h2>
+  <section class="blk">
+    <h2>{{ __('What each hive gave') }}</h2>
     @if ($state->refusal)
-    <p class="sub">{{ $say->refusal($state->refusal) }}</p>
+      <p class="sub">{{ $say->refusal($state->refusal) }}</p>
     @elseif ($state->allotted === null)
-    <p class="sub">{{ __('Weigh the first bucket, and the honey is allotted to the hives.') }}</p>
+      <p class="sub">{{ __('Weigh the first bucket, and the honey is allotted to the hives.') }}</p>
     @endif
-    <x-drawing.picture :of="$picture"/></section>
-  @if ($lot->buckets->isNotEmpty())<details class="astable"><summary>{{ __('the buckets as a table, to correct') }}</summary><table class="table"><thead><tr><th>{{ __('Bucket') }}</th><th>{{ __('Gross and tare, :unit', ['unit' => $f->massUnit()]) }}</th><th class="num">{{ __('Net') }}</th><th><span class="sr">{{ __('what to do') }}</span></th></tr></thead><tbody>
-    @foreach ($lot->buckets as $bucket)<tr><td>{{ $bucket->number }}</td><td>@can('record')<x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row"><x-hidden :of="['version' => $bucket->version]"/>
-      <div class="field"><label class="sr" for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label><input id="g{{ $bucket->id }}" name="gross" type="number" step="0.01" value="{{ round($f->massValue($bucket->gross_kg), 2) }}"></div>
-      <div class="field"><label class="sr" for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label><input id="t{{ $bucket->id }}" name="tare" type="number" step="0.01" value="{{ round($f->massValue($bucket->tare_kg), 2) }}"></div><button class="btn small">{{ __('Correct') }}</button></x-form>@else{{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}@endcan</td><td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
-      <td>@can('manage')<x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number"/>@endcan</td></tr>@endforeach</tbody></table></details>@endif
-  <details class="astable"><summary>{{ __('the supers, to weigh before and after spinning') }}</summary><table class="table"><thead><tr><th>{{ __('Super') }}</th><th class="num">{{ __('Judged') }}</th><th class="num">{{ __('Allotted') }}</th><th>{{ __('Before and after, :unit', ['unit' => $f->massUnit()]) }}</th></tr></thead><tbody>
-    @foreach ($lot->harvest->supers as $super)<tr><td>{{ $super->hive->code }} {{ $super->box->mark }}</td><td class="num">~{{ $f->kg($super->estimate_kg) }}</td><td class="num">{{ $f->kg($super->allotted_kg) }}</td><td>@can('record')<x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
-      <div class="field"><label class="sr" for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label><input id="b{{ $super->id }}" name="before" type="number" step="0.01" value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"></div>
-      <div class="field"><label class="sr" for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->box->mark]) }}</label><input id="a{{ $super->id }}" name="after" type="number" step="0.01" value="{{ $super->after_kg === null ? '' : round($f->massValue($super->after_kg), 2) }}"></div><button class="btn small">{{ __('Weigh') }}</button></x-form>@endcan</td></tr>@endforeach</tbody></table></details>
-  @can('manage')<details class="astable"><summary>{{ __('remove this lot') }}</summary><p class="sub">{{ __('With its supers and buckets, into the bin for 30 days.') }}</p><x-form :action="route('honey-room.lots.destroy', $lot->id)" method="delete"><button class="btn bad">{{ __('Remove lot :lot', ['lot' => $lot->code]) }}</button></x-form></details>@endcan
+    <x-drawing.picture :of="$picture" />
+  </section>
+  @if ($lot->buckets->isNotEmpty())
+    <details class="astable">
+      <summary>{{ __('the buckets as a table, to correct') }}</summary>
+      <table class="table">
+        <thead>
+          <tr>
+            <th>{{ __('Bucket') }}</th>
+            <th>{{ __('Gross and tare, :unit', ['unit' => $f->massUnit()]) }}</th>
+            <th class="num">{{ __('Net') }}</th>
+            <th><span class="sr">{{ __('what to do') }}</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          @foreach ($lot->buckets as $bucket)
+            <tr>
+              <td>{{ $bucket->number }}</td>
+              <td>
+                @can('record')
+                  <x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row"><x-hidden :of="['version' => $bucket->version]" />
+                    <div class="field"><label class="sr"
+                        for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label><input
+                        id="g{{ $bucket->id }}"
+                        name="gross"
+                        type="number"
+                        step="0.01"
+                        value="{{ round($f->massValue($bucket->gross_kg), 2) }}"
+                      ></div>
+                    <div class="field"><label class="sr"
+                        for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label><input
+                        id="t{{ $bucket->id }}"
+                        name="tare"
+                        type="number"
+                        step="0.01"
+                        value="{{ round($f->massValue($bucket->tare_kg), 2) }}"
+                      ></div><button class="btn small">{{ __('Correct') }}</button>
+                  </x-form>@else{{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}
+                @endcan
+              </td>
+              <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
+              <td>
+                @can('manage')
+                  <x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number" />
+                @endcan
+              </td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+    </details>
+  @endif
+  <details class="astable">
+    <summary>{{ __('the supers, to weigh before and after spinning') }}</summary>
+    <table class="table">
+      <thead>
+        <tr>
+          <th>{{ __('Super') }}</th>
+          <th class="num">{{ __('Judged') }}</th>
+          <th class="num">{{ __('Allotted') }}</th>
+          <th>{{ __('Before and after, :unit', ['unit' => $f->massUnit()]) }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        @foreach ($lot->harvest->supers as $super)
+          <tr>
+            <td>{{ $super->hive->code }} {{ $super->box->mark }}</td>
+            <td class="num">~{{ $f->kg($super->estimate_kg) }}</td>
+            <td class="num">{{ $f->kg($super->allotted_kg) }}</td>
+            <td>
+              @can('record')
+                <x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
+                  <div class="field"><label class="sr"
+                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label><input
+                      id="b{{ $super->id }}"
+                      name="before"
+                      type="number"
+                      step="0.01"
+                      value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"
+                    ></div>
+                  <div class="field"><label class="sr"
+                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->box->mark]) }}</label><input
+                      id="a{{ $super->id }}"
+                      name="after"
+                      type="number"
+                      step="0.01"
+                      value="{{ $super->after_kg === null ? '' : round($f->massValue($super->after_kg), 2) }}"
+                    ></div><button class="btn small">{{ __('Weigh') }}</button>
+                </x-form>
+              @endcan
+            </td>
+          </tr>
+        @endforeach
+      </tbody>
+    </table>
+  </details>
+  @can('manage')
+    <details class="astable">
+      <summary>{{ __('remove this lot') }}</summary>
+      <p class="sub">{{ __('With its supers and buckets, into the bin for 30 days.') }}</p><x-form :action="route('honey-room.lots.destroy', $lot->id)"
+        method="delete"
+      ><button class="btn bad">{{ __('Remove lot :lot', ['lot' => $lot->code]) }}</button></x-form>
+    </details>
+  @endcan
   <x-slot:why>
-    <div><p class="lab">{{ __('Why: lot :lot', ['lot' => $lot->code]) }}</p><h2 class="say">{{ $state->allotted ? __('The buckets hold :p of what was judged.', ['p' => $f->percent($state->allotted->measuredToEstimated)]) : __('Nothing is weighed yet.') }}</h2></div>
-    @if ($state->allotted)<section><dl><dt>{{ __('Weighed') }}</dt><dd>{{ $f->kg($state->measuredKg()) }}</dd><dt>{{ __('Stuck to the machine') }}</dt><dd>{{ $f->kg($lot->loss_kg) }}</dd><dt>{{ __('Fill should move by') }}</dt><dd>× {{ number_format($state->allotted->fillFactor, 2) }} <span class="rng">± {{ number_format($state->allotted->fillFactorSd, 2) }}</span></dd></dl></section>@endif
-    <section><h3>{{ __('How') }}</h3><p>{{ __('Errors of the fill are common to all supers of a lot, those of painting each super\'s own: the estimates are corrected together so that they add up to the buckets.') }}</p></section>
-    <p class="caution">{{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied. Wet frames go back to the hives they came from (disease). No honey to infants under 12 months.') }}</p></x-slot:why>
+    <div>
+      <p class="lab">{{ __('Why: lot :lot', ['lot' => $lot->code]) }}</p>
+      <h2 class="say">
+        {{ $state->allotted ? __('The buckets hold :p of what was judged.', ['p' => $f->percent($state->allotted->measuredToEstimated)]) : __('Nothing is weighed yet.') }}
+      </h2>
+    </div>
+    @if ($state->allotted)
+      <section>
+        <dl>
+          <dt>{{ __('Weighed') }}</dt>
+          <dd>{{ $f->kg($state->measuredKg()) }}</dd>
+          <dt>{{ __('Stuck to the machine') }}</dt>
+          <dd>{{ $f->kg($lot->loss_kg) }}</dd>
+          <dt>{{ __('Fill should move by') }}</dt>
+          <dd>× {{ number_format($state->allotted->fillFactor, 2) }} <span class="rng">±
+              {{ number_format($state->allotted->fillFactorSd, 2) }}</span></dd>
+        </dl>
+      </section>
+    @endif
+    <section>
+      <h3>{{ __('How') }}</h3>
+      <p>
+        {{ __('Errors of the fill are common to all supers of a lot, those of painting each super\'s own: the estimates are corrected together so that they add up to the buckets.') }}
+      </p>
+    </section>
+    <p class="caution">
+      {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied.') }}
+      {{ __('Wet frames go back to the hives they came from (disease). No honey to infants under 12 months.') }}
+    </p>
+  </x-slot:why>
 </x-page>

@@ -1,27 +1,105 @@
 <x-page :title="__('Practise: the eye')" stage="practise">
-  <div class="hd"><h1>{{ __('How much of this face is capped?') }}</h1><span class="sub"><a href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span></div>
-  <p class="sub">{{ __('Face :n. Solid is capped, hatched is open honey, blank is empty. The share is of the whole face.', ['n' => $number]) }}</p>
-  <x-drawing.picture :of="$picture"/>
+  <div class="hd">
+    <h1>{{ __('How much of this face is capped?') }}</h1><span class="sub"><a
+        href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span>
+  </div>
+  <p class="sub">
+    {{ __('Face :n. Solid is capped, hatched is open honey, blank is empty. The share is of the whole face.', ['n' => $number]) }}
+  </p>
+  <x-drawing.picture :of="$picture" />
   @if ($told)
-    <p class="big told" role="status">{{ __('It is :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }} <span class="soft">{{ __(':n points', ['n' => sprintf('%+.0f', 100 * ($told->guess - $told->truth))]) }}</span></p>
-    <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.face') }}">{{ __('Next face') }}</a></div>
+    <p class="big told" role="status">
+      {{ __('It is :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }}
+      <span class="soft">{{ __(':n points', ['n' => sprintf('%+.0f', 100 * ($told->guess - $told->truth))]) }}</span>
+    </p>
+    <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.face') }}">{{ __('Next face') }}</a>
+    </div>
   @else
-    @can('record')<x-form :action="route('practise.face.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
-      <x-field name="guess" type="number" min="0" max="100" step="any" inputmode="decimal" :label="__('Capped, %')" required autofocus/><button class="btn go">{{ __('That is my estimate') }}</button></x-form>
-    <div class="tenths" role="group" aria-label="{{ __('Tenths') }}">@foreach (range(1, 9) as $tenth)<x-form :action="route('practise.face.guess')" class="inline"><input type="hidden" name="number" value="{{ $number }}"><input type="hidden" name="guess" value="{{ 10 * $tenth }}"><button>{{ 10 * $tenth }}<span class="sr"> %</span></button></x-form>@endforeach</div>
-    @else<p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>@endcan
+    @can('record')
+      <x-form :action="route('practise.face.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
+        <x-field
+          name="guess"
+          type="number"
+          min="0"
+          max="100"
+          step="any"
+          inputmode="decimal"
+          :label="__('Capped, %')"
+          required
+          autofocus
+        /><button class="btn go">{{ __('That is my estimate') }}</button></x-form>
+      <div class="tenths" role="group" aria-label="{{ __('Tenths') }}">
+        @foreach (range(1, 9) as $tenth)
+          <x-form :action="route('practise.face.guess')" class="inline"><input type="hidden" name="number"
+              value="{{ $number }}"><input type="hidden" name="guess"
+              value="{{ 10 * $tenth }}"><button>{{ 10 * $tenth }}<span class="sr"> %</span></button></x-form>
+        @endforeach
+      </div>
+    @else<p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>
+    @endcan
   @endif
-  <x-slot:why><p class="lab">{{ __('Your eye') }}</p>
-    @if ($test === null)<h2 class="say">{{ __('Nothing is known of your eye yet.') }}</h2><p>{{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => $enough]) }}</p>
-    @else<h2 class="say">{{ abs($test->bias) < 0.015 ? __('You see about what there is.') : ($test->bias > 0 ? __('You see :n points too much.', ['n' => round(100 * $test->bias)]) : __('You see :n points too little.', ['n' => round(-100 * $test->bias)])) }}</h2>
-      <section><dl><dt>{{ __('Faces') }}</dt><dd>{{ $test->count }}</dd><dt>{{ __('Bias') }}</dt><dd>{{ sprintf('%+.1f', 100 * $test->bias) }}</dd><dt>{{ __('Spread (sd)') }}</dt><dd>{{ number_format(100 * $test->spread, 1) }}</dd></dl></section>
-      <x-drawing.picture :of="$plot"/>
-      @if ($test->count < $enough)<p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => $enough - $test->count]) }}</p>
-      @else<section><h3>{{ __('Correction') }}</h3><p>{{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', ['before' => number_format(100 * $test->rmsBefore, 1), 'after' => number_format(100 * $test->rmsAfter, 1)]) }}</p>
-        <p>{{ __('At 25, 50 and 75 % it makes :a, :b and :c %.', ['a' => round(100 * $test->correction->share(0.25)), 'b' => round(100 * $test->correction->share(0.5)), 'c' => round(100 * $test->correction->share(0.75))]) }}</p>
-        @can('record')<x-form :action="route('practise.eye')"><button class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button></x-form>@error('eye')<p class="err danger">{{ $message }}</p>@enderror @endcan</section>@endif
+  <x-slot:why>
+    <p class="lab">{{ __('Your eye') }}</p>
+    @if ($test === null)
+      <h2 class="say">{{ __('Nothing is known of your eye yet.') }}</h2>
+      <p>
+        {{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => $enough]) }}
+      </p>
+    @else<h2 class="say">
+        {{ abs($test->bias) < 0.015 ? __('You see about what there is.') : ($test->bias > 0 ? __('You see :n points too much.', ['n' => round(100 * $test->bias)]) : __('You see :n points too little.', ['n' => round(-100 * $test->bias)])) }}
+      </h2>
+      <section>
+        <dl>
+          <dt>{{ __('Faces') }}</dt>
+          <dd>{{ $test->count }}</dd>
+          <dt>{{ __('Bias') }}</dt>
+          <dd>{{ sprintf('%+.1f', 100 * $test->bias) }}</dd>
+          <dt>{{ __('Spread (sd)') }}</dt>
+          <dd>{{ number_format(100 * $test->spread, 1) }}</dd>
+        </dl>
+      </section>
+      <x-drawing.picture :of="$plot" />
+      @if ($test->count < $enough)
+        <p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => $enough - $test->count]) }}</p>
+      @else<section>
+          <h3>{{ __('Correction') }}</h3>
+          <p>
+            {{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', [
+              'before' => number_format(100 * $test->rmsBefore, 1),
+              'after' => number_format(100 * $test->rmsAfter, 1),
+            ]) }}
+          </p>
+          <p>
+            {{ __('At 25, 50 and 75 % it makes :a, :b and :c %.', [
+              'a' => round(100 * $test->correction->share(0.25)),
+              'b' => round(100 * $test->correction->share(0.5)),
+              'c' => round(100 * $test->correction->share(0.75)),
+            ]) }}
+          </p>
+          @can('record')
+            <x-form :action="route('practise.eye')"><button
+                class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button></x-form>
+            @error('eye')
+              <p class="err danger">{{ $message }}</p>
+            @enderror
+          @endcan
+        </section>
+      @endif
     @endif
-    @if ($eye)<section><h3>{{ __('In force') }}</h3><p>{{ __('Your looks are corrected by :n points at one half (from :tries faces).', ['n' => sprintf('%+.0f', 100 * $eye->offset), 'tries' => $eye->tries]) }}</p>
-      @can('record')<x-form :action="route('practise.eye.drop')" method="delete"><button class="btn small">{{ __('Take it off again') }}</button></x-form>@endcan</section>@endif
+    @if ($eye)
+      <section>
+        <h3>{{ __('In force') }}</h3>
+        <p>
+          {{ __('Your looks are corrected by :n points at one half (from :tries faces).', [
+            'n' => sprintf('%+.0f', 100 * $eye->offset),
+            'tries' => $eye->tries,
+          ]) }}
+        </p>
+        @can('record')
+          <x-form :action="route('practise.eye.drop')" method="delete"><button
+              class="btn small">{{ __('Take it off again') }}</button></x-form>
+        @endcan
+      </section>
+    @endif
   </x-slot:why>
 </x-page>

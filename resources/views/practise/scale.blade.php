@@ -1,20 +1,49 @@
 <x-page :title="__('Practise: the scale')" stage="practise">
-  <div class="hd"><h1>{{ __('What does the scale say?') }}</h1><span class="sub"><a href="{{ route('practise.face') }}">{{ __('Practise estimating faces') }}</a></span></div>
-  <p class="sub">{{ __('Sample :n. Read the water where dark meets light. This instrument does not correct for temperature; the application does.', ['n' => $number]) }}</p>
-  <x-drawing.picture :of="$picture"/>
+  <div class="hd">
+    <h1>{{ __('What does the scale say?') }}</h1><span class="sub"><a
+        href="{{ route('practise.face') }}">{{ __('Practise estimating faces') }}</a></span>
+  </div>
+  <p class="sub">
+    {{ __('Sample :n. Read the water where dark meets light. This instrument does not correct for temperature; the application does.', ['n' => $number]) }}
+  </p>
+  <x-drawing.picture :of="$picture" />
   @if ($told)
-    <p class="big told" role="status">{{ __('It shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}</p>
-    <p>{{ __('At :t that is :corrected of water at 20 °C by your reading; the honey has :water.', ['t' => $f->celsius($scale->temperatureC), 'corrected' => $f->water($scale->corrected($told->guess)), 'water' => $f->water($scale->waterPct)]) }}</p>
-    <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.scale') }}">{{ __('Next sample') }}</a></div>
+    <p class="big told" role="status">
+      {{ __('It shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
+    </p>
+    <p>
+      {{ __('At :t that is :corrected of water at 20 °C by your reading; the honey has :water.', [
+        't' => $f->celsius($scale->temperatureC),
+        'corrected' => $f->water($scale->corrected($told->guess)),
+        'water' => $f->water($scale->waterPct),
+      ]) }}
+    </p>
+    <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.scale') }}">{{ __('Next sample') }}</a>
+    </div>
   @else
-    @can('record')<x-form :action="route('practise.scale.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
-      <x-field name="guess" type="number" min="10" max="30" step="any" inputmode="decimal" :label="__('Water as read, %')" required autofocus/><button class="btn go">{{ __('That is my reading') }}</button></x-form>@endcan
+    @can('record')
+      <x-form :action="route('practise.scale.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
+        <x-field
+          name="guess"
+          type="number"
+          min="10"
+          max="30"
+          step="any"
+          inputmode="decimal"
+          :label="__('Water as read, %')"
+          required
+          autofocus
+        /><button class="btn go">{{ __('That is my reading') }}</button></x-form>
+    @endcan
   @endif
-  <x-slot:why><p class="lab">{{ __('Your readings') }}</p>
+  <x-slot:why>
+    <p class="lab">{{ __('Your readings') }}</p>
     @if ($off === null)
       <h2 class="say">{{ __('No sample read yet.') }}</h2>
     @else
-      <h2 class="say">{{ __(':n samples, :b points off on average.', ['n' => $off->count, 'b' => sprintf('%+.2f', $off->bias)]) }}</h2>
+      <h2 class="say">
+        {{ __(':n samples, :b points off on average.', ['n' => $off->count, 'b' => sprintf('%+.2f', $off->bias)]) }}
+      </h2>
       <section>
         <dl>
           <dt>{{ __('Spread (sd)') }}</dt>
@@ -23,5 +52,10 @@
       </section>
       <x-drawing.picture :of="$plot" />
     @endif
-    <section><h3>{{ __('Why the temperature matters') }}</h3><p>{{ __('Warm honey bends light less, so a scale made for 20 °C shows too much water: about 0.1 % a degree.') }}</p></section></x-slot:why>
+    <section>
+      <h3>{{ __('Why the temperature matters') }}</h3>
+      <p>{{ __('Warm honey bends light less, so a scale made for 20 °C shows too much water: about 0.1 % a degree.') }}
+      </p>
+    </section>
+  </x-slot:why>
 </x-page>

@@ -1,12 +1,9 @@
 @php($schedule = $page->schedule())
-<div
-  id="round-board"
-  @if ($page->state->isRunning())
-    hx-get="{{ route('clear.rounds.show', $schedule->id) }}"
+<div id="round-board"
+  @if ($page->state->isRunning()) hx-get="{{ route('clear.rounds.show', $schedule->id) }}"
     hx-trigger="every 1s"
     hx-swap="outerHTML"
-    hx-push-url="false"
-  @endif
+    hx-push-url="false" @endif
 >
   @if ($page->state->isRunning())
     <div class="notice" role="status">
@@ -34,7 +31,8 @@
               @can('manage')
                 <x-form :action="route('clear.rounds.move', $schedule->id)" method="put" class="inline">
                   <x-hidden :of="$page->fieldsOf($one->visit)" />
-                  <button class="btn small">{{ __('Try it') }}<span class="sr"> {{ $page->shortfall($one) }}</span></button>
+                  <button class="btn small">{{ __('Try it') }}<span class="sr">
+                      {{ $page->shortfall($one) }}</span></button>
                 </x-form>
               @endcan
             @endif
@@ -60,7 +58,8 @@
         </ol>
         @if ($page->isInUse())
           <p>
-            <a class="link" href="{{ route('clear.day', $page->day->date->format('Y-m-d')) }}">{{ __('The sheet for this day') }}</a>
+            <a class="link"
+              href="{{ route('clear.day', $page->day->date->format('Y-m-d')) }}">{{ __('The sheet for this day') }}</a>
           </p>
         @endif
         <p class="sub">{{ $page->spent($page->day) }}</p>

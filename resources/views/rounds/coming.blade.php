@@ -34,21 +34,40 @@
       <a class="link" href="{{ route('assess.index') }}">{{ __('Look at the supers') }}</a>
     </p>
   @else
-    <div class="noscroll-x" tabindex="0" role="region" aria-label="{{ __('Days') }}">
+    <div
+      class="noscroll-x"
+      tabindex="0"
+      role="region"
+      aria-label="{{ __('Days') }}"
+    >
       <x-drawing.picture :of="$page->picture()" />
     </div>
     <ul class="key" aria-label="{{ __('Key') }}">
-      <li><x-swatch><rect class="window" width="14" height="12" /></x-swatch>{{ __('may come in') }}</li>
+      <li><x-swatch>
+          <rect class="window" width="14" height="12" />
+        </x-swatch>{{ __('may come in') }}</li>
       <li>
-        <x-swatch><rect class="window later" x=".5" y=".5" width="13" height="11" /></x-swatch><i>{{ __('once ripe') }}</i>
+        <x-swatch>
+          <rect
+            class="window later"
+            x=".5"
+            y=".5"
+            width="13"
+            height="11"
+          />
+        </x-swatch><i>{{ __('once ripe') }}</i>
       </li>
-      <li><x-swatch><path class="flag" d="M11 2v9M11 2.5h-7l2.5 2.5l-2.5 2.5h7" /></x-swatch>{{ __('treatment') }}</li>
-      <li><x-swatch><path class="dearth" d="M0 10H14" /></x-swatch>{{ __('nothing flowers') }}</li>
+      <li><x-swatch>
+          <path class="flag" d="M11 2v9M11 2.5h-7l2.5 2.5l-2.5 2.5h7" />
+        </x-swatch>{{ __('treatment') }}</li>
+      <li><x-swatch>
+          <path class="dearth" d="M0 10H14" />
+        </x-swatch>{{ __('nothing flowers') }}</li>
     </ul>
     @can('manage')
       <x-disclosure :summary="__('Set the days by hand, or leave a yard out')" :open="$errors->has('yards.*')">
         @foreach ($page->batches->in as $batch)
-          @include('rounds.batch', ['at' => 'yards['.$batch->id().']'])
+          @include('rounds.batch', ['at' => 'yards[' . $batch->id() . ']'])
         @endforeach
       </x-disclosure>
     @endcan

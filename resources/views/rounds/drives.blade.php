@@ -4,7 +4,8 @@
     <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('rounds') }}</a></span>
   </div>
   <p class="sub">
-    {{ __('What a drive takes, one way. Where you leave a field empty it is reckoned from where the places are: 1.3 times as far as the bird flies, at 50 km/h, and 3 minutes to park and open the gate.') }}
+    {{ __('What a drive takes, one way.') }}
+    {{ __('Where you leave a field empty it is reckoned from where the places are: 1.3 times as far as the bird flies, at 50 km/h, and 3 minutes to park and open the gate.') }}
   </p>
   @if ($yards->isEmpty())
     <p class="empty">
@@ -13,9 +14,12 @@
     </p>
   @else
     <nav class="tabs" aria-label="{{ __('From') }}">
-      <a href="{{ route('clear.drives') }}" @if ($from === null) aria-current="true" @endif>{{ __('Honey room') }}</a>
+      <a href="{{ route('clear.drives') }}"
+        @if ($from === null) aria-current="true" @endif>{{ __('Honey room') }}</a>
       @foreach ($yards as $yard)
-        <a href="{{ route('clear.drives', ['from' => $yard->slug]) }}" @if ($yard->is($from)) aria-current="true" @endif>{{ $yard->name }}</a>
+        <a href="{{ route('clear.drives', ['from' => $yard->slug]) }}"
+          @if ($yard->is($from)) aria-current="true" @endif
+        >{{ $yard->name }}</a>
       @endforeach
     </nav>
     @cannot('manage')
@@ -38,8 +42,8 @@
         <h2>{{ __('From :place to', ['place' => $from->name ?? __('the honey room')]) }}</h2>
         @foreach ($rows as $row)
           <x-field
-            :name="'minutes['.$row->key.']'"
-            :id="'to-'.$row->key"
+            :name="'minutes[' . $row->key . ']'"
+            :id="'to-' . $row->key"
             type="number"
             min="0"
             max="1440"
@@ -56,6 +60,7 @@
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">{{ __('A schedule is only as good as its drives.') }}</h2>
-    <p>{{ __('Both ways count alike. Where a way through a third place is shorter, the schedule drives that way.') }}</p>
+    <p>{{ __('Both ways count alike. Where a way through a third place is shorter, the schedule drives that way.') }}
+    </p>
   </x-slot:why>
 </x-page>

@@ -4,7 +4,8 @@
     <span class="sub"><a href="{{ route('clear.index') }}">{{ __('yard by yard') }}</a></span>
   </div>
   <p class="sub">
-    {{ __('Which yard when, by which method, on which drive: crew time, boards, truck and honey room taken together. Several schedules may stand side by side.') }}
+    {{ __('Which yard when, by which method, on which drive: crew time, boards, truck and honey room taken together.') }}
+    {{ __('Several schedules may stand side by side.') }}
   </p>
   @if ($page->schedules() === [])
     <p class="empty">
@@ -33,7 +34,7 @@
               <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
               @if ($state->isRunning())
                 <i>{{ __('searching') }}</i>
-              @elseif (! $state->plan->isFeasible())
+              @elseif (!$state->plan->isFeasible())
                 <b class="danger">{{ __('breaks a limit') }}</b>
               @endif
               @if ($state->schedule->clearings_count > 0)
@@ -65,7 +66,8 @@
       <ul>
         @foreach ($page->boardsOut() as $one)
           <li>
-            <a class="link" href="{{ route('clear.plan', $one->clearing->id) }}">{{ $one->clearing->apiary->name }}</a>:
+            <a class="link"
+              href="{{ route('clear.plan', $one->clearing->id) }}">{{ $one->clearing->apiary->name }}</a>:
             {{ trans_choice('{1} :count board|[2,*] :count boards', $one->boards) }},
             {{ __('since :day, :n nights', ['day' => $f->day($one->clearing->first_on), 'n' => $one->nights]) }}
             @if ($one->areTooLong())
@@ -88,11 +90,7 @@
       <p>
         {{ $link->name }}
         @can('manage')
-          <x-remove
-            :action="route('clear.calendar.destroy', $link->id)"
-            :of="$link->name"
-            :words="__('take the address back')"
-          />
+          <x-remove :action="route('clear.calendar.destroy', $link->id)" :of="$link->name" :words="__('take the address back')" />
         @endcan
       </p>
     @endforeach

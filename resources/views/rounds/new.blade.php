@@ -29,7 +29,8 @@
       </p>
     @endforeach
     <p class="sub">
-      {{ __('A treatment\'s day is from its label. After the flow supers should come off within the days that your policy says. What is planned ahead must be looked at again before its boards go on.') }}
+      {{ __('A treatment\'s day is from its label. After the flow supers should come off within the days that your policy says.') }}
+      {{ __('What is planned ahead must be looked at again before its boards go on.') }}
     </p>
     <p class="sub">
       <a class="link" href="{{ route('account.policy') }}">{{ __('Policy') }}</a> ·

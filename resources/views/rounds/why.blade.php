@@ -15,11 +15,11 @@
 @endif
 @can('manage')
   <div class="btns">
-    @if (! $page->state->isRunning())
+    @if (!$page->state->isRunning())
       <x-form :action="route('clear.rounds.again', $schedule->id)">
         <button class="btn">{{ $schedule->locks === [] ? __('Search again') : __('Plan the rest again') }}</button>
       </x-form>
-      @if (! $page->isInUse())
+      @if (!$page->isInUse())
         <x-form :action="route('clear.rounds.again', $schedule->id)">
           <x-hidden :of="['afresh' => 1]" />
           <button class="btn">{{ __('With what is known today') }}</button>
@@ -53,7 +53,8 @@
 </section>
 @if ($page->isInUse())
   <section>
-    <p><a class="link" href="{{ route('clear.rounds.calendar', $schedule->id) }}">{{ __('Into the calendar') }}</a></p>
+    <p><a class="link" href="{{ route('clear.rounds.calendar', $schedule->id) }}">{{ __('Into the calendar') }}</a>
+    </p>
     <h3>{{ __('Sheets of the yards') }}</h3>
     <ul class="then">
       @foreach ($schedule->clearings as $clearing)

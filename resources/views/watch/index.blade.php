@@ -10,7 +10,8 @@
     <section class="blk">
       <div class="hd">
         <h2>
-          <a href="{{ route('watch.yard', $one->apiary->slug) }}">{{ $one->apiary->name }}</a>: {{ $one->flow->sentence() }}
+          <a href="{{ route('watch.yard', $one->apiary->slug) }}">{{ $one->apiary->name }}</a>:
+          {{ $one->flow->sentence() }}
         </h2>
         <span class="sub">
           {{ __('over with :p', ['p' => $f->percent($one->flow->result->pOver)]) }}
@@ -32,7 +33,8 @@
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('The mean of the last five full days sets where one starts: strong, slow, none, losing. Each sign of the last ten days makes "over" more or less likely (Bayes\' rule; common practice).') }}
+        {{ __('The mean of the last five full days sets where one starts: strong, slow, none, losing.') }}
+        {{ __('Each sign of the last ten days makes "over" more or less likely (Bayes\' rule; common practice).') }}
       </p>
     </section>
     <section>

@@ -1,6 +1,6 @@
 @php($apiary = $watched->apiary)
 @php($flow = $watched->flow)
-<x-page :title="__('Watch').': '.$apiary->name" stage="watch" :yard="$apiary->slug">
+<x-page :title="__('Watch') . ': ' . $apiary->name" stage="watch" :yard="$apiary->slug">
   <div class="hd">
     <h1>{{ $apiary->name }}</h1>
     <span class="sub">
@@ -36,7 +36,13 @@
           :label="__('Weight of the hive, :unit', ['unit' => $f->massUnit()])"
           required
         />
-        <x-field name="at" type="datetime-local" :label="__('When')" :value="$now->format('Y-m-d\TH:i')" required />
+        <x-field
+          name="at"
+          type="datetime-local"
+          :label="__('When')"
+          :value="$now->format('Y-m-d\TH:i')"
+          required
+        />
         <button class="btn go">{{ __('Note it') }}</button>
       </x-form>
     </section>
@@ -106,7 +112,8 @@
         @forelse (array_reverse($flow->evidence) as $seen)
           <li>
             <span>{{ $f->day($seen->at) }}</span>
-            <span>{{ $say->sign($seen->sign, $seen->result) }} <span class="rng">× {{ $seen->likelihoodRatio }}</span></span>
+            <span>{{ $say->sign($seen->sign, $seen->result) }} <span class="rng">×
+                {{ $seen->likelihoodRatio }}</span></span>
           </li>
         @empty
           <li><span>–</span><i>{{ __('no sign noted in the last weeks') }}</i></li>

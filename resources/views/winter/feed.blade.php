@@ -1,7 +1,12 @@
 <x-disclosure :summary="__('note feed')" :open="$errors->hasAny(['what', 'amount', 'fed_on'])">
   <x-form :action="route('winter.feedings.store', $hive->id)" class="narrow">
     <div class="row">
-      <x-field name="what" id="feed-what" :label="__('What')" :options="$choose->feeds()" />
+      <x-field
+        name="what"
+        id="feed-what"
+        :label="__('What')"
+        :options="$choose->feeds()"
+      />
       <x-field
         name="amount"
         type="number"
@@ -12,7 +17,12 @@
       />
     </div>
     <div class="row">
-      <x-field name="fed_on" type="date" :label="__('On')" :hint="__('empty: today')" />
+      <x-field
+        name="fed_on"
+        type="date"
+        :label="__('On')"
+        :hint="__('empty: today')"
+      />
       <button class="btn">{{ __('Note it') }}</button>
     </div>
   </x-form>

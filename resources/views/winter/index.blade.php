@@ -18,7 +18,8 @@
       </div>
       @foreach ($board->warnings() as $row)
         <p class="caution">
-          <b>{{ $row->code }}</b> {{ __('is likely to run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
+          <b>{{ $row->code }}</b>
+          {{ __('is likely to run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
         </p>
       @endforeach
       @if ($board->rows !== [])

@@ -7,7 +7,12 @@
       <b class="danger">{{ __('May be out by :day.', ['day' => $f->dateOf($winter->share->runsOut)]) }}</b>
     @endif
   </p>
-  <div class="noscroll-x" tabindex="0" role="region" aria-label="{{ __('Stores through the winter') }}">
+  <div
+    class="noscroll-x"
+    tabindex="0"
+    role="region"
+    aria-label="{{ __('Stores through the winter') }}"
+  >
     <x-drawing.picture :of="$page->curve($winter)" />
   </div>
   <div class="cols2">

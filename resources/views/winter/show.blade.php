@@ -2,7 +2,7 @@
 @php($board = $page->board)
 @php($winter = $page->winter)
 @php($season = $page->season)
-<x-page :title="__('Winter share').': '.$apiary->name" stage="winter" :yard="$apiary->slug">
+<x-page :title="__('Winter share') . ': ' . $apiary->name" stage="winter" :yard="$apiary->slug">
   <x-slot:head>
     <script src="/build/winter.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   </x-slot:head>
@@ -33,16 +33,23 @@
   @else
     <x-drawing.elevation :of="$board->picture" :hive="$winter?->state->code" />
     <ul class="key">
-      <li><x-swatch><rect class="cap" width="14" height="12" /></x-swatch>{{ __('stores that stay') }}</li>
+      <li><x-swatch>
+          <rect class="cap" width="14" height="12" />
+        </x-swatch>{{ __('stores that stay') }}</li>
       <li>
-        <x-swatch><path class="mline" d="M0 6h14" /></x-swatch>{{ __('need to :day, :p of winters', ['day' => $f->day($season->whole->firstFlow), 'p' => $f->percent($page->policy->winter->confidence)]) }}
+        <x-swatch>
+          <path class="mline" d="M0 6h14" />
+        </x-swatch>{{ __('need to :day, :p of winters', ['day' => $f->day($season->whole->firstFlow), 'p' => $f->percent($page->policy->winter->confidence)]) }}
       </li>
-      <li><x-swatch><path class="gap" d="M1 1h12v10h-12z" /></x-swatch>{{ __('short') }}</li>
+      <li><x-swatch>
+          <path class="gap" d="M1 1h12v10h-12z" />
+        </x-swatch>{{ __('short') }}</li>
     </ul>
     <x-drawing.picture :of="$page->columns()" />
     <p class="sums">
       @if ($board->mustBeFed())
-        <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }} {{ __('of syrup 2:1') }}{{ $page->until() }}
+        <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }}
+        {{ __('of syrup 2:1') }}{{ $page->until() }}
       @else
         {{ __('No hive has to be fed.') }}
       @endif
@@ -61,7 +68,8 @@
       @include('winter.why')
     @endif
     <p class="caution">
-      {{ __('No feeding while supers for honey are on; feed in the evening, spill nothing: robbing. The queen excluder comes out before winter. For treatments the label decides.') }}
+      {{ __('No feeding while supers for honey are on; feed in the evening, spill nothing: robbing.') }}
+      {{ __('The queen excluder comes out before winter. For treatments the label decides.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -6,7 +6,8 @@
       <b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->honeyKg) }}: {{ $page->isNeeded($winter, $box) }}
       @if ($decision !== null)
         <p class="caution">
-          {{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }} {{ $decision->note }}
+          {{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }}
+          {{ $decision->note }}
         </p>
         @can('manage')
           <x-form :action="route('winter.decisions.destroy', $decision->id)" method="delete" class="inline">
@@ -19,7 +20,13 @@
         <x-disclosure :summary="__('take it all the same')" :open="$errors->has('note')">
           <x-form :action="route('winter.keep', $box->id)">
             <x-hidden :of="['choice' => 'take']" />
-            <x-field :id="'note-'.$box->id" name="note" :label="__('Because')" maxlength="500" required />
+            <x-field
+              :id="'note-' . $box->id"
+              name="note"
+              :label="__('Because')"
+              maxlength="500"
+              required
+            />
             <button class="btn small">{{ __('Take it all the same') }}</button>
           </x-form>
         </x-disclosure>

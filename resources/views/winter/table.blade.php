@@ -18,7 +18,7 @@
           <td class="num">{{ $f->kg($row->reserve->needQuantileKg) }}</td>
           <td class="num">{{ $f->percent($row->reserve->pEnough) }}</td>
           <td class="num">~{{ $f->kg($row->takeKg) }}</td>
-          <td class="num">{{ $row->mustBeFed ? '~'.$f->kg($row->reserve->sugarKg) : '' }}</td>
+          <td class="num">{{ $row->mustBeFed ? '~' . $f->kg($row->reserve->sugarKg) : '' }}</td>
         </tr>
       @endforeach
     </tbody>

@@ -1,9 +1,27 @@
 <x-disclosure :summary="__('note a weighing')" :open="$errors->hasAny(['first', 'second', 'weighed_on'])">
   <x-form :action="route('winter.weighings.store', $hive->id)" class="narrow">
-    <x-field name="how" id="weigh-how" :label="__('Weighed')" value="both-sides" :options="$choose->weighings()" />
+    <x-field
+      name="how"
+      id="weigh-how"
+      :label="__('Weighed')"
+      value="both-sides"
+      :options="$choose->weighings()"
+    />
     <div class="row">
-      <x-field name="first" type="number" step="any" :label="__('Reading, :unit', ['unit' => $f->massUnit()])" required />
-      <x-field name="second" type="number" step="any" :label="__('Second reading')" :hint="__('not for the whole hive')" />
+      <x-field
+        name="first"
+        type="number"
+        step="any"
+        :label="__('Reading, :unit', ['unit' => $f->massUnit()])"
+        required
+      />
+      <x-field
+        name="second"
+        type="number"
+        step="any"
+        :label="__('Second reading')"
+        :hint="__('not for the whole hive')"
+      />
     </div>
     <div class="row">
       <x-field
@@ -15,7 +33,12 @@
         :value="$winter->stores->framesOfBees"
         required
       />
-      <x-field name="weighed_on" type="date" :label="__('On')" :hint="__('empty: today')" />
+      <x-field
+        name="weighed_on"
+        type="date"
+        :label="__('On')"
+        :hint="__('empty: today')"
+      />
       <button class="btn">{{ __('Note it') }}</button>
     </div>
   </x-form>

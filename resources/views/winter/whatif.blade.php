@@ -17,13 +17,21 @@
     <x-hidden :of="['keep[]' => '-']" />
     <div class="stack" data-stack>
       @foreach ($hive->fromTheTop() as $box)
-        <div @class(['stackbox', 'off' => ! $whatIf->stays($box)]) @if ($box->isSuper()) data-super @endif>
+        <div @class(['stackbox', 'off' => !$whatIf->stays($box)]) @if ($box->isSuper()) data-super @endif>
           <x-drawing.picture :of="$picture->box($hive, $box)" />
           @if ($box->isSuper())
             <label class="check">
-              <input type="checkbox" name="keep[]" value="{{ $box->id }}" @checked($whatIf->stays($box)) />
+              <input
+                type="checkbox"
+                name="keep[]"
+                value="{{ $box->id }}"
+                @checked($whatIf->stays($box))
+              />
               {{ ucfirst($box->name()) }} {{ __('stays') }}
-              <span class="soft">~{{ $f->kg($box->honey->honeyKg) }}@if (! $box->verdict()->comesOff()), {{ __('not ripe') }}@endif</span>
+              <span class="soft">~{{ $f->kg($box->honey->honeyKg) }}@if (!$box->verdict()->comesOff())
+                  , {{ __('not ripe') }}
+                @endif
+              </span>
             </label>
           @else
             <span class="soft">{{ $box->name() }}</span>
@@ -35,7 +43,7 @@
       <p class="big">{{ $f->percent($result->pEnough) }}</p>
       <p class="sub">
         {{ __('of winters it lasts') }}
-        @if (! $whatIf->isAsReckoned())
+        @if (!$whatIf->isAsReckoned())
           · {{ __('reckoned: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
         @endif
       </p>
@@ -60,8 +68,9 @@
         @endif
       </dl>
       <button class="btn small" data-reckon>{{ __('Reckon') }}</button>
-      @if (! $whatIf->isAsReckoned())
-        <a class="btn small" href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('As reckoned again') }}</a>
+      @if (!$whatIf->isAsReckoned())
+        <a class="btn small"
+          href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('As reckoned again') }}</a>
       @endif
     </div>
   </form>
@@ -91,7 +100,7 @@
             <td class="num">~{{ $f->kg($row->result->storesKg) }}</td>
             <td class="num">{{ $f->percent($row->result->pEnough) }}</td>
             <td class="num">~{{ $f->kg($row->takenKg) }}</td>
-            <td class="num">{{ $row->result->sugarKg > 0.05 ? '~'.$f->kg($row->result->sugarKg) : '–' }}</td>
+            <td class="num">{{ $row->result->sugarKg > 0.05 ? '~' . $f->kg($row->result->sugarKg) : '–' }}</td>
           </tr>
         @endforeach
       </tbody>

@@ -59,7 +59,11 @@
     @else
       <li>
         <span>–</span>
-        <i>{{ __(':n frames of bees and :kg in the brood boxes, :how', ['n' => $stores->framesOfBees, 'kg' => $f->kg($stores->kg), 'how' => $say->term($stores->how)]) }}</i>
+        <i>{{ __(':n frames of bees and :kg in the brood boxes, :how', [
+          'n' => $stores->framesOfBees,
+          'kg' => $f->kg($stores->kg),
+          'how' => $say->term($stores->how),
+        ]) }}</i>
       </li>
     @endif
     @if (abs($winter->share->factor - 1.0) > 0.005)
@@ -109,10 +113,7 @@
     </x-form>
     @if ($page->notes->look)
       @can('manage')
-        <x-remove
-          :action="route('winter.looks.destroy', $page->notes->look->id)"
-          :words="__('remove the look of :day', ['day' => $f->day($page->notes->look->looked_on)])"
-        />
+        <x-remove :action="route('winter.looks.destroy', $page->notes->look->id)" :words="__('remove the look of :day', ['day' => $f->day($page->notes->look->looked_on)])" />
       @endcan
     @endif
   </section>

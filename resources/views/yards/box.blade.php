@@ -11,7 +11,13 @@
   <x-form :action="route('yards.boxes.move', $box->id)" class="row">
     <div class="field">
       <label class="sr" for="to-{{ $box->id }}">{{ __('To hive') }}</label>
-      <input id="to-{{ $box->id }}" name="hive" size="6" maxlength="12" placeholder="{{ __('to hive') }}" />
+      <input
+        id="to-{{ $box->id }}"
+        name="hive"
+        size="6"
+        maxlength="12"
+        placeholder="{{ __('to hive') }}"
+      />
     </div>
     <button class="btn small">{{ __('move') }} <span class="sr">{{ $box->mark }}</span></button>
   </x-form>

@@ -22,9 +22,21 @@
     <x-form :action="route('yards.queen', $hive->id)" method="put" class="narrow">
       <x-field name="queen" :label="__('One already noted')" :options="$open->queenChoices()" />
       <div class="row">
-        <x-field name="code" id="q-code" :label="__('Code')" maxlength="30" />
+        <x-field
+          name="code"
+          id="q-code"
+          :label="__('Code')"
+          maxlength="30"
+        />
         <x-field name="line" :label="__('Line')" maxlength="30" />
-        <x-field name="year" type="number" min="2000" max="2100" :label="__('Year')" :value="$season" />
+        <x-field
+          name="year"
+          type="number"
+          min="2000"
+          max="2100"
+          :label="__('Year')"
+          :value="$season"
+        />
       </div>
       <button class="btn">{{ __('Give her the hive') }}</button>
     </x-form>
@@ -33,9 +45,25 @@
 @can('record')
   <x-disclosure :summary="__('Something happened')">
     <x-form :action="route('yards.facts.store', $hive->id)" class="narrow">
-      <x-field name="kind" id="fact-kind" :label="__('What')" value="swarmed" :options="$open->happenings()" />
-      <x-field name="happened_on" type="date" :label="__('When')" required />
-      <x-field name="note" id="fact-note" :label="__('Note')" maxlength="500" />
+      <x-field
+        name="kind"
+        id="fact-kind"
+        :label="__('What')"
+        value="swarmed"
+        :options="$open->happenings()"
+      />
+      <x-field
+        name="happened_on"
+        type="date"
+        :label="__('When')"
+        required
+      />
+      <x-field
+        name="note"
+        id="fact-note"
+        :label="__('Note')"
+        maxlength="500"
+      />
       <button class="btn">{{ __('Note it') }}</button>
     </x-form>
   </x-disclosure>
@@ -45,13 +73,34 @@
     <x-form :action="route('yards.hives.update', $hive->id)" method="put" class="narrow">
       <x-hidden :of="['version' => $hive->version]" />
       <div class="row">
-        <x-field name="code" :label="__('Code')" :value="$hive->code" maxlength="12" required />
-        <x-field name="yard" :label="__('Yard')" :value="$apiary->slug" :options="$page->yardChoices()" />
+        <x-field
+          name="code"
+          :label="__('Code')"
+          :value="$hive->code"
+          maxlength="12"
+          required
+        />
+        <x-field
+          name="yard"
+          :label="__('Yard')"
+          :value="$apiary->slug"
+          :options="$page->yardChoices()"
+        />
       </div>
       <label class="check">
-        <input type="checkbox" name="excluder" value="1" @checked($hive->excluder) /> {{ __('queen excluder in use') }}
+        <input
+          type="checkbox"
+          name="excluder"
+          value="1"
+          @checked($hive->excluder)
+        /> {{ __('queen excluder in use') }}
       </label>
-      <x-field name="notes" :label="__('Notes')" :value="$hive->notes" maxlength="2000" />
+      <x-field
+        name="notes"
+        :label="__('Notes')"
+        :value="$hive->notes"
+        maxlength="2000"
+      />
       <button class="btn">{{ __('Save') }}</button>
     </x-form>
     <x-form :action="route('yards.hives.destroy', $hive->id)" method="delete">

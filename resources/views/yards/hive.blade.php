@@ -7,7 +7,9 @@
       @foreach ($open->state->fromTheTop() as $box)
         <div class="stop" id="box-{{ $box->id }}">
           <b>{{ $box->mark }}</b> {{ $box->name() }} ·
-          <span class="soft">{{ $box->fitted->kind->name }}, {{ __(':n frames fitted', ['n' => $box->fitted->framesFitted]) }}, {{ __('since :day', ['day' => $f->date($box->since)]) }}</span>
+          <span class="soft">{{ $box->fitted->kind->name }},
+            {{ __(':n frames fitted', ['n' => $box->fitted->framesFitted]) }},
+            {{ __('since :day', ['day' => $f->date($box->since)]) }}</span>
           @can('record')
             @include('yards.box')
           @endcan
@@ -23,11 +25,28 @@
               value="super"
               :options="['super' => __('super, on top'), 'brood' => __('brood box')]"
             />
-            <x-field name="frames_fitted" type="number" min="1" max="30" :label="__('Frames fitted')" :hint="__('empty: all')" />
+            <x-field
+              name="frames_fitted"
+              type="number"
+              min="1"
+              max="30"
+              :label="__('Frames fitted')"
+              :hint="__('empty: all')"
+            />
           </div>
-          <x-field name="kind" :label="__('A new one of kind')" value="langstroth-medium-10" :options="$page->kindNames()" />
+          <x-field
+            name="kind"
+            :label="__('A new one of kind')"
+            value="langstroth-medium-10"
+            :options="$page->kindNames()"
+          />
           <x-field name="box" :label="__('or one from store')" :options="$open->storeChoices($page->kinds)" />
-          <x-field name="since" type="date" :label="__('Since')" :hint="__('empty: today')" />
+          <x-field
+            name="since"
+            type="date"
+            :label="__('Since')"
+            :hint="__('empty: today')"
+          />
           <button class="btn go">{{ __('Put it on') }}</button>
         </x-form>
       @endcan

@@ -10,7 +10,13 @@
     >
       <x-drawing.shapes :of="$one->shapes" :code="$one->code === $hive ? $hive : null" :box="$box" />
       <path class="gnd" d="M0 {{ $one->ground }}H{{ $one->width }}" />
-      <rect class="soil" x="0" y="{{ $one->ground }}" width="{{ $one->width }}" height="5" />
+      <rect
+        class="soil"
+        x="0"
+        y="{{ $one->ground }}"
+        width="{{ $one->width }}"
+        height="5"
+      />
     </svg>
   @endforeach
 </div>
