@@ -83,8 +83,15 @@ final readonly class OpenedHive
             ->text('t13 soft', $width + 12.0, $y + 14.0, '~'.$this->format->kg($box->honey->honeyKg));
     }
 
-    private function frames(Canvas $canvas, HiveState $hive, string $slug, BoxState $box, DrawnBox $drawn, float $y, int $slot): void
-    {
+    private function frames(
+        Canvas $canvas,
+        HiveState $hive,
+        string $slug,
+        BoxState $box,
+        DrawnBox $drawn,
+        float $y,
+        int $slot,
+    ): void {
         $left = self::LEFT + 0.5 * ($drawn->widthMm - $drawn->insideMm) * self::PX_PER_MM;
         $pitch = $drawn->insideMm * self::PX_PER_MM / $box->fitted->framesFitted;
         $height = $drawn->heightMm * self::PX_PER_MM;

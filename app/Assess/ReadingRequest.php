@@ -46,7 +46,9 @@ final class ReadingRequest extends MeasuredRequest
                     $field = ['/temperature_c' => 'temperature', '/offset' => 'offset'][$refusal->pointer] ?? 'value';
                     $validator
                         ->errors()
-                        ->add($field, app(Wording::class)->refusal($refusal).($field === 'value' ? $this->otherScale() : ''));
+                        ->add($field, app(Wording::class)->refusal($refusal).($field === 'value'
+                            ? $this->otherScale()
+                            : ''));
                 }
             },
         ];

@@ -44,7 +44,9 @@ final readonly class ClearingSheet
 
     public function isBeyondOneBack(): bool
     {
-        return $this->clearing->items->contains(fn (ClearingSuper $item): bool => ($this->lift($item)->index ?? 0.0) > 1.0);
+        $isBeyond = fn (ClearingSuper $item): bool => ($this->lift($item)->index ?? 0.0) > 1.0;
+
+        return $this->clearing->items->contains($isBeyond);
     }
 
     public function hasBoards(): bool

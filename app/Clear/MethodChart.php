@@ -72,8 +72,14 @@ final readonly class MethodChart
     }
 
     /** @param  list<DayForecast>  $days */
-    private function method(Canvas $canvas, MethodOutcome $one, float $y, array $days, float $pitch, bool $isFirst): void
-    {
+    private function method(
+        Canvas $canvas,
+        MethodOutcome $one,
+        float $y,
+        array $days,
+        float $pitch,
+        bool $isFirst,
+    ): void {
         $chosen = $isFirst && $one->feasible();
         $canvas->glyph('v-'.MethodGlyph::of($one->method), 'gl'.($chosen ? ' gr' : ''), 2.0, $y + 8.0, 16.0)
             ->text('t14'.($chosen ? ' b' : ''), 26.0, $y + 21.0, $this->wording->method($one->method));

@@ -74,8 +74,14 @@ final readonly class CropChart
         return $most;
     }
 
-    private function hive(Canvas $canvas, HiveSeasons $row, string $href, float $centre, float $pitch, float $scale): void
-    {
+    private function hive(
+        Canvas $canvas,
+        HiveSeasons $row,
+        string $href,
+        float $centre,
+        float $pitch,
+        float $scale,
+    ): void {
         if ($row->hive === $this->open) {
             $canvas->rect('selw', $centre - 0.5 * $pitch + 1.0, 0.0, $pitch - 2.0, self::GROUND + 26.0);
         }
@@ -97,8 +103,14 @@ final readonly class CropChart
         $canvas->link($href, $words, $inside);
     }
 
-    private static function boxes(Canvas $canvas, SeasonCrop $season, float $x, float $width, float $scale, bool $chosen): void
-    {
+    private static function boxes(
+        Canvas $canvas,
+        SeasonCrop $season,
+        float $x,
+        float $width,
+        float $scale,
+        bool $chosen,
+    ): void {
         $each = $season->kg / max(1, $season->supers) * $scale;
         $class = 'crop'.($chosen ? '' : ' old').($season->weighed ? '' : ' est');
         for ($n = 1; $n <= $season->supers; $n++) {

@@ -33,11 +33,13 @@ final class YieldReader
             ->orderBy('apiaries.position')
             ->orderByRaw('length(hives.code), hives.code')
             ->orderBy('harvests.season')
-            ->selectRaw(
-                'apiaries.slug as slug, apiaries.name as yard, hives.code as hive, harvests.season as season, queens.code as queen, queens.line as line,
-                sum(coalesce(taken_supers.allotted_kg, taken_supers.estimate_kg)) as kg, sqrt(sum(pow(coalesce(taken_supers.allotted_sd_kg, taken_supers.own_sd_kg), 2))) as sd,
-                count(*) as supers, min(taken_supers.allotted_kg is not null) as weighed',
-            )
+            ->selectRaw(<<<'SQL'
+                apiaries.slug as slug, apiaries.name as yard, hives.code as hive, harvests.season as season,
+                queens.code as queen, queens.line as line,
+                sum(coalesce(taken_supers.allotted_kg, taken_supers.estimate_kg)) as kg,
+                sqrt(sum(pow(coalesce(taken_supers.allotted_sd_kg, taken_supers.own_sd_kg), 2))) as sd,
+                count(*) as supers, min(taken_supers.allotted_kg is not null) as weighed
+                SQL)
             ->get()
             ->map(
                 fn (object $row): Crop => new Crop(

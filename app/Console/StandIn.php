@@ -12,7 +12,8 @@ abstract class StandIn extends Command
     /**
      * Answers until it is ended, or so often.
      *
-     * @param  callable(string, array<string, string>): ?array<string, mixed>  $answer  path and query to JSON; null is not found
+     * @param  callable(string, array<string, string>): ?array<string, mixed>  $answer  path and query to JSON; null is
+     * not found
      * @param  int  $times  0 for ever
      */
     protected function serve(int $port, callable $answer, int $times = 0): int

@@ -55,7 +55,14 @@ final class Ribbon
         $this->today($canvas);
         $more = ['preserveAspectRatio' => 'none'];
 
-        return new Picture(self::WIDTH, self::HEIGHT, $canvas->shapes(), $this->words($summary), 'ribbon-drawing', more: $more);
+        return new Picture(
+            self::WIDTH,
+            self::HEIGHT,
+            $canvas->shapes(),
+            $this->words($summary),
+            'ribbon-drawing',
+            more: $more,
+        );
     }
 
     private function months(Canvas $canvas): void

@@ -8,7 +8,10 @@ use DateTimeImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
 
-/** A weather service behind HTTP: the stand-in that ships with the application, or a real one's bridge of the same shape. */
+/**
+ * A weather service behind HTTP: the stand-in that ships with the application, or a real one's bridge of the same
+ * shape.
+ */
 final readonly class HttpForecast implements Forecast
 {
     public function days(float $latitude, float $longitude, array $climate, DateTimeImmutable $from, int $days): array

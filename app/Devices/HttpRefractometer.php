@@ -8,7 +8,10 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
 use Marjoram\Core\Moisture\Scale;
 
-/** A refractometer behind a small HTTP endpoint: the bridge of a real one, or the stand-in that ships with the application. */
+/**
+ * A refractometer behind a small HTTP endpoint: the bridge of a real one, or the stand-in that ships with the
+ * application.
+ */
 final readonly class HttpRefractometer implements Refractometer
 {
     /** The word that stands for the stand-in's own address. */

@@ -7,7 +7,10 @@ namespace App\Devices;
 use DateTimeImmutable;
 use Marjoram\Core\Numerics\SeededRandom;
 
-/** Weather about the climate of a place: a cloudiness that lingers from day to day. The same place and day give the same sky. */
+/**
+ * Weather about the climate of a place: a cloudiness that lingers from day to day. The same place and day give the
+ * same sky.
+ */
 final class SimulatedForecast implements Forecast
 {
     public function __construct(private readonly int $seed)

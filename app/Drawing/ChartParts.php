@@ -11,8 +11,14 @@ final class ChartParts
     public const SPREAD = 1.2816;
 
     /** A line across with its label left of it. */
-    public static function rule(Canvas $canvas, float $left, float $right, float $y, string $label = '', string $class = 'rl'): void
-    {
+    public static function rule(
+        Canvas $canvas,
+        float $left,
+        float $right,
+        float $y,
+        string $label = '',
+        string $class = 'rl',
+    ): void {
         $canvas->line($class, $left, $y, $right, $y);
         if ($label !== '') {
             $canvas->text('t12 soft', $left - 6.0, $y + 4.0, $label, 'end');
@@ -37,8 +43,15 @@ final class ChartParts
     }
 
     /** What a day brought, from the ground up; a loss hangs below it. */
-    public static function gain(Canvas $canvas, float $x, float $ground, float $width, float $gain, float $scale, bool $presumed): void
-    {
+    public static function gain(
+        Canvas $canvas,
+        float $x,
+        float $ground,
+        float $width,
+        float $gain,
+        float $scale,
+        bool $presumed,
+    ): void {
         $height = max(1.0, abs($gain) * $scale);
         $class = 'fbar'.($presumed ? ' pr' : '').($gain < 0.0 ? ' loss' : '');
         $canvas->rect($class, $x, $gain < 0.0 ? $ground : $ground - $height, $width, $height);
@@ -69,8 +82,14 @@ final class ChartParts
     }
 
     /** The weekday above the number of a day, over a column. */
-    public static function dayHead(Canvas $canvas, float $x, float $wide, string $weekday, string $number, string $class = 't12 b'): void
-    {
+    public static function dayHead(
+        Canvas $canvas,
+        float $x,
+        float $wide,
+        string $weekday,
+        string $number,
+        string $class = 't12 b',
+    ): void {
         $middle = $x + 0.5 * $wide;
         $canvas->text('t12 soft', $middle, 10.0, $weekday, 'middle')->text($class, $middle, 24.0, $number, 'middle');
     }

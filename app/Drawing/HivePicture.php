@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-/** One hive of an elevation: a drawing of its own on the common ground line, so that the line breaks where a page ends. */
+/**
+ * One hive of an elevation: a drawing of its own on the common ground line, so that the line breaks where a page ends.
+ */
 final readonly class HivePicture
 {
     /** @param  list<Shape>  $shapes */

@@ -6,7 +6,9 @@ namespace App\HoneyRoom;
 
 use App\Models\Lot;
 
-/** Writes what the buckets allot to each super, so that Compare finds it; called whenever a weight of the lot changes. */
+/**
+ * Writes what the buckets allot to each super, so that Compare finds it; called whenever a weight of the lot changes.
+ */
 final class KeepAllotment
 {
     public static function of(Lot $lot): LotState

@@ -46,6 +46,8 @@ final class Box extends Record
 
     public function bearsOn(): Bearing
     {
-        return Scope::bearingOfHive(BoxPlace::query()->where('box_id', $this->id)->whereNull('until')->value('hive_id'));
+        $place = BoxPlace::query()->where('box_id', $this->id)->whereNull('until');
+
+        return Scope::bearingOfHive($place->value('hive_id'));
     }
 }

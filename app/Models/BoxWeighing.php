@@ -9,7 +9,8 @@ use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Frames of a box, or all of it, weighed before and after extraction, with what was estimated of them without any correction.
+ * Frames of a box, or all of it, weighed before and after extraction, with what was estimated of them without any
+ * correction.
  *
  * @property string $box_id
  * @property string $kind

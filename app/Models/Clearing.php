@@ -32,7 +32,14 @@ final class Clearing extends Record
 {
     protected $attributes = ['version' => 1, 'second_on' => null, 'state' => 'planned'];
 
-    protected $casts = ['first_on' => 'date', 'second_on' => 'date', 'person_minutes' => 'float', 'method' => Method::class, 'state' => ClearingState::class, 'frozen' => AsValue::class.':'.FrozenClearing::class];
+    protected $casts = [
+        'first_on' => 'date',
+        'second_on' => 'date',
+        'person_minutes' => 'float',
+        'method' => Method::class,
+        'state' => ClearingState::class,
+        'frozen' => AsValue::class.':'.FrozenClearing::class,
+    ];
 
     /** @return BelongsTo<Apiary, $this> */
     public function apiary(): BelongsTo

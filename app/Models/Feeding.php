@@ -21,7 +21,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Feeding extends Record
 {
-    /** kg of sugar in a kg of it, or in a litre of syrup: 1 kg of sugar in 0.5 l of water makes 1.12 l, in 1 l 1.62 l. */
+    /**
+     * kg of sugar in a kg of it, or in a litre of syrup: 1 kg of sugar in 0.5 l of water makes 1.12 l, in 1 l 1.62 l.
+     */
     public const SUGAR = [
         'syrup-2-1' => 0.893,
         'syrup-1-1' => 0.617,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Operation;
 
-/** The choices of a policy by their names, as they are stored and as a form shows them; what is missing has its default. */
+/**
+ * The choices of a policy by their names, as they are stored and as a form shows them; what is missing has its
+ * default.
+ */
 final readonly class PolicyValues
 {
     public const DEFAULTS = [

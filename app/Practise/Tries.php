@@ -8,7 +8,10 @@ use App\Models\PracticeTry;
 use App\Models\User;
 use Marjoram\Core\Calibration\EyeTest;
 
-/** A person's practice: which task comes next, and how the eye does so far. The truth never leaves the server before the guess. */
+/**
+ * A person's practice: which task comes next, and how the eye does so far. The truth never leaves the server before
+ * the guess.
+ */
 final class Tries
 {
     /** So many faces before a correction may be put on one's own estimates. */

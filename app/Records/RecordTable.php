@@ -9,7 +9,9 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What the table of every record has: its operation, a version, the bin; unique rules hold among those not in the bin. */
+/**
+ * What the table of every record has: its operation, a version, the bin; unique rules hold among those not in the bin.
+ */
 final class RecordTable
 {
     /**

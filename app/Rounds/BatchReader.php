@@ -74,8 +74,12 @@ final readonly class BatchReader
         return array_reduce(array_merge([], ...array_values($coming->later)), $later, $first);
     }
 
-    private static function tooLate(Apiary $apiary, YardComing $coming, DateTimeImmutable $ready, DateTimeImmutable $last): ?LeftOut
-    {
+    private static function tooLate(
+        Apiary $apiary,
+        YardComing $coming,
+        DateTimeImmutable $ready,
+        DateTimeImmutable $last,
+    ): ?LeftOut {
         $supers = count(array_merge([], ...array_values($coming->later)));
 
         return match (true) {

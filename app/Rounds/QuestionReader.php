@@ -139,7 +139,7 @@ final readonly class QuestionReader
         );
     }
 
-    /** @return list<Method> those of the policy that brood above does not defeat; frames are brushed where none is left */
+    /** @return list<Method> those of the policy that brood above does not defeat; else brush */
     private function methods(Batch $batch): array
     {
         $wanted = Policy::at($this->current, $batch->apiary)->clearing;

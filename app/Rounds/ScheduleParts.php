@@ -44,7 +44,9 @@ final readonly class ScheduleParts
     /** @return list<string> ids */
     public function boxesOf(int $visit): array
     {
-        return array_merge([], ...array_map(static fn (AskedHive $hive): array => $hive->boxes, $this->hivesOf($visit)));
+        $boxes = static fn (AskedHive $hive): array => $hive->boxes;
+
+        return array_merge([], ...array_map($boxes, $this->hivesOf($visit)));
     }
 
     /** @return array<int, list<AskedHive>> */

@@ -15,7 +15,9 @@ use Marjoram\Core\Rounds\Visit;
 use Marjoram\Core\Rounds\WorkDay;
 use Marjoram\Core\Rounds\YardToFetch;
 
-/** The days of a schedule across, its yards down: weather and the crew's time above, visits and boards' nights below. */
+/**
+ * The days of a schedule across, its yards down: weather and the crew's time above, visits and boards' nights below.
+ */
 final readonly class SchedulePicture
 {
     private const LEFT = 128.0;

@@ -13,7 +13,9 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Marjoram\Core\Rounds\Capacity;
 
-/** What a schedule is asked with: days and crew, truck and honey room, and what each yard's dates are set to by hand. */
+/**
+ * What a schedule is asked with: days and crew, truck and honey room, and what each yard's dates are set to by hand.
+ */
 final class ScheduleRequest extends MeasuredRequest
 {
     private const DAYS = '/^\s*\d{4}-\d{2}-\d{2}(\s*[, ]\s*\d{4}-\d{2}-\d{2})*\s*$/';

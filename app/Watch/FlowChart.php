@@ -58,8 +58,16 @@ final readonly class FlowChart
         return new Picture(self::WIDTH, $height, $canvas->shapes(), __('Gain of the scale hive by day, :unit', $unit));
     }
 
-    private function bar(Canvas $canvas, YardFlow $flow, string $date, float $gain, float $x, float $zero, float $pitch, float $scale): void
-    {
+    private function bar(
+        Canvas $canvas,
+        YardFlow $flow,
+        string $date,
+        float $gain,
+        float $x,
+        float $zero,
+        float $pitch,
+        float $scale,
+    ): void {
         $words = $this->format->day(new DateTimeImmutable($date)).': '.$this->format->kg($gain, 2);
         $presumed = $flow->presumedFrom !== null;
         $canvas->titled($words, static fn (Canvas $inside) => ChartParts::gain(

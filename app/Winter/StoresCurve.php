@@ -35,9 +35,8 @@ final readonly class StoresCurve
         $points = self::points($hive, $season);
         $first = $season->whole->from->modify('-30 days');
         $last = $points === [] ? $season->whole->firstFlow : $points[count($points) - 1]->on;
-        $weighed = array_values(array_filter($notes->weighings, static function (HiveWeighing $one) use ($first, $last): bool {
-            return $one->weighed_on->toDateTimeImmutable() >= $first && $one->weighed_on->toDateTimeImmutable() <= $last;
-        }));
+        $isShown = static fn (HiveWeighing $one): bool => $one->weighed_on >= $first && $one->weighed_on <= $last;
+        $weighed = array_values(array_filter($notes->weighings, $isShown));
         $most = self::most($points, $weighed);
         $span = max(1, $last->getTimestamp() - $first->getTimestamp());
         $x = static fn (DateTimeImmutable $on): float => self::LEFT

@@ -44,7 +44,7 @@ final readonly class WeighController
                 $request->how(),
                 $request->readings(),
                 array_values(
-                    $boxes->map(fn (BoxPlace $place): float => $this->kinds->get($place->box->kind)->emptyMassKg)->all(),
+                    $boxes->map($this->emptyKg(...))->all(),
                 ),
                 $bees,
             );
@@ -82,5 +82,10 @@ final readonly class WeighController
             route('winter.hive', [$hiveWeighing->hive->stand->apiary->slug, $hiveWeighing->hive->code]),
             __('The weighing is removed.'),
         );
+    }
+
+    private function emptyKg(BoxPlace $place): float
+    {
+        return $this->kinds->get($place->box->kind)->emptyMassKg;
     }
 }

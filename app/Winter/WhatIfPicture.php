@@ -36,7 +36,9 @@ final readonly class WhatIfPicture
         (new BoxSection(self::PX_PER_MM))->draw($canvas, $drawn, 0.0, 0.0);
         $canvas->line('joint', 0.0, 0.5, $width, 0.5)->line('joint', 0.0, $height - 0.5, $width, $height - 0.5);
 
-        return new Picture($width, $height, $canvas->shapes(), $drawn->words, '', more: ['width' => $width, 'height' => $height]);
+        $size = ['width' => $width, 'height' => $height];
+
+        return new Picture($width, $height, $canvas->shapes(), $drawn->words, '', more: $size);
     }
 
     public function scale(ReserveResult $result): Picture

@@ -22,7 +22,8 @@ use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Statement;
 
 /**
- * The words for what the core says: its names, its reasons with their figures in the reader's units, its refusals. Every
+ * The words for what the core says: its names, its reasons with their figures in the reader's units, its refusals.
+ * Every
  * view has it as `$say`; a second language is only a file of translations.
  */
 final readonly class Wording

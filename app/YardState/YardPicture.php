@@ -21,8 +21,12 @@ final readonly class YardPicture
     }
 
     /** @param  Closure(HiveState): HiveDrawing  $drawing  where a hive's links lead, and what is drawn of it */
-    public function of(YardState $yard, string $label, Closure $drawing, Elevation $elevation = new Elevation): ElevationPicture
-    {
+    public function of(
+        YardState $yard,
+        string $label,
+        Closure $drawing,
+        Elevation $elevation = new Elevation,
+    ): ElevationPicture {
         $hives = [];
         foreach ($yard->hives as $hive) {
             $hives[] = $this->hive($hive, $drawing($hive));

@@ -12,7 +12,9 @@ use Illuminate\Validation\ValidationException;
 /** Makes a yard with its stands, hives, colonies and boxes as they were drawn. */
 final readonly class NewYard
 {
-    /** A temperate lowland climate, January first, presumed until the keeper enters their own (from memory, rounded). */
+    /**
+     * A temperate lowland climate, January first, presumed until the keeper enters their own (from memory, rounded).
+     */
     private const CLIMATE = [1.0, 1.5, 4.5, 8.5, 13.0, 16.0, 18.0, 17.5, 14.0, 9.5, 5.0, 2.0];
 
     public function make(YardRequest $request): Apiary

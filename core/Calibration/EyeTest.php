@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Calibration;
 
-/** How a person's eye did over a row of faces: bias, spread, and what a correction learnt from the others would have mended. */
+/**
+ * How a person's eye did over a row of faces: bias, spread, and what a correction learnt from the others would have
+ * mended.
+ */
 final readonly class EyeTest
 {
     private function __construct(

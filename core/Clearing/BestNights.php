@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Clearing;
 
-/** The days between which boards are best on: the earliest that leave few bees; a night more must halve what is left. */
+/**
+ * The days between which boards are best on: the earliest that leave few bees; a night more must halve what is left.
+ */
 final readonly class BestNights
 {
     /** Below so small a share of the bees nothing is gained by waiting. */

@@ -42,7 +42,8 @@ final readonly class MethodPlanner
     public function fumeBoards(Job $job, array $forecast, Kit $kit): MethodOutcome
     {
         $figures = $this->table->fume;
-        $fit = static fn (DayForecast $day): bool => $day->maxC >= $figures->leastC && $day->rainP <= $figures->mostRain;
+        $fit = static fn (DayForecast $day): bool => $day->maxC >= $figures->leastC
+            && $day->rainP <= $figures->mostRain;
         $days = array_values(array_filter($forecast, $fit));
         $refusal = $this->none($job) ?? match (true) {
             $kit->fumeBoards < 1 => new Statement(Refusal::NoFumeBoard),

@@ -6,7 +6,9 @@ namespace Marjoram\Core\Comb;
 
 use Marjoram\Core\InvalidInput;
 
-/** One side of a comb: the shares of its area that are capped honey, open honey, brood and pollen; the rest is empty. */
+/**
+ * One side of a comb: the shares of its area that are capped honey, open honey, brood and pollen; the rest is empty.
+ */
 final readonly class Face
 {
     private const SLACK = 1.0001;

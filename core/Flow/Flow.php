@@ -132,7 +132,8 @@ final readonly class Flow
     /** @param  array<string, ?float>  $gains */
     private function mean(array $gains): ?float
     {
-        $last = array_filter(array_slice($gains, -self::DAYS_OF_MEAN), static fn (?float $gain): bool => $gain !== null);
+        $known = static fn (?float $gain): bool => $gain !== null;
+        $last = array_filter(array_slice($gains, -self::DAYS_OF_MEAN), $known);
 
         return count($last) < 3 ? null : array_sum($last) / count($last);
     }

@@ -6,7 +6,9 @@ namespace Marjoram\Core\Lifting;
 
 use Marjoram\Core\InvalidInput;
 
-/** One lift: the load (kg), where the hands start and end (cm above the ground), how far out, how twisted, how often. */
+/**
+ * One lift: the load (kg), where the hands start and end (cm above the ground), how far out, how twisted, how often.
+ */
 final readonly class Lift
 {
     /**

@@ -6,7 +6,9 @@ namespace Marjoram\Core\Reserve;
 
 use Marjoram\Core\InvalidInput;
 
-/** A named climate: monthly means with their spread from year to year. The presets are from memory (see the data file). */
+/**
+ * A named climate: monthly means with their spread from year to year. The presets are from memory (see the data file).
+ */
 final readonly class Climate
 {
     /** @param  list<float>  $monthlyMeanC  January first */

@@ -34,7 +34,8 @@ final readonly class HiveWeight
     }
 
     /**
-     * @param  'whole'|'both-sides'|'one-side'  $how  whole: one reading; both-sides: left and right, summed; one-side: two readings of one side, their mean doubled
+     * @param  'whole'|'both-sides'|'one-side'  $how  whole: one reading; both-sides: left and right, summed; one-side:
+     *                                                two readings of one side, their mean doubled
      * @param  non-empty-list<float>  $readingsKg
      * @param  list<float>  $emptyBoxesKg  of the boxes that stand there, with drawn combs
      *

@@ -10,7 +10,10 @@ namespace Marjoram\Core\Reserve;
  */
 final readonly class ReserveAssumptions
 {
-    /** @param  array{float, float, float}  $broodKgPerMonth in the third-last, second-last and last 30 days before the first flow */
+    /**
+     * @param  array{float, float, float}  $broodKgPerMonth  in the third-last, second-last and last 30 days before the
+     *                                                       first flow
+     */
     public function __construct(
         public float $baseKgPerMonth = 1.2,
         public float $kgPerDegreeMonth = 0.1,

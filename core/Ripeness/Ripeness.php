@@ -146,7 +146,10 @@ final readonly class Ripeness
             : $this->next->slot($box) ?? $this->next->glanced($box);
     }
 
-    /** Whether those below a super with this estimate are presumed to be more capped: something of it must have been seen. */
+    /**
+     * Whether those below a super with this estimate are presumed to be more capped: something of it must have been
+     * seen.
+     */
     public function countsAsCapped(BoxEstimate $above): bool
     {
         return $above->unseen() < count($above->slots) &&

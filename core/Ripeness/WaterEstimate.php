@@ -8,7 +8,9 @@ use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Numerics\Normal;
 
-/** The water of a super's honey: from readings where there are any, else presumed from its capping and the shake test. */
+/**
+ * The water of a super's honey: from readings where there are any, else presumed from its capping and the shake test.
+ */
 final readonly class WaterEstimate
 {
     private function __construct(

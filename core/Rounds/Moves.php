@@ -233,7 +233,9 @@ final class Moves
             $has,
             intdiv($has + 1, 2),
             $this->question->kit->escapeBoards,
-            (int) floor($this->question->capacity->truckSupers / max(0.01, $this->question->yards[$a]->supersPerHive())),
+            (int) floor(
+                $this->question->capacity->truckSupers / max(0.01, $this->question->yards[$a]->supersPerHive()),
+            ),
         ][$this->random->integer(0, 6)];
         $moved = max(1, min($has, $chunk));
         $option = $this->state->option[$to];

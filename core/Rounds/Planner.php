@@ -38,7 +38,7 @@ final class Planner
 
     private readonly Tours $tours;
 
-    /** @param  ?callable(Itinerary, int): void  $progress  called with each better plan and the iterations so far, at most once in a while */
+    /** @param  ?callable(Itinerary, int): void  $progress  called with each better plan and the iterations so far */
     public function __construct(
         private readonly RoundsQuestion $question,
         private readonly int $seed = 1,

@@ -30,7 +30,8 @@ final readonly class RoundsQuestion
      * @param  list<Visit>  $locks  visits that stay as they are, whatever limits they break; the rest is planned round
      *                              them
      *
-     * @throws InvalidInput when days are out of order, there are too many yards, or a lock is of no yard, day or hives here
+     * @throws InvalidInput when days are out of order, there are too many yards, or a lock is of no yard, day or hives
+     * here
      */
     public function __construct(
         public array $days,

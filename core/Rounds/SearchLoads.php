@@ -46,7 +46,8 @@ final class SearchLoads
     public function __construct(private readonly RoundsQuestion $question, private readonly Tours $tours)
     {
         $this->extract = array_map(static fn (WorkDay $day): float => $day->extractSupers, $question->days);
-        $this->supersPerHive = array_map(static fn (YardToFetch $yard): float => $yard->supersPerHive(), $question->yards);
+        $perHive = static fn (YardToFetch $yard): float => $yard->supersPerHive();
+        $this->supersPerHive = array_map($perHive, $question->yards);
         $this->room = new Room($question);
         $this->clear();
     }

@@ -69,12 +69,13 @@ final readonly class Shortfalls
         $open = array_filter($this->question->days, static fn (WorkDay $day): bool => ! $day->isOff());
         $lacking = array_filter($yard->methods, $this->costs->lacksKit(...));
         $from = ['from' => $yard->ready];
+        $fromReady = array_filter($open, static fn (WorkDay $day): bool => $day->date >= $yard->ready);
 
         return match (true) {
             $open === [] => $this->shortfall($yard, ShortfallReason::NoCrewTime, 'crew'),
             count($lacking) === count($yard->methods) => $this->shortfall($yard, ShortfallReason::NoKit, 'kit'),
             $candidates !== [] => null,
-            array_filter($open, static fn (WorkDay $day): bool => $day->date >= $yard->ready) === [] => $this->shortfall($yard, ShortfallReason::NoCrewDay, 'crew', $from),
+            $fromReady === [] => $this->shortfall($yard, ShortfallReason::NoCrewDay, 'crew', $from),
             default => $this->shortfall($yard, ShortfallReason::NoWeather, 'weather', $from),
         };
     }

@@ -7,7 +7,9 @@ namespace Marjoram\Core\Rounds;
 use DateTimeImmutable;
 use Marjoram\Core\InvalidInput;
 
-/** A day on which one may drive out: the crew's minutes, the weather over all, and what the honey room takes in hand. */
+/**
+ * A day on which one may drive out: the crew's minutes, the weather over all, and what the honey room takes in hand.
+ */
 final readonly class WorkDay
 {
     /**

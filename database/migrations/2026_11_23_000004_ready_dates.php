@@ -17,7 +17,7 @@ return new class extends Migration {
                 $table->foreignUlid('apiary_id')->constrained()->restrictOnDelete();
                 // The honey room where it is null.
                 $table->foreignUlid('other_id')->nullable()->constrained('apiaries')->restrictOnDelete();
-                // 1 for the honey room, so that it is the other end once only; a ULID cannot stand in a generated column.
+                // 1 for the honey room, so that it is the other end once only.
                 $table->unsignedTinyInteger('home')->nullable();
                 $table->decimal('minutes', 6, 1);
             },

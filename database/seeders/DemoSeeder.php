@@ -34,9 +34,13 @@ final class DemoSeeder extends Seeder
             $today = new DateTimeImmutable(self::TODAY);
             $north = $this->operation('Marjoram demo', 'Europe/Stockholm', 55.85, crew: 2);
             $south = $this->operation('Austral demo', 'Australia/Melbourne', -37.2, crew: 1);
-            foreach (
-                ['keeper' => Role::Owner, 'partner' => Role::Keeper, 'helper' => Role::Helper, 'viewer' => Role::Viewer] as $name => $role
-            ) {
+            $people = [
+                'keeper' => Role::Owner,
+                'partner' => Role::Keeper,
+                'helper' => Role::Helper,
+                'viewer' => Role::Viewer,
+            ];
+            foreach ($people as $name => $role) {
                 $user = User::query()->create([
                     'name' => ucfirst($name),
                     'email' => "$name@demo.example",

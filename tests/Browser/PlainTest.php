@@ -70,7 +70,7 @@ final class PlainTest extends BrowserTestCase
         self::$browser->wait(30, 400)->until(function (): bool {
             self::$browser->navigate()->refresh();
 
-            return str_contains($this->text('.why'), 'Use this plan');
+            return str_contains($this->text('.why'), 'Use this schedule');
         });
         $this->press('.astable summary');
         self::assertStringContainsString('Ekbacken', $this->text('#round-board table'));

@@ -23,7 +23,7 @@ final class RoundsTest extends BrowserTestCase
         $this->open('/clear/rounds/new');
         $this->type('[name=seconds]', '1');
         $this->click('main form .btn.go');
-        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this plan'));
+        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));
         $visit = $this->find('.visit');
         $yard = (string) $visit->getAttribute('data-yard');
         $last = (int) $visit->getAttribute('data-last');
@@ -70,7 +70,7 @@ final class RoundsTest extends BrowserTestCase
         $this->click('main form .btn.go');
         $this->waitFor('#round-board');
         // When the search has ended, what may be done with the plan comes by itself.
-        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this plan'));
+        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));
         $this->assertAccessible('a round');
         $before = (int) $this->find('.visit')->getAttribute('data-last');
         self::$browser->executeScript('document.querySelector(".visit").focus()');
@@ -82,7 +82,7 @@ final class RoundsTest extends BrowserTestCase
         self::$browser->executeScript("document.querySelector('.round').scrollIntoView({block: 'center'})");
         $this->click('.why form[action$="/again"] button');
         $this->waitForText('.notice', 'being planned again');
-        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this plan'));
+        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));
         $this->click('.why form[action$="/use"] button');
         $this->waitForText('.notice', 'sheet');
         $this->click('.why .then a');

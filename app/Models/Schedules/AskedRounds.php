@@ -47,7 +47,7 @@ final readonly class AskedRounds implements StoredValue
             array_map(AskedYard::from(...), $stored->parts('yards')),
             array_values(array_filter(array_map(LeftOut::from(...), $stored->parts('left')))),
             array_map(
-                static fn (int|string $row): array => (new Fields(is_array($travel) ? $travel : []))->numbers((string) $row),
+                static fn (int|string $row): array => Fields::of($travel)->numbers((string) $row),
                 array_keys(is_array($travel) ? $travel : []),
             ),
             new Kit($kit->whole('escape_boards'), $kit->whole('fume_boards'), $kit->flag('blower')),

@@ -9,7 +9,11 @@ use DateTimeImmutable;
 /** kg of honey found in a hive's brood boxes, how and when. */
 final readonly class Stores
 {
-    public function __construct(public float $kg, public float $sdKg, public HowKnown $how, public ?DateTimeImmutable $on)
-    {
+    public function __construct(
+        public float $kg,
+        public float $sdKg,
+        public HowKnown $how,
+        public ?DateTimeImmutable $on,
+    ) {
     }
 }

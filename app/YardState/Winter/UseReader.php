@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\YardState\Winter;
 
+use App\Models\HiveWeighing;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\UseCalibration;
 use Marjoram\Core\Reserve\UseObservation;
@@ -46,8 +47,7 @@ final class UseReader
             if ($on < $from || $on > $until) {
                 continue;
             }
-            $reckoned = $before === null ? 0.0 : WinterUse::scale($before->frames_of_bees, 1.0, new ReserveAssumptions)
-                * $paths->between($before->weighed_on->toDateTimeImmutable(), $one->weighed_on->toDateTimeImmutable())[0];
+            $reckoned = $before === null ? 0.0 : self::reckoned($before, $one, $paths);
             if ($before !== null && $reckoned < self::LEAST_KG) {
                 continue;
             }
@@ -62,5 +62,15 @@ final class UseReader
         }
 
         return $found;
+    }
+
+    private static function reckoned(HiveWeighing $before, HiveWeighing $now, UsePaths $paths): float
+    {
+        $used = $paths->between(
+            $before->weighed_on->toDateTimeImmutable(),
+            $now->weighed_on->toDateTimeImmutable(),
+        );
+
+        return WinterUse::scale($before->frames_of_bees, 1.0, new ReserveAssumptions) * $used[0];
     }
 }

@@ -12,7 +12,9 @@ use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
 
-/** The winter that a yard is in, or is being readied for; its simulations are kept as long as climate and dates stay. */
+/**
+ * The winter that a yard is in, or is being readied for; its simulations are kept as long as climate and dates stay.
+ */
 final readonly class WinterSeason
 {
     private function __construct(

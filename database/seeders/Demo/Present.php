@@ -20,7 +20,8 @@ final readonly class Present
 
     /**
      * @param  array<string, list<array{int, float, float, ?float, ?string}>>  $stacks  by hive code: for each
-     *                                                                              super, bottom first: frames seen, theta of capping, theta of fill, water read, shake
+     *                                                                              super, bottom first: frames seen,
+     * theta of capping, theta of fill, water read, shake
      */
     public function stack(Yard $yard, array $stacks): void
     {

@@ -1,1 +1,1 @@
-<input type="hidden" name="_key" value="{{ (string) Illuminate\Support\Str::ulid() }}">
+<input type="hidden" name="_key" value="{{ str()->ulid() }}" />
