@@ -81,7 +81,7 @@ final class RoundsTest extends BrowserTestCase
         $this->waitForText('.notice', 'is locked there');
         self::$browser->executeScript("document.querySelector('.round').scrollIntoView({block: 'center'})");
         $this->click('.why form[action$="/again"] button');
-        $this->waitForText('.notice', 'being planned again');
+        $this->waitForText('.notice', 'being searched again');
         self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));
         $this->click('.why form[action$="/use"] button');
         $this->waitForText('.notice', 'sheet');
