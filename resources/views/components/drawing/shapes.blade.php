@@ -2,16 +2,11 @@
 @foreach ($of as $shape)
 @if ($shape->closes)
 </{{ $shape->tag }}>
-@else
-<{{ $shape->tag }}@foreach ($shape->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach
-@if ($box !== null && ($shape->attributes['data-box'] ?? null) === $box) aria-current="true"@endif
-@if ($code !== null && ($shape->attributes['data-code'] ?? null) === $code) aria-current="true"@endif
-@if ($shape->opens)
->
+@elseif ($shape->opens)
+<{{ $shape->tag }}{{ $shape->printed() }}@if ($shape->isOf($box, $code)) aria-current="true"@endif>
 @elseif ($shape->words !== null)
->{{ $shape->words }}</{{ $shape->tag }}>
+<{{ $shape->tag }}{{ $shape->printed() }}>{{ $shape->words }}</{{ $shape->tag }}>
 @else
-/>
-@endif
+<{{ $shape->tag }}{{ $shape->printed() }}/>
 @endif
 @endforeach
