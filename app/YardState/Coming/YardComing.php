@@ -6,6 +6,7 @@ namespace App\YardState\Coming;
 
 use App\Models\Clearing;
 use App\YardState\Digest\HiveDigest;
+use App\YardState\Digest\SuperDigest;
 use App\YardState\Digest\YardDigest;
 use App\YardState\Mass;
 use DateTimeImmutable;
@@ -52,14 +53,7 @@ final readonly class YardComing
 
     public function mass(): Mass
     {
-        $kg = $fill = $own = 0.0;
-        foreach ($this->supers() as $one) {
-            $kg += $one->super->kg;
-            $fill += $one->super->fillSdKg;
-            $own += $one->super->ownSdKg ** 2;
-        }
-
-        return new Mass($kg, sqrt($fill ** 2 + $own));
+        return SuperDigest::sum(array_map(static fn (ComingSuper $one): SuperDigest => $one->super, $this->supers()));
     }
 
     /** What the truck carries: honey and boxes. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\YardState\Digest;
 
+use App\YardState\Mass;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A super in a few figures, as far as whoever looks at whole yards needs to know it. */
@@ -35,6 +36,23 @@ final readonly class SuperDigest
         public bool $hasBrood,
         public string $ripeOn,
     ) {
+    }
+
+    /**
+     * The fill's error is common to all, their own ones are not.
+     *
+     * @param  list<self>  $supers
+     */
+    public static function sum(array $supers): Mass
+    {
+        $kg = $fill = $own = 0.0;
+        foreach ($supers as $super) {
+            $kg += $super->kg;
+            $fill += $super->fillSdKg;
+            $own += $super->ownSdKg ** 2;
+        }
+
+        return new Mass($kg, sqrt($fill ** 2 + $own));
     }
 
     public function isToLookAt(): bool

@@ -33,16 +33,9 @@ final readonly class YardDigest
     /** kg that may come off, with its spread: the fill's error is common to all. */
     public function ripe(): Mass
     {
-        $kg = $fill = $own = 0.0;
-        foreach ($this->supers() as $super) {
-            if ($super->comesOff) {
-                $kg += $super->kg;
-                $fill += $super->fillSdKg;
-                $own += $super->ownSdKg ** 2;
-            }
-        }
+        $ripe = array_filter($this->supers(), static fn (SuperDigest $super): bool => $super->comesOff);
 
-        return new Mass($kg, sqrt($fill ** 2 + $own));
+        return SuperDigest::sum(array_values($ripe));
     }
 
     public function hivesToFeed(): int

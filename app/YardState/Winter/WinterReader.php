@@ -72,7 +72,7 @@ final readonly class WinterReader
             $apiary->id,
             'winter',
             array_keys($byId),
-            $this->context($apiary),
+            $this->stamp($apiary, $policy, $season, $learnt),
             fn (array $stale): array => $this->make(
                 array_intersect_key($byId, array_flip($stale)),
                 new ShareReckoner($policy, $season, $learnt),
@@ -101,12 +101,12 @@ final readonly class WinterReader
         $policy = Policy::at($this->current, $apiary);
         $season = $this->season($apiary, $policy);
 
-        return md5(serialize([
-            $this->yards->context($apiary),
-            $policy->winter,
-            $season->whole,
-            $this->learnt($apiary, $policy, $season),
-        ]));
+        return $this->stamp($apiary, $policy, $season, $this->learnt($apiary, $policy, $season));
+    }
+
+    private function stamp(Apiary $apiary, Policy $policy, WinterSeason $season, UseCalibration $learnt): string
+    {
+        return md5(serialize([$this->yards->context($apiary), $policy->winter, $season->whole, $learnt]));
     }
 
     /** What weighings of this winter say of the use of the yard's hives. */

@@ -1,3 +1,4 @@
+@php($sketch = $page->sketch())
 @php($schedule = $page->schedule())
 <div id="round-board"
   @if ($page->state->isRunning()) hx-get="{{ route('clear.rounds.show', $schedule->id) }}"
@@ -44,8 +45,8 @@
   <div class="noscroll-x"><x-drawing.picture :of="$page->picture()" /></div>
   <div class="cols2 blk">
     <div>
-      @if ($page->sketch() !== null)
-        <x-drawing.picture :of="$page->sketch()" />
+      @if ($sketch !== null)
+        <x-drawing.picture :of="$sketch" />
       @endif
     </div>
     <div>

@@ -1,3 +1,4 @@
+@php($left = $page->left())
 <div class="row">
   <x-field
     name="days"
@@ -72,10 +73,10 @@
       </x-disclosure>
     @endcan
   @endif
-  @if ($page->left() !== [])
+  @if ($left !== [])
     <x-disclosure :summary="__('What is not among them')">
       <ul>
-        @foreach ($page->left() as $sentence)
+        @foreach ($left as $sentence)
           <li>{{ $sentence }}</li>
         @endforeach
       </ul>

@@ -1,3 +1,5 @@
+@php($schedules = $page->schedules())
+@php($boardsOut = $page->boardsOut())
 <x-page :title="__('Rounds')" stage="clear">
   <div class="hd">
     <h1>{{ __('Rounds over all yards') }}</h1>
@@ -7,7 +9,7 @@
     {{ __('Which yard when, by which method, on which drive: crew time, boards, truck and honey room taken together.') }}
     {{ __('Several schedules may stand side by side.') }}
   </p>
-  @if ($page->schedules() === [])
+  @if ($schedules === [])
     <p class="empty">
       {{ __('No schedule yet.') }}
       @can('manage')
@@ -28,7 +30,7 @@
         </tr>
       </thead>
       <tbody>
-        @foreach ($page->schedules() as $state)
+        @foreach ($schedules as $state)
           <tr>
             <td>
               <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
@@ -60,11 +62,11 @@
       <a class="btn" href="{{ route('clear.drives') }}">{{ __('Drives') }}</a>
     </div>
   @endcan
-  @if ($page->boardsOut() !== [])
+  @if ($boardsOut !== [])
     <section class="blk">
       <h2>{{ __('Boards out') }}</h2>
       <ul>
-        @foreach ($page->boardsOut() as $one)
+        @foreach ($boardsOut as $one)
           <li>
             <a class="link"
               href="{{ route('clear.plan', $one->clearing->id) }}">{{ $one->clearing->apiary->name }}</a>:

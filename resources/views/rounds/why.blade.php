@@ -1,3 +1,4 @@
+@php($left = $page->left())
 <p class="lab">{{ __('Why') }}</p>
 <h2 class="say">{{ __('The whole is :minutes of the crew.', ['minutes' => $page->total()]) }}</h2>
 <section>
@@ -40,10 +41,10 @@
       <li><b>{{ $yard->name }}</b>: {{ $page->when($yard) }}</li>
     @endforeach
   </ul>
-  @if ($page->left() !== [])
+  @if ($left !== [])
     <x-disclosure :summary="__('What is not among them')">
       <ul class="reasons">
-        @foreach ($page->left() as $sentence)
+        @foreach ($left as $sentence)
           <li>{{ $sentence }}</li>
         @endforeach
       </ul>
