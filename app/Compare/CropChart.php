@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Compare;
 
 use App\Drawing\Canvas;
+use App\Drawing\Layers;
 use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
@@ -91,30 +92,32 @@ final readonly class CropChart
             $canvas->title($words)->rect('hit', $centre - 0.5 * $pitch, 0.0, $pitch, self::GROUND + 26.0);
             $wide = min(15.0, ($pitch - 8.0) / count($this->seasons));
             $left = $centre - 0.5 * $wide * count($this->seasons);
+            $layers = new Layers('crop old est', 'crop old', 'crop est', 'crop');
             foreach ($this->seasons as $j => $year) {
                 $season = $row->seasons[$year] ?? null;
                 if ($season !== null) {
-                    $chosen = $year === $this->chosen;
-                    self::boxes($canvas, $season, $left + $j * $wide, $wide - 1.5, $scale, $chosen);
+                    $class = $year === $this->chosen ? 'crop' : 'crop old';
+                    self::boxes($layers, $class, $season, $left + $j * $wide, $wide - 1.5, $scale);
                 }
             }
+            $layers->on($canvas);
             $canvas->text('t14 b', $centre, self::GROUND + 18.0, $row->hive, 'middle');
         };
         $canvas->link($href, $words, $inside);
     }
 
     private static function boxes(
-        Canvas $canvas,
+        Layers $layers,
+        string $class,
         SeasonCrop $season,
         float $x,
         float $width,
         float $scale,
-        bool $chosen,
     ): void {
         $each = $season->kg / max(1, $season->supers) * $scale;
-        $class = 'crop'.($chosen ? '' : ' old').($season->weighed ? '' : ' est');
+        $class .= $season->weighed ? '' : ' est';
         for ($n = 1; $n <= $season->supers; $n++) {
-            $canvas->rect($class, $x, self::GROUND - $n * $each, $width, $each);
+            $layers->add($class, Canvas::box($x, self::GROUND - $n * $each, $width, $each));
         }
     }
 

@@ -84,11 +84,12 @@ final readonly class DeskDrawing
     {
         $gains = array_filter($flow->gains, static fn (?float $gain): bool => $gain !== null);
         $scale = 44.0 / max([1.0, ...array_values($gains)]);
+        $bars = [];
         foreach ($gains as $date => $gain) {
             $days = Task::daysBetween($this->current->today(), new DateTimeImmutable($date));
-            $x = ($days + self::BACK + 0.17) * self::PITCH;
-            ChartParts::gain($canvas, $x, $ground, 0.66 * self::PITCH, $gain, $scale, $flow->presumed);
+            $bars[] = [($days + self::BACK + 0.17) * self::PITCH, $gain];
         }
+        ChartParts::gains($canvas, $bars, $ground, 0.66 * self::PITCH, $scale, $flow->presumed);
     }
 
     private function offBy(Canvas $canvas, YardSummary $yard, float $top): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use App\Drawing\Canvas;
+use App\Drawing\Layers;
 use App\Drawing\Picture;
 use App\YardState\Digest\Band;
 use App\YardState\Digest\YardDigest;
@@ -22,29 +23,35 @@ final class Miniature
     {
         $pitch = min(22.0, 196.0 / max(1, count($yard->hives)));
         $wide = min(12.0, $pitch - 3.0);
-        $canvas = (new Canvas)->line('gnd', 0.0, self::GROUND, 220.0, self::GROUND);
+        $layers = new Layers('leg2', 'bxo', 'bxo dash', 'cap', 'brd', 'lid');
         foreach (array_values($yard->hives) as $i => $hive) {
-            self::hive($canvas, $hive->bands, 14.0 + $i * $pitch, $wide);
+            self::hive($layers, $hive->bands, 14.0 + $i * $pitch, $wide);
         }
+        $canvas = (new Canvas)->line('gnd', 0.0, self::GROUND, 220.0, self::GROUND);
+        $layers->on($canvas);
         $more = ['width' => 220, 'height' => 66, 'aria-hidden' => 'true'];
 
         return new Picture(220.0, 66.0, $canvas->shapes(), '', 'mini', more: $more);
     }
 
     /** @param  list<Band>  $bands */
-    private static function hive(Canvas $canvas, array $bands, float $x, float $wide): void
+    private static function hive(Layers $layers, array $bands, float $x, float $wide): void
     {
         $legs = Canvas::at('M', $x + 2.0, self::FLOOR).'v5'.Canvas::at('M', $x + $wide - 2.0, self::FLOOR).'v5';
-        $canvas->path('leg2', $legs);
+        $layers->add('leg2', $legs);
         $y = self::FLOOR;
         foreach ($bands as $band) {
             $height = max(3.0, $band->heightMm * self::PX_PER_MM);
             $y -= $height;
-            $canvas->rect($band->super && ! $band->seen ? 'bxo dash' : 'bxo', $x, $y, $wide, $height);
-            $band->super
-                ? $canvas->rect('cap', $x + 0.6, $y + 0.5, $wide - 1.2, ($height - 1.0) * $band->filled)
-                : $canvas->rect('brd', $x + 0.6, $y + $height * 0.5, $wide - 1.2, $height * 0.45);
+            $unseen = $band->super && ! $band->seen;
+            $layers->add($unseen ? 'bxo dash' : 'bxo', Canvas::box($x, $y, $wide, $height));
+            $inner = static fn (float $top, float $high): string => Canvas::box($x + 0.6, $top, $wide - 1.2, $high);
+            if (! $band->super) {
+                $layers->add('brd', $inner($y + $height * 0.5, $height * 0.45));
+            } elseif ($band->filled > 0.0) {
+                $layers->add('cap', $inner($y + 0.5, ($height - 1.0) * $band->filled));
+            }
         }
-        $canvas->path('lid', Canvas::at('M', $x - 1.5, $y - 0.8).'h'.round($wide + 3.0, 1));
+        $layers->add('lid', Canvas::at('M', $x - 1.5, $y - 0.8).'h'.round($wide + 3.0, 1));
     }
 }

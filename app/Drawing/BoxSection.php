@@ -9,7 +9,7 @@ use Marjoram\Core\Comb\Face;
 
 /**
  * One box cut across its frames: each comb stands upright, its face A left of the midrib and B right of it,
- * filled from the top bar downwards as bees fill it. A few paths a box, however many frames it has.
+ * filled from the top bar downwards as bees fill it. A few paths, however many frames and boxes there are.
  */
 final readonly class BoxSection
 {
@@ -21,19 +21,41 @@ final readonly class BoxSection
     {
     }
 
-    /** The inside of a box whose outer top left corner is at (x, y). */
+    /** What the insides of boxes are drawn in, the lowest first. */
+    public static function layers(): Layers
+    {
+        $seen = array_values(self::CLASSES);
+        $presumed = array_map(static fn (string $class): string => "$class pre", $seen);
+
+        return new Layers('wall', ...$seen, ...$presumed, ...['slo', 'slo dash', 'tbar', 'joint']);
+    }
+
+    /** A box by itself whose outer top left corner is at (x, y). */
     public function draw(Canvas $canvas, DrawnBox $box, float $x, float $y): void
+    {
+        $layers = self::layers();
+        $this->ground($canvas, $box, $x, $y);
+        $this->inside($layers, $box, $x, $y);
+        $layers->on($canvas);
+    }
+
+    public function ground(Canvas $canvas, DrawnBox $box, float $x, float $y): void
+    {
+        $canvas->rect('slot', $x, $y, $box->widthMm * $this->pxPerMm, $box->heightMm * $this->pxPerMm);
+    }
+
+    /** Its walls and combs, over its ground. */
+    public function inside(Layers $layers, DrawnBox $box, float $x, float $y): void
     {
         $wall = max(1.0, ($box->widthMm - $box->insideMm) / 2.0 * $this->pxPerMm);
         $width = $box->widthMm * $this->pxPerMm;
         $height = $box->heightMm * $this->pxPerMm;
-        $canvas->rect('slot', $x, $y, $width, $height)
-            ->rect('wall', $x, $y, $wall, $height)
-            ->rect('wall', $x + $width - $wall, $y, $wall, $height);
-        $this->combs($canvas, $box, $x + $wall, $y, $width - 2.0 * $wall, $height);
+        $layers->add('wall', Canvas::box($x, $y, $wall, $height))
+            ->add('wall', Canvas::box($x + $width - $wall, $y, $wall, $height));
+        $this->combs($layers, $box, $x + $wall, $y, $width - 2.0 * $wall, $height);
     }
 
-    private function combs(Canvas $canvas, DrawnBox $box, float $x, float $y, float $inner, float $height): void
+    private function combs(Layers $layers, DrawnBox $box, float $x, float $y, float $inner, float $height): void
     {
         $count = max(1, count($box->slots));
         $pitch = $inner / $count;
@@ -41,43 +63,41 @@ final readonly class BoxSection
         $bar = max(0.8, 0.045 * $height);
         $top = $y + 0.055 * $height;
         $depth = $height * 0.9 - $bar;
-        $paths = ['' => [], ' pre' => []];
-        $outline = ['' => '', ' pre' => ''];
-        $bars = '';
         foreach ($box->slots as $i => $slot) {
             $left = $x + $i * $pitch + 0.5 * ($pitch - $comb);
-            $kind = $slot->seen ? '' : ' pre';
-            $bars .= Canvas::box($left - 0.1 * $comb, $top, 1.2 * $comb, $bar);
-            $outline[$kind] .= Canvas::box($left, $top + $bar, $comb, $depth);
-            $this->fill($paths[$kind], $slot, $left, $top + $bar, $comb, $depth);
-        }
-        foreach ($paths as $kind => $layers) {
-            foreach ($layers as $content => $d) {
-                $canvas->path(self::CLASSES[$content].$kind, $d);
+            $layers->add('tbar', Canvas::box($left - 0.1 * $comb, $top, 1.2 * $comb, $bar));
+            if ($this->fine || ! $slot->seen) {
+                $layers->add($slot->seen ? 'slo' : 'slo dash', Canvas::box($left, $top + $bar, $comb, $depth));
             }
+            $this->comb($layers, $slot, $left, $top + $bar, $comb, $depth);
         }
-        $canvas->path('slo', $this->fine ? $outline[''] : '')->path('slo dash', $outline[' pre'])->path('tbar', $bars);
     }
 
-    /** @param  array<string, string>  $paths  by content */
-    private function fill(array &$paths, DrawnSlot $slot, float $x, float $y, float $comb, float $depth): void
+    private function comb(Layers $layers, DrawnSlot $slot, float $x, float $y, float $width, float $depth): void
     {
+        $more = $slot->seen ? '' : ' pre';
         if (! $this->fine) {
-            self::face($paths, $slot->a->meanWith($slot->b), $x, $y, $comb, $depth);
+            self::face($layers, $slot->a->meanWith($slot->b), $more, $x, $y, $width, $depth);
 
             return;
         }
-        self::face($paths, $slot->a, $x, $y, 0.5 * $comb, $depth);
-        self::face($paths, $slot->b, $x + 0.5 * $comb, $y, 0.5 * $comb, $depth);
+        self::face($layers, $slot->a, $more, $x, $y, 0.5 * $width, $depth);
+        self::face($layers, $slot->b, $more, $x + 0.5 * $width, $y, 0.5 * $width, $depth);
     }
 
-    /** @param  array<string, string>  $paths  by content */
-    private static function face(array &$paths, Face $face, float $x, float $y, float $width, float $depth): void
-    {
+    private static function face(
+        Layers $layers,
+        Face $face,
+        string $more,
+        float $x,
+        float $y,
+        float $width,
+        float $depth,
+    ): void {
         foreach (Content::cases() as $content) {
             $height = $face->share($content) * $depth;
             if ($height >= 0.15) {
-                $paths[$content->value] = ($paths[$content->value] ?? '').Canvas::box($x, $y, $width, $height);
+                $layers->add(self::CLASSES[$content->value].$more, Canvas::box($x, $y, $width, $height));
                 $y += $height;
             }
         }

@@ -18,7 +18,7 @@ final class Canvas
 
     public function path(string $class, string $d): self
     {
-        return $d === '' ? $this : $this->add(new Shape('path', ['class' => $class, 'd' => $d]));
+        return $d === '' ? $this : $this->add(Shape::whole('path', ['class' => $class, 'd' => $d]));
     }
 
     public function line(string $class, float $x, float $y, float $toX, float $toY): self
@@ -28,7 +28,7 @@ final class Canvas
 
     public function rect(string $class, float $x, float $y, float $width, float $height): self
     {
-        return $this->add(new Shape('rect', [
+        return $this->add(Shape::whole('rect', [
             'class' => $class,
             'x' => round($x, 1),
             'y' => round($y, 1),
@@ -47,14 +47,14 @@ final class Canvas
     {
         $attributes = ['class' => $class, 'cx' => round($x, 1), 'cy' => round($y, 1), 'r' => $radius];
 
-        return $this->add(new Shape('circle', $attributes));
+        return $this->add(Shape::whole('circle', $attributes));
     }
 
     public function text(string $class, float $x, float $y, string $words, string $anchor = 'start'): self
     {
         $attributes = ['class' => $class, 'x' => round($x, 1), 'y' => round($y, 1)];
 
-        return $this->add(new Shape(
+        return $this->add(Shape::whole(
             'text',
             $attributes + ($anchor === 'start' ? [] : ['text-anchor' => $anchor]),
             $words,
@@ -64,7 +64,7 @@ final class Canvas
     /** A symbol of the sprite. */
     public function glyph(string $name, string $class, float $x, float $y, float $size): self
     {
-        return $this->add(new Shape('use', [
+        return $this->add(Shape::whole('use', [
             'href' => "#$name",
             'class' => $class,
             'x' => round($x, 1),
@@ -76,7 +76,7 @@ final class Canvas
 
     public function title(string $words): self
     {
-        return $this->add(new Shape('title', [], $words));
+        return $this->add(Shape::whole('title', [], $words));
     }
 
     /**
@@ -94,10 +94,10 @@ final class Canvas
      */
     public function within(string $tag, array $attributes, callable $inside): self
     {
-        $this->add(new Shape($tag, $attributes, opens: true));
+        $this->add(Shape::opening($tag, $attributes));
         $inside($this);
 
-        return $this->add(new Shape($tag, closes: true));
+        return $this->add(Shape::closing($tag));
     }
 
     public function add(Shape ...$shapes): self

@@ -42,19 +42,29 @@ final class ChartParts
         $canvas->path('whisk', Canvas::at('M', $low, $y).'H'.round($high, 1).$ends);
     }
 
-    /** What a day brought, from the ground up; a loss hangs below it. */
-    public static function gain(
+    /**
+     * What days brought, from the ground up; a loss hangs below it.
+     *
+     * @param  list<array{float, float}>  $gains  left end, gain
+     * @param  float  $scale  px a unit of gain
+     */
+    public static function gains(
         Canvas $canvas,
-        float $x,
+        array $gains,
         float $ground,
         float $width,
-        float $gain,
         float $scale,
         bool $presumed,
     ): void {
-        $height = max(1.0, abs($gain) * $scale);
-        $class = 'fbar'.($presumed ? ' pr' : '').($gain < 0.0 ? ' loss' : '');
-        $canvas->rect($class, $x, $gain < 0.0 ? $ground : $ground - $height, $width, $height);
+        $class = 'fbar'.($presumed ? ' pr' : '');
+        $layers = new Layers($class, "$class loss");
+        foreach ($gains as [$x, $gain]) {
+            $height = max(1.0, abs($gain) * $scale);
+            $gain < 0.0
+                ? $layers->add("$class loss", Canvas::box($x, $ground, $width, $height))
+                : $layers->add($class, Canvas::box($x, $ground - $height, $width, $height));
+        }
+        $layers->on($canvas);
     }
 
     /**

@@ -111,6 +111,7 @@ final readonly class Elevation
     private function stack(Canvas $canvas, DrawnHive $hive, float $left, float $width, float $y): float
     {
         $s = $this->pxPerMm;
+        $layers = BoxSection::layers();
         foreach ($hive->boxes as $i => $box) {
             if ($hive->hasExcluderUnder($i)) {
                 $canvas->line('exc', $left - 4.0, $y - 1.0, $left + $width + 4.0, $y - 1.0)
@@ -118,8 +119,13 @@ final readonly class Elevation
                 $y -= self::EXCLUDER_MM * $s;
             }
             $y -= ($hive->reserveAfter === $i ? self::LIFT_MM * $s : 0.0) + $box->heightMm * $s;
-            $this->box($canvas, $box, $left + 0.5 * ($width - $box->widthMm * $s), $y, $left + $width);
+            $x = $left + 0.5 * ($width - $box->widthMm * $s);
+            $this->box($canvas, $box, $x, $y, $left + $width);
+            $this->section->inside($layers, $box, $x, $y);
+            $layers->add('joint', Canvas::at('M', $x, $y).'h'.round($box->widthMm * $s, 1));
         }
+        // Over all boxes at once, and not in the way of their links.
+        $canvas->within('g', ['class' => 'inside'], $layers->on(...));
 
         return $y;
     }
@@ -129,9 +135,8 @@ final readonly class Elevation
         $inside = function (Canvas $canvas) use ($box, $x, $y, $right): void {
             $width = $box->widthMm * $this->pxPerMm;
             $height = $box->heightMm * $this->pxPerMm;
-            $this->section->draw($canvas->title($box->words), $box, $x, $y);
-            $canvas->rect('chosen', $x - 2.0, $y - 1.0, $width + 4.0, $height + 2.0)
-                ->path('joint', Canvas::at('M', $x, $y).'h'.round($width, 1));
+            $this->section->ground($canvas->title($box->words), $box, $x, $y);
+            $canvas->rect('chosen', $x - 2.0, $y - 1.0, $width + 4.0, $height + 2.0);
             if ($this->marks && $box->mark !== null) {
                 $canvas->glyph("v-$box->mark", 'gl', $right + 4.0, $y + 0.5 * $height - 7.0, 14.0);
             }

@@ -13,11 +13,16 @@ use Illuminate\Support\Facades\Cache;
  * What is computed from records, kept until one of those it came from is written, the hour turns, the demo's day is
  * moved, or the code changes. One entry a name and place: the newer one takes the older one's place.
  */
-final readonly class Computed
+final class Computed
 {
     private const DAYS = 7;
 
-    public function __construct(private CurrentOperation $current, private Revisions $revisions)
+    /** @var array<string, array{string, mixed}> entries that this request has read, with their stamps */
+    private array $read = [];
+
+    private string $readIn = '';
+
+    public function __construct(private readonly CurrentOperation $current, private readonly Revisions $revisions)
     {
     }
 
@@ -131,15 +136,25 @@ final readonly class Computed
     public function answer(string $name, mixed $question, Closure $make): mixed
     {
         $key = 'answer.'.self::code().".$name.".md5(serialize($question));
-        $known = Cache::get($key);
-        if (is_array($known)) {
-            /** @var T */
-            return $known[0];
-        }
-        $made = $make();
-        Cache::put($key, [$made], 86400 * 30);
 
-        return $made;
+        return $this->entry($key, '', $make, 30);
+    }
+
+    /**
+     * Not kept beyond this request, but asked for many times in it.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function once(string $name, Closure $make): mixed
+    {
+        $this->forgetOld();
+        /** @var array{string, T} $known */
+        $known = $this->read[$name] ??= ['', $make()];
+
+        return $known[1];
     }
 
     /**
@@ -157,15 +172,38 @@ final readonly class Computed
         $key = $this->key($name);
         $hash = $context === null ? '' : '.'.md5(serialize($context));
         $stamp = $revision.'.'.$this->current->now()->format('YmdG').$hash;
-        $kept = Cache::get($key);
-        if (is_array($kept) && $kept[0] === $stamp) {
-            /** @var T */
-            return $kept[1];
-        }
-        $made = $make();
-        Cache::put($key, [$stamp, $made], 86400 * self::DAYS);
 
-        return $made;
+        return $this->entry($key, $stamp, $make, self::DAYS);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    private function entry(string $key, string $stamp, Closure $make, int $days): mixed
+    {
+        $this->forgetOld();
+        /** @var array{string, T}|null $kept */
+        $kept = $this->read[$key] ?? Cache::get($key);
+        if ($kept === null || $kept[0] !== $stamp) {
+            $kept = [$stamp, $make()];
+            Cache::put($key, $kept, 86400 * $days);
+        }
+        $this->read[$key] = $kept;
+
+        return $kept[1];
+    }
+
+    /** One request, and what it does before it writes, reads an entry once. */
+    private function forgetOld(): void
+    {
+        $in = $this->current->timesEntered().'.'.$this->revisions->generation();
+        if ($in !== $this->readIn) {
+            $this->read = [];
+            $this->readIn = $in;
+        }
     }
 
     private function key(string $name): string

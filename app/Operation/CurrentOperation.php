@@ -18,6 +18,10 @@ final class CurrentOperation
 
     private ?Role $role = null;
 
+    private int $timesEntered = 0;
+
+    private ?DateTimeZone $zone = null;
+
     public function __construct(private readonly Tenant $tenant)
     {
     }
@@ -25,6 +29,7 @@ final class CurrentOperation
     public function enter(Operation $operation, ?Role $role): void
     {
         $this->tenant->enter($operation->id);
+        $this->timesEntered++;
         $this->operation = $operation;
         $this->role = $role;
     }
@@ -34,6 +39,12 @@ final class CurrentOperation
         $this->tenant->leave();
         $this->operation = null;
         $this->role = null;
+    }
+
+    /** Rises with every request that one process serves: what was read before it may be old. */
+    public function timesEntered(): int
+    {
+        return $this->timesEntered;
     }
 
     public function id(): ?string
@@ -54,10 +65,16 @@ final class CurrentOperation
     /** Now where the operation is; a demo's day is fixed, its hour is not. */
     public function now(): DateTimeImmutable
     {
-        $now = new DateTimeImmutable('now', new DateTimeZone($this->get()->time_zone));
-        $fixed = $this->get()->demo_today;
+        $operation = $this->get();
+        if ($this->zone?->getName() !== $operation->time_zone) {
+            $this->zone = new DateTimeZone($operation->time_zone);
+        }
+        // Asked for hundreds of times a page: the column as it stands, not a date object of its own each time.
+        $fixed = $operation->getAttributes()['demo_today'] ?? null;
 
-        return $fixed === null ? $now : $now->setDate($fixed->year, $fixed->month, $fixed->day)->setTime(19, 42);
+        return is_string($fixed)
+            ? new DateTimeImmutable(substr($fixed, 0, 10).' 19:42', $this->zone)
+            : new DateTimeImmutable('now', $this->zone);
     }
 
     public function today(): DateTimeImmutable

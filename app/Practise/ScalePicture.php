@@ -20,7 +20,7 @@ final class ScalePicture
         $edge = self::y($scale->shownPct);
         $canvas = new Canvas;
         $canvas->within('clipPath', ['id' => 'field'], static fn (Canvas $clip) => $clip->add(
-            new Shape('circle', ['cx' => 170, 'cy' => 170, 'r' => 164]),
+            Shape::whole('circle', ['cx' => 170, 'cy' => 170, 'r' => 164]),
         ));
         $canvas->within('g', self::CLIP, static fn (Canvas $field) => $field
             ->rect('sf-dark', 0.0, 0.0, 340.0, $edge)
@@ -50,7 +50,7 @@ final class ScalePicture
     {
         $y = static fn (float $c): float => 300.0 - ($c - 5.0) / 30.0 * 260.0;
         $tube = ['class' => 'bxo', 'x' => 396, 'y' => 30, 'width' => 16, 'height' => 276, 'rx' => 8];
-        $canvas->add(new Shape('rect', $tube))->path('sf-merc', sprintf('M404 304V%.1f', $y($celsius)));
+        $canvas->add(Shape::whole('rect', $tube))->path('sf-merc', sprintf('M404 304V%.1f', $y($celsius)));
         for ($c = 5; $c <= 35; $c++) {
             $isFifth = $c % 5 === 0;
             $canvas->path('sf-tick', sprintf('M414 %.1fh%d', $y($c), $isFifth ? 12 : 6));

@@ -10,6 +10,7 @@ use App\Devices\Forecast;
 use App\Devices\HttpForecast;
 use App\Models\Role;
 use App\Models\User;
+use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\Operation\OwnPreferences;
 use App\Records\Revisions;
@@ -18,6 +19,7 @@ use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
 use App\YardState\BoxKindReader;
+use App\YardState\Coming\OnTheWay;
 use App\YardState\YardReader;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -37,8 +39,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Tenant::class);
         $this->app->scoped(CurrentOperation::class);
         $this->app->scoped(Revisions::class);
+        $this->app->scoped(Computed::class);
         $this->app->scoped(YardReader::class);
         $this->app->scoped(BoxKindReader::class);
+        $this->app->scoped(OnTheWay::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
         $this->app->bind(Forecast::class, HttpForecast::class);
     }

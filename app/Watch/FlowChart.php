@@ -70,12 +70,11 @@ final readonly class FlowChart
     ): void {
         $words = $this->format->day(new DateTimeImmutable($date)).': '.$this->format->kg($gain, 2);
         $presumed = $flow->presumedFrom !== null;
-        $canvas->titled($words, static fn (Canvas $inside) => ChartParts::gain(
+        $canvas->titled($words, static fn (Canvas $inside) => ChartParts::gains(
             $inside,
-            $x + 0.15 * $pitch,
+            [[$x + 0.15 * $pitch, $gain]],
             $zero,
             0.7 * $pitch,
-            $gain,
             $scale,
             $presumed,
         ));

@@ -13,9 +13,7 @@ use App\YardState\Winter\HiveWinter;
 use App\YardState\Winter\WinterNotes;
 use App\YardState\Winter\WinterSeason;
 use DateTimeImmutable;
-use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\StoresOn;
-use Marjoram\Core\Reserve\WinterUse;
 
 /** A hive's stores over the winter: what is reckoned to be left with its band, what was weighed, what was fed. */
 final readonly class StoresCurve
@@ -30,9 +28,9 @@ final readonly class StoresCurve
     {
     }
 
-    public function of(HiveWinter $hive, WinterNotes $notes, WinterSeason $season): Picture
+    /** @param  list<StoresOn>  $points  what is reckoned to be left */
+    public function of(HiveWinter $hive, array $points, WinterNotes $notes, WinterSeason $season): Picture
     {
-        $points = self::points($hive, $season);
         $first = $season->whole->from->modify('-30 days');
         $last = $points === [] ? $season->whole->firstFlow : $points[count($points) - 1]->on;
         $isShown = static fn (HiveWeighing $one): bool => $one->weighed_on >= $first && $one->weighed_on <= $last;
@@ -64,16 +62,6 @@ final readonly class StoresCurve
         $label = __('Stores of :hive through the winter', ['hive' => $hive->state->code]);
 
         return new Picture(720.0, 196.0, $canvas->shapes(), $label);
-    }
-
-    /** @return list<StoresOn> */
-    private static function points(HiveWinter $hive, WinterSeason $season): array
-    {
-        $start = max($season->whole->from, min($season->today, $season->whole->firstFlow));
-        $scale = WinterUse::scale($hive->stores->framesOfBees, $hive->share->factor, new ReserveAssumptions);
-        $reserve = $hive->reserve;
-
-        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale);
     }
 
     /**

@@ -88,6 +88,7 @@ final readonly class WinterController
             Policy::at($this->current, $apiary),
             $winter,
             $winter === null ? new WinterNotes : $this->notes->one($winter->state->id),
+            $winter === null ? [] : $this->winter->storesAhead($apiary, $winter),
             $this->format,
         );
     }

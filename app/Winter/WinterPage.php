@@ -14,11 +14,15 @@ use App\YardState\Winter\HiveWinter;
 use App\YardState\Winter\WinterNotes;
 use App\YardState\Winter\WinterSeason;
 use Marjoram\Core\Reserve\Climate;
+use Marjoram\Core\Reserve\StoresOn;
 
 /** A yard's winter with one hive open. */
 final readonly class WinterPage
 {
-    /** @param  ?HiveWinter  $winter  of the open hive; null where it has no box */
+    /**
+     * @param  ?HiveWinter  $winter  of the open hive; null where it has no box
+     * @param  list<StoresOn>  $ahead  what it will have left, week by week
+     */
     public function __construct(
         public Apiary $apiary,
         public WinterBoard $board,
@@ -26,6 +30,7 @@ final readonly class WinterPage
         public Policy $policy,
         public ?HiveWinter $winter,
         public WinterNotes $notes,
+        private array $ahead,
         private Formatter $format,
     ) {
     }
@@ -37,7 +42,7 @@ final readonly class WinterPage
 
     public function curve(HiveWinter $winter): Picture
     {
-        return (new StoresCurve($this->format))->of($winter, $this->notes, $this->season);
+        return (new StoresCurve($this->format))->of($winter, $this->ahead, $this->notes, $this->season);
     }
 
     public function feeding(): string

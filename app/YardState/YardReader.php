@@ -102,20 +102,25 @@ final class YardReader
     /** What the verdicts of a yard's hives depend on beside their own records. */
     public function context(Apiary $apiary): string
     {
-        $policy = Policy::at($this->current, $apiary);
+        return $this->computed->once("context.$apiary->id", function () use ($apiary): string {
+            $policy = Policy::at($this->current, $apiary);
 
-        return md5(serialize([
-            $this->flow($apiary)->forRipeness(),
-            $policy->ripeness,
-            $policy->frameByFrame,
-            $policy->fill,
-            $this->current->get()->dry_room,
-        ]));
+            return md5(serialize([
+                $this->flow($apiary)->forRipeness(),
+                $policy->ripeness,
+                $policy->frameByFrame,
+                $policy->fill,
+                $this->current->get()->dry_room,
+            ]));
+        });
     }
 
     public function flow(Apiary $apiary): YardFlow
     {
-        return $this->flows->of($apiary, $this->apiaries());
+        return $this->computed->once(
+            "flow.$apiary->id",
+            fn (): YardFlow => $this->flows->of($apiary, $this->apiaries()),
+        );
     }
 
     /** @return array<string, string> ids of a yard's hives by code, in the order of the stands */

@@ -101,12 +101,16 @@ final readonly class UsePaths
     public function stores(DateTimeImmutable $seenOn, float $storesKg, float $sdKg, float $scale): array
     {
         $start = $this->place($seenOn);
+        $before = array_map(fn (array $path): float => $this->at($path, $start), $this->paths);
         $points = [];
         foreach ($this->days as $i => $day) {
             if ($day < $start) {
                 continue;
             }
-            $uses = array_map(fn (array $path): float => $scale * ($path[$i] - $this->at($path, $start)), $this->paths);
+            $uses = [];
+            foreach ($this->paths as $n => $path) {
+                $uses[] = $scale * ($path[$i] - $before[$n]);
+            }
             [$mean, $sd] = self::meanAndSd($uses);
             $spread = hypot($sd, $sdKg);
             $points[] = new StoresOn(
@@ -128,11 +132,12 @@ final readonly class UsePaths
     private static function meanAndSd(array $uses): array
     {
         $mean = array_sum($uses) / count($uses);
+        $squares = 0.0;
+        foreach ($uses as $one) {
+            $squares += ($one - $mean) ** 2;
+        }
 
-        return [
-            $mean,
-            sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $uses)) / count($uses)),
-        ];
+        return [$mean, sqrt($squares / count($uses))];
     }
 
     /** @param  list<float>  $uses */

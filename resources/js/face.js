@@ -92,12 +92,28 @@ function fill(g, what, x, y, w, h) {
   g.fillStyle = colour('--ink');
   if (what === 'open') {
     g.lineWidth = sun ? 3 : 1.6;
-    for (let i = -h; i < w + h; i += 9) { g.beginPath(); g.moveTo(x + i, y + h); g.lineTo(x + i + h, y); g.stroke(); }
+    for (let i = -h; i < w + h; i += 9) {
+      g.beginPath();
+      g.moveTo(x + i, y + h);
+      g.lineTo(x + i + h, y);
+      g.stroke();
+    }
   } else if (what === 'brood') {
-    for (let i = 4; i < w; i += 8) for (let j = 4; j < h; j += 8) { g.beginPath(); g.arc(x + i + (Math.floor(j / 8) % 2) * 4, y + j, 1.4, 0, 7); g.fill(); }
+    for (let i = 4; i < w; i += 8)
+      for (let j = 4; j < h; j += 8) {
+        g.beginPath();
+        g.arc(x + i + (Math.floor(j / 8) % 2) * 4, y + j, 1.4, 0, 7);
+        g.fill();
+      }
   } else if (what === 'pollen') {
     g.lineWidth = 1.2;
-    for (let j = 4; j < h; j += 6) for (let i = 4; i < w; i += 10) { g.beginPath(); g.moveTo(x + i, y + j); g.lineTo(x + i + 5, y + j); g.stroke(); }
+    for (let j = 4; j < h; j += 6)
+      for (let i = 4; i < w; i += 10) {
+        g.beginPath();
+        g.moveTo(x + i, y + j);
+        g.lineTo(x + i + 5, y + j);
+        g.stroke();
+      }
   }
   g.restore();
 }

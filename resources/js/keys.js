@@ -1,15 +1,21 @@
 // Keys of every page, and the drawing of a yard as it is chosen. Works without: everything has a link or a button.
 const typing = (target) => target.closest('input, select, textarea, [contenteditable], dialog');
 
+const click = (selector) => document.querySelector(selector)?.click();
+
+const actions = {
+  '/': () => document.getElementById('find')?.focus(),
+  '?': () => document.getElementById('keys')?.showModal(),
+  u: () => click('[data-undo]'),
+  j: () => toHive(1),
+  k: () => toHive(-1),
+};
+for (const stage of '123456') actions[stage] = () => click(`.stages a[data-key="${stage}"]`);
+
 document.addEventListener('keydown', (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || typing(event.target)) return;
-  const key = event.key;
-  if (key >= '1' && key <= '6') document.querySelector(`.stages a[data-key="${key}"]`)?.click();
-  else if (key === '/') document.getElementById('find')?.focus();
-  else if (key === 'u') document.querySelector('[data-undo]')?.click();
-  else if (key === '?') document.getElementById('keys')?.showModal();
-  else if (key === 'j' || key === 'k') toHive(key === 'j' ? 1 : -1);
-  else return;
+  if (!Object.hasOwn(actions, event.key)) return;
+  actions[event.key]();
   event.preventDefault();
 });
 
@@ -21,19 +27,28 @@ function toHive(step) {
   window.location = to.getAttribute('href');
 }
 
-document.querySelector('[data-keys-open]')?.addEventListener('click', () => document.getElementById('keys').showModal());
+document
+  .querySelector('[data-keys-open]')
+  ?.addEventListener('click', () => document.getElementById('keys').showModal());
 
 // A form sent once stays sent: the button says so, and the key in the form makes a second sending harmless.
 document.addEventListener('submit', (event) => {
   const button = event.submitter;
-  if (button && event.target.method === 'post') setTimeout(() => { button.disabled = true; }, 0);
+  if (button && event.target.method === 'post')
+    setTimeout(() => {
+      button.disabled = true;
+    }, 0);
 });
 // After a swap the focus goes back to the button that was pressed.
 document.addEventListener('htmx:afterSettle', (event) => {
   const id = event.detail.requestConfig?.triggeringEvent?.submitter?.id;
   if (id) document.getElementById(id)?.focus({ preventScroll: true });
 });
-window.addEventListener('pageshow', () => document.querySelectorAll('button[disabled]').forEach((button) => { button.disabled = false; }));
+window.addEventListener('pageshow', () =>
+  document.querySelectorAll('button[disabled]').forEach((button) => {
+    button.disabled = false;
+  }),
+);
 
 const draw = document.querySelector('[data-draw]');
 if (draw) {
@@ -44,7 +59,8 @@ if (draw) {
     const kind = draw.querySelector(`[name="${name}"]`).value;
     return Object.entries(height).find(([word]) => kind.includes(word))?.[1] ?? 22;
   };
-  const rect = (x, y, w, h, cls) => `<rect class="${cls}" x="${x.toFixed(1)}" y="${y.toFixed(1)}" width="${w.toFixed(1)}" height="${h.toFixed(1)}"/>`;
+  const rect = (x, y, w, h, cls) =>
+    `<rect class="${cls}" x="${x.toFixed(1)}" y="${y.toFixed(1)}" width="${w.toFixed(1)}" height="${h.toFixed(1)}"/>`;
   const paint = () => {
     const hives = number('hives');
     const stack = number('brood_boxes') * tall('brood_kind') + number('supers') * tall('super_kind') + 14;
@@ -59,7 +75,9 @@ if (draw) {
       for (let b = 0; b < number('brood_boxes') + number('supers'); b += 1) {
         const h = tall(b < number('brood_boxes') ? 'brood_kind' : 'super_kind') * scale;
         y -= h;
-        out += rect(x, y, width, h, 'bxo') + (b < number('brood_boxes') ? rect(x + 2, y + h * 0.45, width - 4, h * 0.5, 'brd') : '');
+        out +=
+          rect(x, y, width, h, 'bxo') +
+          (b < number('brood_boxes') ? rect(x + 2, y + h * 0.45, width - 4, h * 0.5, 'brd') : '');
       }
       out += `<path class="lid" d="M${x - 2} ${y - 1}h${width + 4}"/>`;
     }
@@ -71,4 +89,6 @@ if (draw) {
 
 document.documentElement.dataset.keys = 'ready';
 
-document.addEventListener('click', (event) => { if (event.target.closest('[data-print]')) window.print(); });
+document.addEventListener('click', (event) => {
+  if (event.target.closest('[data-print]')) window.print();
+});

@@ -37,10 +37,14 @@ document.addEventListener('pointerdown', (event) => {
 });
 
 // A visit is a link, and a link would be dragged away by the browser itself.
-document.addEventListener('dragstart', (event) => { if (event.target.closest?.('.visit')) event.preventDefault(); });
+document.addEventListener('dragstart', (event) => {
+  if (event.target.closest?.('.visit')) event.preventDefault();
+});
 
 // A yard chosen by hand moves as a whole.
-form?.elements.yard.addEventListener('change', () => { form.elements.part.value = ''; });
+form?.elements.yard.addEventListener('change', () => {
+  form.elements.part.value = '';
+});
 
 // By keyboard: Enter on a visit fills the form; the arrows move it by a day.
 document.addEventListener('keydown', (event) => {

@@ -6,7 +6,9 @@ document.addEventListener('pointerdown', (event) => {
   const from = { x: event.clientX, y: event.clientY };
   box.setPointerCapture(event.pointerId);
   box.classList.add('held');
-  const move = (at) => { box.style.transform = `translate(${at.clientX - from.x}px, ${at.clientY - from.y}px)`; };
+  const move = (at) => {
+    box.style.transform = `translate(${at.clientX - from.x}px, ${at.clientY - from.y}px)`;
+  };
   const drop = (at) => {
     box.removeEventListener('pointermove', move);
     box.classList.remove('held');

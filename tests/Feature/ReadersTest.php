@@ -59,6 +59,8 @@ final class ReadersTest extends FeatureTestCase
         self::assertSame(NectarFlow::On, $flow('norra-heden')->forRipeness());
         ScaleWeight::query()->where('apiary_id', self::yard('ekbacken')->id)->delete();
         Cache::flush();
+        // As the next request would.
+        $this->demo();
         self::assertNull($flow('skolgarden')->presumedFrom, 'Heather is a flow of its own.');
     }
 

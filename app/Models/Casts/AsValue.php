@@ -8,6 +8,7 @@ use App\Support\Fields;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
+use WeakMap;
 
 /**
  * A column of JSON as the value that it stores.
@@ -18,9 +19,13 @@ final class AsValue implements CastsAttributes
 {
     private const AS_JSON = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;
 
+    /** @var WeakMap<StoredValue, string> as they are stored: Eloquent asks anew whenever any attribute is read */
+    private static WeakMap $stored;
+
     /** @param  class-string<StoredValue>  $class */
     public function __construct(private readonly string $class)
     {
+        self::$stored ??= new WeakMap;
     }
 
     /** @param  array<string, mixed>  $attributes */
@@ -33,7 +38,7 @@ final class AsValue implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         return match (true) {
-            $value instanceof StoredValue => json_encode($value->toArray(), self::AS_JSON),
+            $value instanceof StoredValue => self::$stored[$value] ??= json_encode($value->toArray(), self::AS_JSON),
             // As the audit trail has it.
             is_string($value) => $value,
             default => throw new LogicException("$key takes a $this->class."),

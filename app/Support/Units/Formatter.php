@@ -176,13 +176,13 @@ final readonly class Formatter
         return __($date->format('D')).' '.$this->day($date);
     }
 
-    /** 4 Aug 2026 */
     /** @param  list<DateTimeInterface>  $dates */
     public function weekdays(array $dates): string
     {
         return implode(', ', array_map($this->weekday(...), $dates));
     }
 
+    /** 4 Aug 2026 */
     public function date(?DateTimeInterface $date): string
     {
         return $date === null ? '–' : $this->day($date).' '.$date->format('Y');

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\YardState\Coming;
 
 use App\Models\Apiary;
-use App\Models\Clearing;
-use App\Models\Treatment;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\YardState\Digest\DigestReader;
@@ -21,18 +19,15 @@ final readonly class ComingReader
         private CurrentOperation $current,
         private DigestReader $digests,
         private YardReader $yards,
+        private OnTheWay $onTheWay,
     ) {
     }
 
     public function of(Apiary $apiary): YardComing
     {
         $digest = $this->digests->of($apiary);
-        $clearings = Clearing::open()
-            ->where('apiary_id', $apiary->id)
-            ->with(['items.hive', 'items.box'])
-            ->orderBy('first_on')
-            ->get();
-        $planned = $clearings->flatMap(fn (Clearing $one) => $one->items)->pluck('box_id')->all();
+        $clearings = $this->onTheWay->clearings($apiary->id);
+        $planned = YardComing::boxesOn($clearings);
         $now = $later = [];
         foreach ($digest->hives as $code => $hive) {
             foreach ($hive->supers as $super) {
@@ -53,23 +48,11 @@ final readonly class ComingReader
             $digest,
             $now,
             $later,
-            array_values($clearings->all()),
-            $this->treatment($apiary),
+            $clearings,
+            $this->onTheWay->treatment($apiary->id),
             $ends,
             $ends?->add(new DateInterval('P'.Policy::at($this->current, $apiary)->offAfterFlowDays.'D')),
         );
-    }
-
-    /** Supers off by, from the label of the next treatment. */
-    private function treatment(Apiary $apiary): ?DateTimeImmutable
-    {
-        $next = Treatment::query()
-            ->where('apiary_id', $apiary->id)
-            ->where('supers_off_by', '>=', $this->current->today())
-            ->orderBy('supers_off_by')
-            ->first();
-
-        return $next === null ? null : new DateTimeImmutable($next->supers_off_by->format('Y-m-d'));
     }
 
     /** While the flow is on, the keeper expects it to end with the harvest that is under way. */

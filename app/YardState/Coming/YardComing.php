@@ -43,12 +43,23 @@ final readonly class YardComing
     /** @return list<string> ids of the boxes that are on a clearing already */
     public function planned(): array
     {
-        $boxes = array_map(
-            static fn (Clearing $one): array => $one->items->pluck('box_id')->all(),
-            $this->clearings,
-        );
+        return self::boxesOn($this->clearings);
+    }
 
-        return array_values(array_merge([], ...$boxes));
+    /**
+     * @param  list<Clearing>  $clearings
+     * @return list<string> ids
+     */
+    public static function boxesOn(array $clearings): array
+    {
+        $boxes = [];
+        foreach ($clearings as $clearing) {
+            foreach ($clearing->items as $item) {
+                $boxes[] = $item->box_id;
+            }
+        }
+
+        return $boxes;
     }
 
     public function mass(): Mass

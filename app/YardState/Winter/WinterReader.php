@@ -11,7 +11,10 @@ use App\Operation\Policy;
 use App\YardState\HiveState;
 use App\YardState\YardReader;
 use App\YardState\YardState;
+use Marjoram\Core\Reserve\ReserveAssumptions;
+use Marjoram\Core\Reserve\StoresOn;
 use Marjoram\Core\Reserve\UseCalibration;
+use Marjoram\Core\Reserve\WinterUse;
 
 /** The winter share of hives, each kept until something of it is written. */
 final readonly class WinterReader
@@ -52,6 +55,30 @@ final readonly class WinterReader
         $policy ??= Policy::at($this->current, $apiary);
 
         return WinterSeason::of($apiary, $policy->winter, $this->current->today(), $this->computed);
+    }
+
+    /** @return list<StoresOn> what one hive will have left, week by week */
+    public function storesAhead(Apiary $apiary, HiveWinter $winter): array
+    {
+        $id = $winter->state->id;
+
+        return $this->computed->ofHives(
+            $apiary->id,
+            'stores-ahead',
+            [$id],
+            $this->context($apiary),
+            fn (): array => [$id => $this->ahead($winter, $this->season($apiary))],
+        )[$id];
+    }
+
+    /** @return list<StoresOn> */
+    private function ahead(HiveWinter $winter, WinterSeason $season): array
+    {
+        $start = max($season->whole->from, min($season->today, $season->whole->firstFlow));
+        $scale = WinterUse::scale($winter->stores->framesOfBees, $winter->share->factor, new ReserveAssumptions);
+        $reserve = $winter->reserve;
+
+        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale);
     }
 
     /**
@@ -98,10 +125,12 @@ final readonly class WinterReader
     /** What the winter shares of a yard's hives depend on beside their own records. */
     public function context(Apiary $apiary): string
     {
-        $policy = Policy::at($this->current, $apiary);
-        $season = $this->season($apiary, $policy);
+        return $this->computed->once("winter.$apiary->id", function () use ($apiary): string {
+            $policy = Policy::at($this->current, $apiary);
+            $season = $this->season($apiary, $policy);
 
-        return $this->stamp($apiary, $policy, $season, $this->learnt($apiary, $policy, $season));
+            return $this->stamp($apiary, $policy, $season, $this->learnt($apiary, $policy, $season));
+        });
     }
 
     private function stamp(Apiary $apiary, Policy $policy, WinterSeason $season, UseCalibration $learnt): string

@@ -1,10 +1,13 @@
 <x-page :title="__('Policy')">
   <h1>{{ __('Policy') }}</h1>
   <p class="sub">
-    {{ __('Practitioners disagree. These are the choices of :operation, version :n; each verdict names the version it used.', [
-      'operation' => $operation->name,
-      'n' => $version,
-    ]) }}
+    {{ __(
+        'Practitioners disagree. These are the choices of :operation, version :n; each verdict names the version it used.',
+        [
+            'operation' => $operation->name,
+            'n' => $version,
+        ],
+    ) }}
   </p>
   <x-form :action="route('account.policy.update')" method="put">
     <div class="cols2">

@@ -22,8 +22,8 @@
       <li>
         <span>{{ __('before') }}</span>
         <span>{{ __(':p of the honey capped, :n days earlier', [
-          'p' => $f->percent($box->look->lastCappedShare),
-          'n' => round($box->look->daysSinceLast),
+            'p' => $f->percent($box->look->lastCappedShare),
+            'n' => round($box->look->daysSinceLast),
         ]) }}</span>
       </li>
     @endif

@@ -57,7 +57,7 @@
         @if ($box->look->eyeOffset !== null)
           <li>
             {{ __('The capped shares are corrected for the eye of whoever looked (:n points at one half).', [
-              'n' => sprintf('%+.0f', 100 * $box->look->eyeOffset),
+                'n' => sprintf('%+.0f', 100 * $box->look->eyeOffset),
             ]) }}
           </li>
         @endif

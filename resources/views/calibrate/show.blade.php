@@ -116,8 +116,8 @@
       </p>
     @else<p>
         {{ __('Last winter your hives used :n times what was reckoned (sd :sd).', [
-          'n' => number_format($winter->learnt->factor, 2),
-          'sd' => number_format($winter->learnt->sd, 2),
+            'n' => number_format($winter->learnt->factor, 2),
+            'sd' => number_format($winter->learnt->sd, 2),
         ]) }}
         @if (abs($factor - 1.0) > 0.0005)
           {{ __('In force: :n.', ['n' => number_format($factor, 2)]) }}

@@ -1,14 +1,11 @@
 @props(['of'])
-<details
-  class="astable"
-  id="weather"
-  @if ($errors->hasAny(['date', 'min', 'max', 'rain', 'sun', 'forecast'])) open @endif
->
+<details class="astable" id="weather" @if ($errors->hasAny(['date', 'min', 'max', 'rain', 'sun', 'forecast'])) open @endif>
   <summary>
-    {{ __('the days ahead') }}@if ($of->fetched === null):
-      <b>{{ __('no forecast; climate means stand in') }}</b>
-    @elseif ($of->isStale()):
-      <b>{{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }}</b>
+    {{ __('the days ahead') }}
+    @if ($of->fetched === null)
+      <b>({{ __('no forecast; climate means stand in') }})</b>
+    @elseif ($of->isStale())
+      <b>({{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }})</b>
     @endif
   </summary>
   <div class="scroll">

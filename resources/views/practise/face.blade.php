@@ -65,15 +65,15 @@
           <h3>{{ __('Correction') }}</h3>
           <p>
             {{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', [
-              'before' => number_format(100 * $test->rmsBefore, 1),
-              'after' => number_format(100 * $test->rmsAfter, 1),
+                'before' => number_format(100 * $test->rmsBefore, 1),
+                'after' => number_format(100 * $test->rmsAfter, 1),
             ]) }}
           </p>
           <p>
             {{ __('At 25, 50 and 75 % it makes :a, :b and :c %.', [
-              'a' => round(100 * $test->correction->share(0.25)),
-              'b' => round(100 * $test->correction->share(0.5)),
-              'c' => round(100 * $test->correction->share(0.75)),
+                'a' => round(100 * $test->correction->share(0.25)),
+                'b' => round(100 * $test->correction->share(0.5)),
+                'c' => round(100 * $test->correction->share(0.75)),
             ]) }}
           </p>
           @can('record')
@@ -91,8 +91,8 @@
         <h3>{{ __('In force') }}</h3>
         <p>
           {{ __('Your looks are corrected by :n points at one half (from :tries faces).', [
-            'n' => sprintf('%+.0f', 100 * $eye->offset),
-            'tries' => $eye->tries,
+              'n' => sprintf('%+.0f', 100 * $eye->offset),
+              'tries' => $eye->tries,
           ]) }}
         </p>
         @can('record')

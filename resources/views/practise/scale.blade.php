@@ -13,9 +13,9 @@
     </p>
     <p>
       {{ __('At :t that is :corrected of water at 20 °C by your reading; the honey has :water.', [
-        't' => $f->celsius($scale->temperatureC),
-        'corrected' => $f->water($scale->corrected($told->guess)),
-        'water' => $f->water($scale->waterPct),
+          't' => $f->celsius($scale->temperatureC),
+          'corrected' => $f->water($scale->corrected($told->guess)),
+          'water' => $f->water($scale->waterPct),
       ]) }}
     </p>
     <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.scale') }}">{{ __('Next sample') }}</a>

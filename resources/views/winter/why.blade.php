@@ -60,9 +60,9 @@
       <li>
         <span>–</span>
         <i>{{ __(':n frames of bees and :kg in the brood boxes, :how', [
-          'n' => $stores->framesOfBees,
-          'kg' => $f->kg($stores->kg),
-          'how' => $say->term($stores->how),
+            'n' => $stores->framesOfBees,
+            'kg' => $f->kg($stores->kg),
+            'how' => $say->term($stores->how),
         ]) }}</i>
       </li>
     @endif

@@ -3,10 +3,10 @@
 @if ($shape->closes)
 </{{ $shape->tag }}>
 @elseif ($shape->opens)
-<{{ $shape->tag }}{{ $shape->printed() }}@if ($shape->isOf($box, $code)) aria-current="true"@endif>
+<{{ $shape->tag }}{{ $shape->attributes() }}@if ($shape->of !== null && ($shape->of === $box || $shape->of === $code)) aria-current="true"@endif>
 @elseif ($shape->words !== null)
-<{{ $shape->tag }}{{ $shape->printed() }}>{{ $shape->words }}</{{ $shape->tag }}>
+<{{ $shape->tag }}{{ $shape->attributes() }}>{{ $shape->words }}</{{ $shape->tag }}>
 @else
-<{{ $shape->tag }}{{ $shape->printed() }}/>
+<{{ $shape->tag }}{{ $shape->attributes() }}/>
 @endif
 @endforeach
