@@ -65,9 +65,13 @@ final class PagesTest extends BrowserTestCase
             $this->assertAccessible("$page at 390");
         }
         $this->open('/assess/ekbacken/E3');
-        $small = self::$browser->executeScript(
-            'return [...document.querySelectorAll(".painter button, .painter a, .stages a")].filter((e) => e.offsetParent && (e.offsetHeight < 48 || e.offsetWidth < 48)).map((e) => e.textContent.trim())',
-        );
+        [$shown, $small] = self::$browser->executeScript(<<<'JS'
+            const targets = [...document.querySelectorAll('.painter button, .painter a, .stages a')]
+              .filter((one) => one.offsetParent);
+            const isSmall = (one) => one.offsetHeight < 48 || one.offsetWidth < 48;
+            return [targets.length, targets.filter(isSmall).map((one) => one.textContent.trim())];
+            JS);
+        self::assertGreaterThan(30, $shown, 'Tools, tenths, slots and stages');
         self::assertSame([], $small, 'Targets smaller than 48 px');
         self::screen(1280, 800);
     }

@@ -55,25 +55,28 @@ final class InvariantsTest extends TestCase
         }
     }
 
-    public function test_what_is_made_of_unseen_frames_stays_within_bounds(): void
+    public function test_doubt_falls_as_frames_are_seen_until_nothing_is_left_to_chance(): void
     {
         $random = new SeededRandom(7);
         $model = new UnseenFrames;
+        $doubts = array_fill(1, 8, []);
         for ($case = 0; $case < 25; $case++) {
             $box = $this->box($random);
             $frames = $this->frames($random, $box, $box->framesFitted);
-            $before = null;
             foreach (range(1, count($frames)) as $seen) {
                 $estimate = $model->estimate($box, array_slice($frames, 0, $seen));
-                self::assertGreaterThanOrEqual(0.0, $estimate->sd);
                 self::assertSame($box->framesFitted - $seen, $estimate->unseen());
-                if ($estimate->cappedShare !== null) {
-                    self::assertGreaterThanOrEqual(0.0, $estimate->cappedShare);
-                    self::assertLessThanOrEqual(1.0, $estimate->cappedShare);
-                }
-                $before = $estimate;
+                $doubts[$seen][] = $estimate->sd;
             }
-            self::assertEqualsWithDelta(0.0, $before?->sd ?? 1.0, 1e-12, 'all seen, nothing is left to chance');
+            $all = $model->estimate($box, $frames);
+            self::assertEqualsWithDelta(0.0, $all->sd, 1e-12);
+            $honey = array_sum(array_map(static fn (Frame $one): float => $one->a->honey() + $one->b->honey(), $frames));
+            $capped = array_sum(array_map(static fn (Frame $one): float => $one->a->capped + $one->b->capped, $frames));
+            self::assertEqualsWithDelta($honey > 0.0 ? $capped / $honey : null, $all->cappedShare, 1e-9);
+        }
+        $mean = static fn (array $of): float => array_sum($of) / count($of);
+        foreach ([1, 2, 4, 6] as $seen) {
+            self::assertGreaterThan($mean($doubts[$seen + 1]), $mean($doubts[$seen]), "$seen frames seen");
         }
     }
 
