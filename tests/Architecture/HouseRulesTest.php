@@ -62,10 +62,10 @@ final class HouseRulesTest extends TestCase
     private const COLUMNS = 120;
 
     /** Elements of a view, whose attributes the formatter breaks. */
-    private const COLUMNS_OF_VIEWS = 160;
+    private const COLUMNS_OF_VIEWS = 120;
 
     /** A sentence, an address or a drawing's path is not broken. */
-    private const COLUMNS_OF_SENTENCES = 250;
+    private const COLUMNS_OF_SENTENCES = 160;
 
     public function test_the_core_is_pure(): void
     {

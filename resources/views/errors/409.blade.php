@@ -1,7 +1,7 @@
 <x-plain :title="__('Not possible')">
   <h1>{{ __('Not possible') }}</h1>
   <p>
-    {{ $exception?->getMessage() && 409 === 400 ? $exception->getMessage() : __('Someone else changed this meanwhile.') }}
+    {{ __('Someone else changed this meanwhile.') }}
   </p>
   <p><a class="btn go" href="/">{{ __('To the season desk') }}</a></p>
 </x-plain>

@@ -1,7 +1,7 @@
 <x-plain :title="__('Not possible')">
   <h1>{{ __('Not possible') }}</h1>
   <p>
-    {{ $exception?->getMessage() && 419 === 400 ? $exception->getMessage() : __('The page lay open for too long. Go back, load it again, and send it once more.') }}
+    {{ __('The page lay open for too long. Go back, load it again, and send it once more.') }}
   </p>
   <p><a class="btn go" href="/">{{ __('To the season desk') }}</a></p>
 </x-plain>

@@ -1,6 +1,6 @@
 <x-plain :title="__('Not possible')">
   <h1>{{ __('Not possible') }}</h1>
-  <p>{{ $exception?->getMessage() && 429 === 400 ? $exception->getMessage() : __('Too many tries. Wait a minute.') }}
+  <p>{{ __('Too many tries. Wait a minute.') }}
   </p>
   <p><a class="btn go" href="/">{{ __('To the season desk') }}</a></p>
 </x-plain>
