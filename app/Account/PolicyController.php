@@ -8,15 +8,12 @@ use App\Models\Apiary;
 use App\Models\Operation;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Operation\PolicyRules;
 use App\Operation\PolicyValues;
 use App\Support\Http\Saved;
-use App\Wording\Choices;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
-use Marjoram\Core\Reserve\WinterSchool;
-use Marjoram\Core\Ripeness\RipenessSchool;
 
 /** The schools of the operation; each change makes a new version, which verdicts name from then on. */
 final class PolicyController
@@ -45,24 +42,7 @@ final class PolicyController
 
     public function update(Request $request, CurrentOperation $current): RedirectResponse
     {
-        $values = $request->validate([
-            'school' => ['required', Rule::enum(RipenessSchool::class)],
-            'capped_min' => ['required', 'numeric', 'between:0,100'],
-            'water_max_pct' => ['required', 'numeric', 'between:14,25'],
-            'heather_water_max_pct' => ['required', 'numeric', 'between:14,25'],
-            'confidence' => ['required', 'numeric', 'between:50,99'],
-            'unit' => ['required', Rule::in(array_keys(Choices::unitsOfTaking()))],
-            'clearing' => ['required', Rule::in(array_keys(Choices::clearing()))],
-            'off_after_flow_days' => ['sometimes', 'integer', 'between:0,90'],
-            'winter_school' => ['sometimes', Rule::enum(WinterSchool::class)],
-            'winter_boxes' => ['sometimes', 'integer', 'between:1,10'],
-            'sugar_to_stores' => ['sometimes', 'numeric', 'between:10,150'],
-            'winter_confidence' => ['required', 'numeric', 'between:50,99.9'],
-            'winter_from' => ['required', 'date_format:m-d'],
-            'first_flow' => ['required', 'date_format:m-d'],
-            'fill_capped' => ['required', 'numeric', 'between:30,95'],
-            'fill_open' => ['required', 'numeric', 'between:5,90'],
-        ]);
+        $values = $request->validate(PolicyRules::whole());
         $operation = $current->get();
         $kept = array_intersect_key($operation->policy, array_flip(self::KEPT));
         $operation->adopt(PolicyValues::stored($values) + $kept);

@@ -12,7 +12,11 @@ use Illuminate\Console\Command;
 /** Computations for programs: JSON in, JSON out, no database. */
 final class Calc extends Command
 {
-    protected $signature = 'calc {name? : the computation} {--in= : a file instead of standard input} {--list : the names} {--schema : JSON Schema of input and output}';
+    protected $signature = 'calc
+        {name? : the computation}
+        {--in= : a file instead of standard input}
+        {--list : the names}
+        {--schema : JSON Schema of input and output}';
 
     protected $description = 'Run one computation: JSON from standard input to standard output';
 

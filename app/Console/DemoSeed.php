@@ -11,7 +11,9 @@ use Illuminate\Console\Command;
 /** Fills an empty database with the invented demo. */
 final class DemoSeed extends Command
 {
-    protected $signature = 'demo:seed {--if-empty : do nothing where there is an operation already} {--large : a third operation of 300 hives over 8 seasons, for measuring}';
+    protected $signature = 'demo:seed
+        {--if-empty : do nothing where there is an operation already}
+        {--large : a third operation of 300 hives over 8 seasons, for measuring}';
 
     protected $description = 'Fill the database with the invented demo';
 

@@ -9,7 +9,11 @@ use App\Devices\SimulatedRefractometer;
 /** The stand-in for a refractometer that can be read: GET /reading. */
 final class DeviceRefractometer extends StandIn
 {
-    protected $signature = 'device:refractometer {--port=8491} {--seed=40826} {--water= : hidden water of the sample, %} {--readings=0 : stop after so many; 0 for never}';
+    protected $signature = 'device:refractometer
+        {--port=8491}
+        {--seed=40826}
+        {--water= : hidden water of the sample, %}
+        {--readings=0 : stop after so many; 0 for never}';
 
     protected $description = 'Serve readings of a hidden honey sample with noise and temperature';
 

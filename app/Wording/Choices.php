@@ -139,4 +139,19 @@ final class Choices
 
         return $choices;
     }
+
+    /** @return array<string, string> what lies in a comb, by the class that it is drawn in */
+    public static function contents(): array
+    {
+        return ['cap' => __('capped'), 'opn' => __('open'), 'brd' => __('brood'), 'pol' => __('pollen')];
+    }
+
+    /** @return list<string> January first */
+    public static function months(): array
+    {
+        return array_map(
+            static fn (string $month): string => __($month),
+            ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+        );
+    }
 }

@@ -69,16 +69,9 @@ final readonly class HiveState
      */
     public function belowFirst(array $going): array
     {
-        $above = false;
-        $moves = [];
-        foreach ($this->supers() as $box) {
-            $goes = in_array($box->id, $going, true);
-            if ($above && ! $goes) {
-                $moves[] = $box;
-            }
-            $above = $above || $goes;
-        }
+        $supers = array_column($this->supers(), null, 'id');
+        $ids = array_map(strval(...), array_keys($supers));
 
-        return $moves;
+        return array_map(static fn (string $id): BoxState => $supers[$id], Stack::toMoveBelow($ids, $going));
     }
 }

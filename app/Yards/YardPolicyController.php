@@ -6,22 +6,19 @@ namespace App\Yards;
 
 use App\Models\Apiary;
 use App\Models\HarvestPolicy;
+use App\Operation\PolicyRules;
 use App\Operation\PolicyValues;
 use App\Support\Http\Saved;
-use App\Wording\Choices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Marjoram\Core\Reserve\WinterSchool;
-use Marjoram\Core\Ripeness\RipenessSchool;
 
 /** What a yard, or one harvest of it, has otherwise than the operation's policy. */
 final class YardPolicyController
 {
     public function update(Request $request, Apiary $apiary): RedirectResponse
     {
-        $apiary->update(['policy' => self::overrides($request->validate(self::rules()))]);
+        $apiary->update(['policy' => self::overrides($request->validate(PolicyRules::overrides()))]);
 
         return Saved::at(
             route('yards.yard', $apiary->slug).'#policy',
@@ -37,7 +34,7 @@ final class YardPolicyController
                 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
                 'ends_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:starts_on', 'before:2100-01-01'],
                 'heather' => ['sometimes', 'boolean'],
-            ] + self::rules(),
+            ] + PolicyRules::overrides(),
         );
         $clash = HarvestPolicy::query()
             ->where('apiary_id', $apiary->id)
@@ -76,23 +73,6 @@ final class YardPolicyController
             route('yards.yard', $harvestPolicy->apiary->slug).'#policy',
             __('The harvest ":name" is removed.', ['name' => $harvestPolicy->name]),
         );
-    }
-
-    /** @return array<string, list<mixed>> */
-    private static function rules(): array
-    {
-        return [
-            'school' => ['nullable', Rule::enum(RipenessSchool::class)],
-            'capped_min' => ['nullable', 'numeric', 'between:0,100'],
-            'water_max_pct' => ['nullable', 'numeric', 'between:14,25'],
-            'confidence' => ['nullable', 'numeric', 'between:50,99'],
-            'unit' => ['nullable', Rule::in(array_keys(Choices::unitsOfTaking()))],
-            'off_after_flow_days' => ['nullable', 'integer', 'between:0,90'],
-            'winter_school' => ['nullable', Rule::enum(WinterSchool::class)],
-            'winter_boxes' => ['nullable', 'integer', 'between:1,10'],
-            'winter_from' => ['nullable', 'date_format:m-d'],
-            'first_flow' => ['nullable', 'date_format:m-d'],
-        ];
     }
 
     /**

@@ -128,7 +128,7 @@ final class HouseRulesTest extends TestCase
         foreach (['app', 'core', 'config', 'routes', 'database', 'resources/views'] as $folder) {
             foreach ($this->files($folder) as $path => $code) {
                 foreach (explode("\n", $code) as $n => $line) {
-                    $isWords = preg_match('/[\'"][^\'"]{40,}|https?:|\{\{ |content=/', $line) === 1;
+                    $isWords = preg_match('/[\'"][^\'"]{40,}|https?:|\{\{ |__\(/', $line) === 1;
                     $most = match (true) {
                         $isWords => self::COLUMNS_OF_SENTENCES,
                         str_ends_with($path, '.blade.php') => self::COLUMNS_OF_VIEWS,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\YardState\Digest;
 
+use App\YardState\Stack;
+
 /** A hive in a few figures. Plain values: it is kept. */
 final readonly class HiveDigest
 {
@@ -32,14 +34,6 @@ final readonly class HiveDigest
      */
     public function toMoveBelow(array $going): int
     {
-        $above = false;
-        $moves = 0;
-        foreach ($this->supers as $super) {
-            $goes = in_array($super->id, $going, true);
-            $moves += $above && ! $goes ? 1 : 0;
-            $above = $above || $goes;
-        }
-
-        return $moves;
+        return count(Stack::toMoveBelow(array_column($this->supers, 'id'), $going));
     }
 }

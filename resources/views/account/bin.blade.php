@@ -19,8 +19,10 @@
             <td>{{ $f->moment($one->record->deleted_at, $operation->time_zone) }}</td>
             <td>
               @can('manage')
-                <x-form :action="route('account.bin.restore', [$one->kind, $one->record->id])" class="inline"><button class="link-btn">{{ __('bring back') }} <span
-                      class="sr">{{ $one->record->label() }}</span></button></x-form>
+                <x-form :action="route('account.bin.restore', [$one->kind, $one->record->id])" class="inline">
+                  <button class="link-btn">{{ __('bring back') }} <span
+                      class="sr">{{ $one->record->label() }}</span></button>
+                </x-form>
               @endcan
             </td>
           </tr>

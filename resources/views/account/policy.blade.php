@@ -83,7 +83,8 @@
           :value="$values['winter_school']"
           :options="$choose->winterSchools()"
         />
-        <div class="row"><x-field
+        <div class="row">
+          <x-field
             name="winter_boxes"
             type="number"
             min="1"
@@ -110,7 +111,8 @@
           :label="__('Winters to be survived without feeding, %')"
           :value="$values['winter_confidence']"
         />
-        <div class="row"><x-field
+        <div class="row">
+          <x-field
             name="winter_from"
             :label="__('Winter stores count from (month-day)')"
             :value="$values['winter_from']"
@@ -139,7 +141,8 @@
           :hint="__('bees eat from them and robbers come; fewer where honey sets in the comb, such as of rape')"
         />
         <h2>{{ __('Assumptions') }}</h2>
-        <div class="row"><x-field
+        <div class="row">
+          <x-field
             name="fill_capped"
             type="number"
             step="0.5"
@@ -159,7 +162,8 @@
       </section>
     </div>
     @can('manage')
-      <div class="btns blk"><button class="btn go">{{ __('Save as a new version') }}</button></div>
+      <div class="btns blk"><button class="btn go">{{ __('Save as a new version') }}</button>
+      </div>
     @endcan
   </x-form>
 </x-page>

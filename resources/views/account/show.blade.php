@@ -37,7 +37,8 @@
             :value="$f->preferences->paper"
             :options="['A4' => 'A4', 'letter' => 'Letter']"
           />
-          <div class="btns"><button class="btn go">{{ __('Save') }}</button></div>
+          <div class="btns"><button class="btn go">{{ __('Save') }}</button>
+          </div>
         </x-form>
       </section>
       <section class="blk">
@@ -65,7 +66,8 @@
             required
             autocomplete="new-password"
           />
-          <div class="btns"><button class="btn">{{ __('Change the password') }}</button></div>
+          <div class="btns"><button class="btn">{{ __('Change the password') }}</button>
+          </div>
         </x-form>
       </section>
     </div>
@@ -80,7 +82,8 @@
               :value="$operation->id"
               :options="$mine->mapWithKeys(fn($one) => [$one->operation_id => $one->operation->name])->all()"
             />
-            <button class="btn">{{ __('Go there') }}</button></x-form>
+            <button class="btn">{{ __('Go there') }}</button>
+          </x-form>
         @endif
         @can('own')
           <x-form :action="route('account.operation')" method="put" class="narrow">
@@ -112,7 +115,8 @@
                 step="any"
                 :label="__('Honey room, latitude')"
                 :value="$operation->latitude"
-              /><x-field
+              />
+              <x-field
                 name="longitude"
                 type="number"
                 step="any"
@@ -135,13 +139,15 @@
                 :value="$operation->kit->fumeBoards"
               />
             </div>
-            <label class="check"><input
+            <label class="check">
+              <input
                 type="checkbox"
                 name="blower"
                 value="1"
                 @checked($operation->kit->blower)
               > {{ __('a blower') }}</label>
-            <label class="check"><input
+            <label class="check">
+              <input
                 type="checkbox"
                 name="dry_room"
                 value="1"
@@ -154,7 +160,8 @@
               :value="$operation->demo_today?->format('Y-m-d')"
               :hint="__('for the demo; empty for the real day')"
             />
-            <div class="btns"><button class="btn go">{{ __('Save the operation') }}</button></div>
+            <div class="btns"><button class="btn go">{{ __('Save the operation') }}</button>
+            </div>
           </x-form>
         @else
           <p>{{ $operation->name }}</p>
@@ -205,7 +212,8 @@
                   'owner' => __('owner'),
               ]"
             />
-            <button class="btn">{{ __('Add') }}</button></x-form>
+            <button class="btn">{{ __('Add') }}</button>
+          </x-form>
         @endcan
       </section>
     </div>

@@ -24,10 +24,12 @@
       required
       autocomplete="current-password"
     />
-    <label class="check"><input type="checkbox" name="remember" value="1">
+    <label class="check">
+      <input type="checkbox" name="remember" value="1">
       {{ __('stay signed in on this device') }}</label>
     <div class="btns"><button class="btn go">{{ __('Sign in') }}</button> <a class="link"
         href="{{ route('sign-up') }}"
-      >{{ __('New here? Sign up') }}</a></div>
+      >{{ __('New here? Sign up') }}</a>
+    </div>
   </form>
 </x-plain>

@@ -31,6 +31,7 @@
     />
     <div class="btns"><button class="btn go">{{ __('Sign up') }}</button> <a class="link"
         href="{{ route('sign-in') }}"
-      >{{ __('I have an account') }}</a></div>
+      >{{ __('I have an account') }}</a>
+    </div>
   </form>
 </x-plain>

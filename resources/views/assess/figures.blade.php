@@ -27,7 +27,8 @@
         </div>
       </fieldset>
     @endforeach
-    <div class="btns"><button class="btn go">{{ __('Save the frame') }}</button></div>
+    <div class="btns"><button class="btn go">{{ __('Save the frame') }}</button>
+    </div>
   </x-form>
   @if ($looks->stored)
     @can('manage')

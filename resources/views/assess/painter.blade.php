@@ -49,7 +49,8 @@
   @error('seen_on')
     <p class="err danger">{{ $message }}</p>
   @enderror
-  <p class="line thumb-only" id="line-box">@include('assess.line', ['next' => $opened->next])</p>
+  <p class="line thumb-only" id="line-box">
+    @include('assess.line', ['next' => $opened->next])</p>
   @cannot('record')
     <p class="sub">{{ __('You may look, not paint.') }}</p>
   @endcannot

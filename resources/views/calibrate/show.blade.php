@@ -14,36 +14,42 @@
     @foreach ($fills as $key => $fill)
       <div class="stop">
         <div class="hd">
-          <h3>{{ $fill->kind->name }}</h3><span
+          <h3>{{ $fill->kind->name }}</h3>
+          <span
             class="sub">{{ trans_choice('{1} :count weighing|[2,*] :count weighings', $fill->learnt->count) }}</span>
         </div>
         <x-drawing.picture :of="$picture->of($fill)" />
         <p>
           {{ __(
-              'Presumed 1.00 (sd 0.12); your weighings say :factor (sd :sd). A full box holds :before instead of :presumed; estimates were off by :errorBefore, now by :errorAfter.',
+              'Presumed 1.00 (sd 0.12); your weighings say :factor (sd :sd). Estimates were off by :errorBefore, now by :errorAfter.',
               [
                   'factor' => number_format($fill->learnt->factor, 3),
                   'sd' => number_format($fill->learnt->sd, 3),
-                  'before' => $f->kg($fill->fullKg($fill->learnt->factor)),
-                  'presumed' => $f->kg($fill->fullKg(1.0)),
                   'errorBefore' => $f->kg($fill->errorKg(1.0), 2),
                   'errorAfter' => $f->kg($fill->errorKg($fill->learnt->factor), 2),
               ],
           ) }}
+          {{ __('A full box holds :learnt instead of :presumed.', [
+              'learnt' => $f->kg($fill->fullKg($fill->learnt->factor)),
+              'presumed' => $f->kg($fill->fullKg(1.0)),
+          ]) }}
         </p>
         @can('manage')
           <div class="btns">
             @if (!$fill->isTaken())
-              <x-form :action="route('calibrate.fill')" method="put"><input type="hidden" name="kind"
-                  value="{{ $key }}"><input type="hidden" name="take" value="1"><button
-                  class="btn go">{{ __('Use it from now on') }}</button></x-form>
+              <x-form :action="route('calibrate.fill')" method="put">
+                <x-hidden :of="['kind' => $key]" />
+                <x-hidden :of="['take' => 1]" />
+                <button class="btn go">{{ __('Use it from now on') }}</button>
+              </x-form>
             @endif
             @if ($fill->inForce() !== 1.0)
-              <span class="sub">{{ __('in force: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span><x-form
-                :action="route('calibrate.fill')" method="put"
-              ><input type="hidden" name="kind" value="{{ $key }}"><input type="hidden" name="take"
-                  value="0"
-                ><button class="btn small">{{ __('Back to what is presumed') }}</button></x-form>
+              <span class="sub">{{ __('in force: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span>
+              <x-form :action="route('calibrate.fill')" method="put">
+                <x-hidden :of="['kind' => $key]" />
+                <x-hidden :of="['take' => 0]" />
+                <button class="btn small">{{ __('Back to what is presumed') }}</button>
+              </x-form>
             @endif
           </div>
         @endcan
@@ -53,27 +59,34 @@
       <details class="astable" @if ($errors->hasAny(['mark', 'slots', 'before', 'after'])) open @endif>
         <summary>{{ __('note a weighing') }}</summary>
         <x-form :action="route('calibrate.weighings.store')" class="narrow">
-          <div class="row"><x-field
+          <div class="row">
+            <x-field
               name="mark"
               :label="__('Mark of the box')"
               maxlength="20"
               required
-            /><x-field name="slots" :label="__('Frames weighed')" :hint="__('such as 3, 4, 5; empty: the whole box')" /></div>
-          <div class="row"><x-field
+            />
+            <x-field name="slots" :label="__('Frames weighed')" :hint="__('such as 3, 4, 5; empty: the whole box')" />
+          </div>
+          <div class="row">
+            <x-field
               name="before"
               type="number"
               step="any"
               min="0"
               :label="__('Before extraction, :unit', ['unit' => $f->massUnit()])"
               required
-            /><x-field
+            />
+            <x-field
               name="after"
               type="number"
               step="any"
               min="0"
               :label="__('After, :unit', ['unit' => $f->massUnit()])"
               required
-            /><button class="btn">{{ __('Note it') }}</button></div>
+            />
+            <button class="btn">{{ __('Note it') }}</button>
+          </div>
         </x-form>
       </details>
     @endcan
@@ -114,7 +127,8 @@
       <p class="empty">
         {{ __('No hive was weighed twice last winter. Two weighings of a hive, in autumn and in spring, say how much more or less than usual it uses.') }}
       </p>
-    @else<p>
+    @else
+      <p>
         {{ __('Last winter your hives used :n times what was reckoned (sd :sd).', [
             'n' => number_format($winter->learnt->factor, 2),
             'sd' => number_format($winter->learnt->sd, 2),
@@ -149,12 +163,16 @@
         </table>
       </div>
       @can('manage')
-        <div class="btns"><x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take"
-              value="1"><button class="btn go">{{ __('Use it from now on') }}</button></x-form>
+        <div class="btns">
+          <x-form :action="route('calibrate.winter')" method="put">
+            <x-hidden :of="['take' => 1]" />
+            <button class="btn go">{{ __('Use it from now on') }}</button>
+          </x-form>
           @if (abs($factor - 1.0) > 0.0005)
-            <x-form :action="route('calibrate.winter')" method="put"><input type="hidden" name="take" value="0"><button
-                class="btn small"
-              >{{ __('Back to the usual') }}</button></x-form>
+            <x-form :action="route('calibrate.winter')" method="put">
+              <x-hidden :of="['take' => 0]" />
+              <button class="btn small">{{ __('Back to the usual') }}</button>
+            </x-form>
           @endif
         </div>
       @endcan
@@ -170,7 +188,8 @@
     @foreach ($instruments as $one)
       <div class="stop">
         <div class="hd">
-          <h3>{{ $one->name }}</h3><span class="sub">{{ $say->scale($one->scale) }},
+          <h3>{{ $one->name }}</h3>
+          <span class="sub">{{ $say->scale($one->scale) }},
             {{ $one->compensated ? __('corrects for temperature') : __('does not correct for temperature') }}
             @if ($one->address)
               , {{ __('can be read') }}
@@ -178,17 +197,26 @@
           </span>
         </div>
         <p>
-          {{ $one->checked_on ? __('Offset :n, checked on :day.', ['n' => sprintf('%+.4g', $one->offset), 'day' => $f->date($one->checked_on)]) : __('Never checked: its offset is taken as none.') }}
+          @if ($one->checked_on)
+            {{ __('Offset :n, checked on :day.', [
+                'n' => sprintf('%+.4g', $one->offset),
+                'day' => $f->date($one->checked_on),
+            ]) }}
+          @else
+            {{ __('Never checked: its offset is taken as none.') }}
+          @endif
         </p>
         @can('manage')
-          <x-form :action="route('calibrate.instruments.check', $one->id)" method="put" class="row"><x-field
+          <x-form :action="route('calibrate.instruments.check', $one->id)" method="put" class="row">
+            <x-field
               :id="'known-' . $one->id"
               name="known"
               type="number"
               step="any"
               :label="__('Water of the check sample, %')"
               required
-            /><x-field
+            />
+            <x-field
               :id="'r-' . $one->id"
               name="readings"
               :label="__('Readings of it')"
@@ -202,26 +230,36 @@
               step="0.5"
               :label="$f->temperatureUnit()"
               :value="round($f->temperatureValue(20))"
-            /><button class="btn">{{ __('Check it') }}</button></x-form>
+            />
+            <button class="btn">{{ __('Check it') }}</button>
+          </x-form>
           <x-remove :action="route('calibrate.instruments.destroy', $one->id)" :words="__('remove :name', ['name' => $one->name])" />
         @endcan
       </div>
     @endforeach
     @can('manage')
       <details class="astable" @if ($errors->hasAny(['name', 'address'])) open @endif>
-        <summary>{{ __('note an instrument') }}</summary><x-form :action="route('calibrate.instruments.store')" class="narrow">
-          <div class="row"><x-field
+        <summary>{{ __('note an instrument') }}</summary>
+        <x-form :action="route('calibrate.instruments.store')" class="narrow">
+          <div class="row">
+            <x-field
               name="name"
               :label="__('Name')"
               maxlength="60"
               required
-            /><x-field name="scale" :label="__('Scale')" :options="$choose->scales()" /></div>
-          <div class="row"><x-field name="compensated" :label="__('Corrects for temperature itself')" :options="['1' => __('yes'), '0' => __('no')]" /><x-field
+            />
+            <x-field name="scale" :label="__('Scale')" :options="$choose->scales()" />
+          </div>
+          <div class="row">
+            <x-field name="compensated" :label="__('Corrects for temperature itself')" :options="['1' => __('yes'), '0' => __('no')]" />
+            <x-field
               name="address"
               :label="__('Address, if it can be read')"
               :hint="__('in your own network, or stand-in')"
               maxlength="200"
-            /><button class="btn">{{ __('Note it') }}</button></div>
+            />
+            <button class="btn">{{ __('Note it') }}</button>
+          </div>
         </x-form>
       </details>
     @endcan
@@ -235,8 +273,8 @@
     </p>
     <section>
       <h3>{{ __('Your eye') }}</h3>
-      <p><a class="link"
-          href="{{ route('practise.face') }}">{{ __('Practise on faces whose share is known') }}</a></p>
+      <p><a class="link" href="{{ route('practise.face') }}">{{ __('Practise on faces whose share is known') }}</a>
+      </p>
     </section>
   </x-slot:why>
 </x-page>

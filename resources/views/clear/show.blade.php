@@ -35,7 +35,8 @@
     @can('manage')
       <x-form :action="route('clear.plans.store', $apiary->slug)">
         @include('clear.pick')
-        <div class="btns blk"><button class="btn go">{{ __('Keep this clearing') }}</button></div>
+        <div class="btns blk"><button class="btn go">{{ __('Keep this clearing') }}</button>
+        </div>
       </x-form>
     @else
       @include('clear.pick')

@@ -12,17 +12,24 @@
             @if ($one->box->comesOff())
               {{ __('ripe, and kept for winter') }}
             @elseif ($one->box->decision !== null && !$one->box->decision->comesOff)
-              {{ __('stays by your decision') }}@else{{ mb_strtolower($say->verdict($one->box->verdict())) }}
+              {{ __('stays by your decision') }}
+            @else
+              {{ mb_strtolower($say->verdict($one->box->verdict())) }}
             @endif
             @if ($one->box->ripeness->waitDays)
               ,
-              {{ $one->box->ripeness->waitDays > 21 ? __('more than three weeks at this pace') : trans_choice('~:count day|~:count days', $one->box->ripeness->waitDays) }}
+              @if ($one->box->ripeness->waitDays > 21)
+                {{ __('more than three weeks at this pace') }}
+              @else
+                {{ trans_choice('~:count day|~:count days', $one->box->ripeness->waitDays) }}
+              @endif
             @endif
             ·
             <a class="link"
               href="{{ route($one->box->comesOff() ? 'winter.hive' : 'assess.hive', [$apiary->slug, $one->hive->code]) }}"
             >
-              {{ $one->box->comesOff() ? __('Winter share') : __('Assess') }}<span class="sr"> {{ $one->hive->code }}
+              {{ $one->box->comesOff() ? __('Winter share') : __('Assess') }}<span class="sr">
+                {{ $one->hive->code }}
                 {{ $one->box->name() }}</span></a>
           </span>
         </li>

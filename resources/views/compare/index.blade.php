@@ -66,6 +66,7 @@
         {{ __('The index is the mean difference to the yard\'s mean in the same seasons.') }}
       </p>
     </section>
-    <div class="btns"><a class="btn" href="{{ route('compare.csv') }}">{{ __('Download as CSV') }}</a></div>
+    <div class="btns"><a class="btn" href="{{ route('compare.csv') }}">{{ __('Download as CSV') }}</a>
+    </div>
   </x-slot:why>
 </x-page>

@@ -1,5 +1,6 @@
 @props(['of'])
-<details class="astable" id="weather" @if ($errors->hasAny(['date', 'min', 'max', 'rain', 'sun', 'forecast'])) open @endif>
+@php($isWrong = $errors->hasAny(['date', 'min', 'max', 'rain', 'sun', 'forecast']))
+<details class="astable" id="weather" @if ($isWrong) open @endif>
   <summary>
     {{ __('the days ahead') }}
     @if ($of->fetched === null)

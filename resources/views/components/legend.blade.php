@@ -1,5 +1,5 @@
 <ul class="key" aria-label="{{ __('Key') }}">
-  @foreach (['cap' => __('capped'), 'opn' => __('open'), 'brd' => __('brood'), 'pol' => __('pollen')] as $class => $words)
+  @foreach ($choose->contents() as $class => $words)
     <li><span class="sw"><svg viewBox="0 0 14 12" aria-hidden="true">
           <rect class="{{ $class }}" width="14" height="12" />
         </svg></span>{{ $words }}</li>

@@ -9,9 +9,7 @@
   <link rel="icon" href="/icon.svg" type="image/svg+xml">
   <link rel="stylesheet" href="/build/app.css?{{ $assetVersion }}">
   <meta name="csrf-token" content="{{ csrf_token() }}">
-  <meta name="htmx-config"
-    content='{"allowEval":false,"includeIndicatorStyles":false,"responseHandling":[{"code":"[23]..","swap":true},{"code":"4..","swap":true,"error":true},{"code":"5..","swap":false,"error":true}]}'
-  >
+  <meta name="htmx-config" content="{{ json_encode(config('htmx')) }}">
   <script src="/build/htmx.min.js" defer nonce="{{ $nonce }}"></script>
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}

@@ -5,6 +5,7 @@
       'people' => $sheet->lifted->people,
   ]) }}
   @if ($sheet->lifted->beyond > 0)
-    {{ trans_choice('{1} :count box is beyond one back: two people, or the tilting stand.|[2,*] :count boxes are beyond one back: two people, or the tilting stand.', $sheet->lifted->beyond) }}
+    {{ trans_choice('{1} :count box is beyond one back:|[2,*] :count boxes are beyond one back:', $sheet->lifted->beyond) }}
+    {{ __('two people, or the tilting stand.') }}
   @endif
 @endif

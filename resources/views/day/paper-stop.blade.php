@@ -40,7 +40,8 @@
           @endif
         </td>
         <td><b>{{ $code }}</b></td>
-        <td>@include('day.super')</td>
+        <td>
+          @include('day.super')</td>
       </tr>
     @endforeach
   @endforeach

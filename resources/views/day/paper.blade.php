@@ -45,7 +45,8 @@
 
 <body>
   <h1>{{ $f->weekday($sheet->day) }} {{ $sheet->day->format('Y') }}</h1>
-  <p>@include('day.lifted')</p>
+  <p>
+    @include('day.lifted')</p>
   <h2>{{ __('To load') }}</h2>
   <table>
     @foreach ($sheet->load as $item)

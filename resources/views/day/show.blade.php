@@ -20,7 +20,8 @@
       <a class="btn small noprint"
         href="{{ route('clear.day.pdf', [$sheet->date(), 'paper' => 'letter']) }}">{{ __('PDF, Letter') }}</a>
     </p>
-    <p class="lifted">@include('day.lifted')</p>
+    <p class="lifted">
+      @include('day.lifted')</p>
     <section class="blk">
       <h2>{{ __('To load') }}</h2>
       <ul class="load loadday">

@@ -10,7 +10,8 @@
   @endif
   · {{ $f->weekday($first->startsOn($today)) }}
 </p>
-<div class="btns"><a class="btn go" href="{{ $first->href }}">{{ __('Go there') }}</a></div>
+<div class="btns"><a class="btn go" href="{{ $first->href }}">{{ __('Go there') }}</a>
+</div>
 <section class="then">
   <h3>{{ __('Then') }}</h3>
   <ol>

@@ -5,18 +5,20 @@
   :wall="true"
 >
   <div class="hd">
-    <h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1><span
-      class="sub"
-    >{{ $f->date($lot->harvest->taken_on) }},
+    <h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1>
+    <span class="sub">{{ $f->date($lot->harvest->taken_on) }},
       {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span>
   </div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
       ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }}
       {{ __('judged') }}</span></p>
-  <div class="buckets"><x-drawing.picture :of="$buckets" /></div>
+  <div class="buckets">
+    <x-drawing.picture :of="$buckets" />
+  </div>
   @can('record')
     <section class="blk">
-      <h2>{{ __('Weigh a bucket') }}</h2><x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
+      <h2>{{ __('Weigh a bucket') }}</h2>
+      <x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
         <x-field
           name="gross"
           type="number"
@@ -36,7 +38,8 @@
           :value="round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2)"
           required
         />
-        <button class="btn go">{{ __('Weigh') }}</button></x-form>
+        <button class="btn go">{{ __('Weigh') }}</button>
+      </x-form>
     </section>
   @endcan
   <section class="blk">
@@ -66,24 +69,32 @@
               <td>{{ $bucket->number }}</td>
               <td>
                 @can('record')
-                  <x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row"><x-hidden :of="['version' => $bucket->version]" />
+                  <x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row">
+                    <x-hidden :of="['version' => $bucket->version]" />
                     <div class="field"><label class="sr"
-                        for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label><input
+                        for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label>
+                      <input
                         id="g{{ $bucket->id }}"
                         name="gross"
                         type="number"
                         step="0.01"
                         value="{{ round($f->massValue($bucket->gross_kg), 2) }}"
-                      ></div>
+                      >
+                    </div>
                     <div class="field"><label class="sr"
-                        for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label><input
+                        for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label>
+                      <input
                         id="t{{ $bucket->id }}"
                         name="tare"
                         type="number"
                         step="0.01"
                         value="{{ round($f->massValue($bucket->tare_kg), 2) }}"
-                      ></div><button class="btn small">{{ __('Correct') }}</button>
-                  </x-form>@else{{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}
+                      >
+                    </div>
+                    <button class="btn small">{{ __('Correct') }}</button>
+                  </x-form>
+                @else
+                  {{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}
                 @endcan
               </td>
               <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
@@ -119,21 +130,26 @@
               @can('record')
                 <x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
                   <div class="field"><label class="sr"
-                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label><input
+                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label>
+                    <input
                       id="b{{ $super->id }}"
                       name="before"
                       type="number"
                       step="0.01"
                       value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"
-                    ></div>
+                    >
+                  </div>
                   <div class="field"><label class="sr"
-                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->box->mark]) }}</label><input
+                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->box->mark]) }}</label>
+                    <input
                       id="a{{ $super->id }}"
                       name="after"
                       type="number"
                       step="0.01"
                       value="{{ $super->after_kg === null ? '' : round($f->massValue($super->after_kg), 2) }}"
-                    ></div><button class="btn small">{{ __('Weigh') }}</button>
+                    >
+                  </div>
+                  <button class="btn small">{{ __('Weigh') }}</button>
                 </x-form>
               @endcan
             </td>
@@ -145,16 +161,21 @@
   @can('manage')
     <details class="astable">
       <summary>{{ __('remove this lot') }}</summary>
-      <p class="sub">{{ __('With its supers and buckets, into the bin for 30 days.') }}</p><x-form :action="route('honey-room.lots.destroy', $lot->id)"
-        method="delete"
-      ><button class="btn bad">{{ __('Remove lot :lot', ['lot' => $lot->code]) }}</button></x-form>
+      <p class="sub">{{ __('With its supers and buckets, into the bin for 30 days.') }}</p>
+      <x-form :action="route('honey-room.lots.destroy', $lot->id)" method="delete">
+        <button class="btn bad">{{ __('Remove lot :lot', ['lot' => $lot->code]) }}</button>
+      </x-form>
     </details>
   @endcan
   <x-slot:why>
     <div>
       <p class="lab">{{ __('Why: lot :lot', ['lot' => $lot->code]) }}</p>
       <h2 class="say">
-        {{ $state->allotted ? __('The buckets hold :p of what was judged.', ['p' => $f->percent($state->allotted->measuredToEstimated)]) : __('Nothing is weighed yet.') }}
+        @if ($state->allotted)
+          {{ __('The buckets hold :p of what was judged.', ['p' => $f->percent($state->allotted->measuredToEstimated)]) }}
+        @else
+          {{ __('Nothing is weighed yet.') }}
+        @endif
       </h2>
     </div>
     @if ($state->allotted)
@@ -173,7 +194,8 @@
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('Errors of the fill are common to all supers of a lot, those of painting each super\'s own: the estimates are corrected together so that they add up to the buckets.') }}
+        {{ __('Errors of the fill are common to all supers of a lot, those of painting each super\'s own.') }}
+        {{ __('The estimates are corrected together so that they add up to the buckets.') }}
       </p>
     </section>
     <p class="caution">

@@ -1,7 +1,7 @@
 <x-page :title="__('Practise: the eye')" stage="practise">
   <div class="hd">
-    <h1>{{ __('How much of this face is capped?') }}</h1><span class="sub"><a
-        href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span>
+    <h1>{{ __('How much of this face is capped?') }}</h1>
+    <span class="sub"><a href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span>
   </div>
   <p class="sub">
     {{ __('Face :n. Solid is capped, hatched is open honey, blank is empty. The share is of the whole face.', ['n' => $number]) }}
@@ -16,7 +16,8 @@
     </div>
   @else
     @can('record')
-      <x-form :action="route('practise.face.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
+      <x-form :action="route('practise.face.guess')" class="answer">
+        <x-hidden :of="['number' => $number]" />
         <x-field
           name="guess"
           type="number"
@@ -27,15 +28,20 @@
           :label="__('Capped, %')"
           required
           autofocus
-        /><button class="btn go">{{ __('That is my estimate') }}</button></x-form>
+        />
+        <button class="btn go">{{ __('That is my estimate') }}</button>
+      </x-form>
       <div class="tenths" role="group" aria-label="{{ __('Tenths') }}">
         @foreach (range(1, 9) as $tenth)
-          <x-form :action="route('practise.face.guess')" class="inline"><input type="hidden" name="number"
-              value="{{ $number }}"><input type="hidden" name="guess"
-              value="{{ 10 * $tenth }}"><button>{{ 10 * $tenth }}<span class="sr"> %</span></button></x-form>
+          <x-form :action="route('practise.face.guess')" class="inline">
+            <x-hidden :of="['number' => $number]" />
+            <x-hidden :of="['guess' => 10 * $tenth]" />
+            <button>{{ 10 * $tenth }}<span class="sr"> %</span></button>
+          </x-form>
         @endforeach
       </div>
-    @else<p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>
+    @else
+      <p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>
     @endcan
   @endif
   <x-slot:why>
@@ -45,8 +51,15 @@
       <p>
         {{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => $enough]) }}
       </p>
-    @else<h2 class="say">
-        {{ abs($test->bias) < 0.015 ? __('You see about what there is.') : ($test->bias > 0 ? __('You see :n points too much.', ['n' => round(100 * $test->bias)]) : __('You see :n points too little.', ['n' => round(-100 * $test->bias)])) }}
+    @else
+      <h2 class="say">
+        @if (abs($test->bias) < 0.015)
+          {{ __('You see about what there is.') }}
+        @elseif ($test->bias > 0)
+          {{ __('You see :n points too much.', ['n' => round(100 * $test->bias)]) }}
+        @else
+          {{ __('You see :n points too little.', ['n' => round(-100 * $test->bias)]) }}
+        @endif
       </h2>
       <section>
         <dl>
@@ -61,7 +74,8 @@
       <x-drawing.picture :of="$plot" />
       @if ($test->count < $enough)
         <p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => $enough - $test->count]) }}</p>
-      @else<section>
+      @else
+        <section>
           <h3>{{ __('Correction') }}</h3>
           <p>
             {{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', [
@@ -77,8 +91,10 @@
             ]) }}
           </p>
           @can('record')
-            <x-form :action="route('practise.eye')"><button
-                class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button></x-form>
+            <x-form :action="route('practise.eye')">
+              <button
+                class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button>
+            </x-form>
             @error('eye')
               <p class="err danger">{{ $message }}</p>
             @enderror
@@ -96,8 +112,9 @@
           ]) }}
         </p>
         @can('record')
-          <x-form :action="route('practise.eye.drop')" method="delete"><button
-              class="btn small">{{ __('Take it off again') }}</button></x-form>
+          <x-form :action="route('practise.eye.drop')" method="delete">
+            <button class="btn small">{{ __('Take it off again') }}</button>
+          </x-form>
         @endcan
       </section>
     @endif

@@ -1,7 +1,7 @@
 <x-page :title="__('Practise: the scale')" stage="practise">
   <div class="hd">
-    <h1>{{ __('What does the scale say?') }}</h1><span class="sub"><a
-        href="{{ route('practise.face') }}">{{ __('Practise estimating faces') }}</a></span>
+    <h1>{{ __('What does the scale say?') }}</h1>
+    <span class="sub"><a href="{{ route('practise.face') }}">{{ __('Practise estimating faces') }}</a></span>
   </div>
   <p class="sub">
     {{ __('Sample :n. Read the water where dark meets light. This instrument does not correct for temperature; the application does.', ['n' => $number]) }}
@@ -22,7 +22,8 @@
     </div>
   @else
     @can('record')
-      <x-form :action="route('practise.scale.guess')" class="answer"><input type="hidden" name="number" value="{{ $number }}">
+      <x-form :action="route('practise.scale.guess')" class="answer">
+        <x-hidden :of="['number' => $number]" />
         <x-field
           name="guess"
           type="number"
@@ -33,7 +34,9 @@
           :label="__('Water as read, %')"
           required
           autofocus
-        /><button class="btn go">{{ __('That is my reading') }}</button></x-form>
+        />
+        <button class="btn go">{{ __('That is my reading') }}</button>
+      </x-form>
     @endcan
   @endif
   <x-slot:why>

@@ -42,7 +42,9 @@
       </ul>
     </section>
   @endif
-  <div class="noscroll-x"><x-drawing.picture :of="$page->picture()" /></div>
+  <div class="noscroll-x">
+    <x-drawing.picture :of="$page->picture()" />
+  </div>
   <div class="cols2 blk">
     <div>
       @if ($sketch !== null)

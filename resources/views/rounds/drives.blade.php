@@ -5,7 +5,8 @@
   </div>
   <p class="sub">
     {{ __('What a drive takes, one way.') }}
-    {{ __('Where you leave a field empty it is reckoned from where the places are: 1.3 times as far as the bird flies, at 50 km/h, and 3 minutes to park and open the gate.') }}
+    {{ __('Where you leave a field empty it is reckoned from where the places are.') }}
+    {{ __('It is 1.3 times as far as the bird flies, at 50 km/h, and 3 minutes to park and open the gate.') }}
   </p>
   @if ($yards->isEmpty())
     <p class="empty">
@@ -53,7 +54,8 @@
             :hint="$row->hint($f)"
           />
         @endforeach
-        <div class="btns"><button class="btn go">{{ __('Save these drives') }}</button></div>
+        <div class="btns"><button class="btn go">{{ __('Save these drives') }}</button>
+        </div>
       </x-form>
     @endcannot
   @endif

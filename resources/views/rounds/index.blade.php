@@ -114,7 +114,8 @@
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">{{ __('Minutes of the crew, all in one sum.') }}</h2>
     <p>
-      {{ __('Driving and work count as they are; being late for a treatment, rain on open supers, robbing in a dearth and yards left out are charged in minutes, so that one schedule can be held against another.') }}
+      {{ __('Driving and work count as they are; being late for a treatment, rain, robbing in a dearth and yards left out are charged in minutes.') }}
+      {{ __('So one schedule can be held against another.') }}
     </p>
     <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p>
   </x-slot:why>

@@ -13,7 +13,8 @@
   @else
     <form method="get" action="{{ route('clear.rounds.create') }}">
       @include('rounds.coming')
-      <div class="btns"><button class="btn">{{ __('Show') }}</button></div>
+      <div class="btns"><button class="btn">{{ __('Show') }}</button>
+      </div>
     </form>
   @endcan
   <x-slot:why>

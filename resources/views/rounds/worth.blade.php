@@ -77,5 +77,6 @@
       :value="$page->asked->seconds"
     />
   </div>
-  <div class="btns"><button class="btn go">{{ __('Search a schedule') }}</button></div>
+  <div class="btns"><button class="btn go">{{ __('Search a schedule') }}</button>
+  </div>
 </section>

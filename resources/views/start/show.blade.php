@@ -33,10 +33,13 @@
       </div>
     @endif
     <x-form :action="route('start.store')">
-      <div class="row"><x-field name="operation" :label="__('Name of your operation')" maxlength="120" /><x-field name="time_zone"
-          :label="__('Time zone')" value="Europe/Stockholm"
-        /></div>
-      @include('yards.draw', ['kindNames' => $kindNames])<div class="btns"><button class="btn go">{{ __('Put it up') }}</button></div>
+      <div class="row">
+        <x-field name="operation" :label="__('Name of your operation')" maxlength="120" />
+        <x-field name="time_zone" :label="__('Time zone')" value="Europe/Stockholm" />
+      </div>
+      @include('yards.draw', ['kindNames' => $kindNames])
+      <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
+      </div>
     </x-form>
   </main>
 </body>

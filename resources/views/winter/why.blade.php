@@ -113,7 +113,8 @@
     </x-form>
     @if ($page->notes->look)
       @can('manage')
-        <x-remove :action="route('winter.looks.destroy', $page->notes->look->id)" :words="__('remove the look of :day', ['day' => $f->day($page->notes->look->looked_on)])" />
+        @php($seen = $page->notes->look)
+        <x-remove :action="route('winter.looks.destroy', $seen->id)" :words="__('remove the look of :day', ['day' => $f->day($seen->looked_on)])" />
       @endcan
     @endif
   </section>

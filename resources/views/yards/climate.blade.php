@@ -14,12 +14,14 @@
       :options="$page->climates()"
       :hint="__('from memory; the nearest station is better')"
     />
-    <div class="field"><label for="climate-file">{{ __('or a CSV of daily or monthly temperatures') }}</label><input
+    <div class="field"><label for="climate-file">{{ __('or a CSV of daily or monthly temperatures') }}</label>
+      <input
         id="climate-file"
         name="file"
         type="file"
         accept=".csv,.txt,text/csv"
-      ></div>
+      >
+    </div>
     <div class="field"><label for="climate-pasted">{{ __('or pasted here') }}</label>
       <textarea
         id="climate-pasted"
@@ -36,6 +38,7 @@
       :label="__('Their unit')"
       value="c"
       :options="['c' => '°C', 'f' => '°F']"
-    /><button class="btn">{{ __('Make it the climate of this yard') }}</button>
+    />
+    <button class="btn">{{ __('Make it the climate of this yard') }}</button>
   </x-form>
 </details>

@@ -1,18 +1,22 @@
 <div class="plus" data-draw>
   <div>
-    <div class="row"><x-field
+    <div class="row">
+      <x-field
         name="name"
         :label="__('Name of the yard')"
         maxlength="80"
         required
-      /><x-field
+      />
+      <x-field
         name="letter"
         :label="__('Letter of its hives')"
         maxlength="3"
         :hint="__('E gives E1, E2 …')"
         required
-      /></div>
-    <div class="row"><x-field
+      />
+    </div>
+    <div class="row">
+      <x-field
         name="latitude"
         type="number"
         step="any"
@@ -20,15 +24,18 @@
         :hint="__('south is negative')"
         value="55.8"
         required
-      /><x-field
+      />
+      <x-field
         name="longitude"
         type="number"
         step="any"
         :label="__('Longitude')"
         value="13.4"
         required
-      /></div>
-    <div class="row"><x-field
+      />
+    </div>
+    <div class="row">
+      <x-field
         name="hives"
         type="number"
         min="0"
@@ -36,7 +43,8 @@
         :label="__('Hives')"
         value="3"
         required
-      /><x-field
+      />
+      <x-field
         name="brood_boxes"
         type="number"
         min="1"
@@ -44,7 +52,8 @@
         :label="__('Brood boxes each')"
         value="1"
         required
-      /><x-field
+      />
+      <x-field
         name="supers"
         type="number"
         min="0"
@@ -52,19 +61,24 @@
         :label="__('Supers each')"
         value="1"
         required
-      /></div>
-    <div class="row"><x-field
+      />
+    </div>
+    <div class="row">
+      <x-field
         name="brood_kind"
         :label="__('Brood box')"
         value="langstroth-deep-10"
         :options="$kindNames"
-      /><x-field
+      />
+      <x-field
         name="super_kind"
         :label="__('Super')"
         value="langstroth-medium-10"
         :options="$kindNames"
-      /></div>
-    <label class="check"><input type="checkbox" name="heather" value="1">
+      />
+    </div>
+    <label class="check">
+      <input type="checkbox" name="heather" value="1">
       {{ __('heather honey (up to 23 % water by the Codex)') }}</label>
   </div>
   <div><svg
@@ -75,5 +89,6 @@
       aria-label="{{ __('The yard as it will stand') }}"
     >
       <path class="gnd" d="M0 160H260" />
-    </svg></div>
+    </svg>
+  </div>
 </div>

@@ -22,8 +22,11 @@
   @can('manage')
     <section class="blk">
       <h2>{{ $page->apiaries->isEmpty() ? __('Draw your first yard') : __('A new yard') }}</h2>
-      <x-form :action="route('yards.store')" id="draw-yard">@include('yards.draw', ['kindNames' => $page->kindNames()])<div class="btns"><button
-            class="btn go">{{ __('Put it up') }}</button></div></x-form>
+      <x-form :action="route('yards.store')" id="draw-yard">
+        @include('yards.draw', ['kindNames' => $page->kindNames()])
+        <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
+        </div>
+      </x-form>
     </section>
   @endcan
   <details class="astable blk" @if ($errors->hasAny(['comb_area_dm2', 'frames', 'kind'])) open @endif>
@@ -62,31 +65,40 @@
     </table>
     @can('manage')
       <x-form :action="route('yards.kinds.store')">
-        <div class="row"><x-field
+        <div class="row">
+          <x-field
             name="name"
             id="kind-name"
             :label="__('Your own kind')"
             maxlength="80"
             required
-          /><x-field
+          />
+          <x-field
             name="frames"
             type="number"
             :label="__('Frames')"
             value="10"
-          /><x-field
+          />
+          <x-field
             name="comb_area_dm2"
             type="number"
             step="0.01"
             :label="__('Comb, dm² a side')"
-          /><x-field name="inside_width_mm" type="number" :label="__('Inside width, mm')" /></div>
-        <div class="row"><x-field name="external_height_mm" type="number" :label="__('Outside height, mm')" /><x-field
-            name="external_length_mm" type="number" :label="__('length, mm')"
-          /><x-field name="external_width_mm" type="number" :label="__('width, mm')" /><x-field
+          />
+          <x-field name="inside_width_mm" type="number" :label="__('Inside width, mm')" />
+        </div>
+        <div class="row">
+          <x-field name="external_height_mm" type="number" :label="__('Outside height, mm')" />
+          <x-field name="external_length_mm" type="number" :label="__('length, mm')" />
+          <x-field name="external_width_mm" type="number" :label="__('width, mm')" />
+          <x-field
             name="empty_mass_kg"
             type="number"
             step="0.1"
             :label="__('Empty with drawn comb, kg')"
-          /><button class="btn">{{ __('Add it') }}</button></div>
+          />
+          <button class="btn">{{ __('Add it') }}</button>
+        </div>
       </x-form>
     @endcan
   </details>
@@ -101,22 +113,25 @@
           <tr>
             <td>
               @can('manage')
-                <x-form :action="route('yards.queens.update', $queen->id)" method="put" class="row"><input type="hidden" name="version"
-                    value="{{ $queen->version }}"
-                  >
+                <x-form :action="route('yards.queens.update', $queen->id)" method="put" class="row">
+                  <x-hidden :of="['version' => $queen->version]" />
                   @foreach (['code' => __('Code'), 'line' => __('Line'), 'year' => __('Year')] as $key => $words)
                     <div class="field"><label class="sr"
                         for="{{ $key }}-{{ $queen->id }}">{{ $words }},
-                        {{ $queen->code }}</label><input
+                        {{ $queen->code }}</label>
+                      <input
                         id="{{ $key }}-{{ $queen->id }}"
                         name="{{ $key }}"
                         value="{{ $queen->$key }}"
                         maxlength="30"
-                      ></div>
+                      >
+                    </div>
                   @endforeach
                   <button class="btn small">
                     {{ __('Correct') }} <span class="sr">{{ $queen->code }}</span></button>
-                </x-form>@else{{ $queen->code }}, {{ $queen->line }}, {{ $queen->year }}
+                </x-form>
+              @else
+                {{ $queen->code }}, {{ $queen->line }}, {{ $queen->year }}
               @endcan
             </td>
             <td>

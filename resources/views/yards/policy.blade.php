@@ -12,13 +12,18 @@
   @endforeach
   @can('manage')
     <div class="cols2">
-      <details class="astable" @if ($errors->hasAny(['school', 'capped_min', 'water_max_pct', 'confidence']) && !old('starts_on')) open @endif>
-        <summary>{{ __('otherwise than everywhere') }}</summary><x-form :action="route('yards.policy', $apiary->slug)" method="put"
-          class="narrow"><x-overrides :given="$page->overrides()" prefix="yard" /><button
-            class="btn">{{ __('Save the policy of this yard') }}</button></x-form>
+      @php($isWrong = $errors->hasAny(['school', 'capped_min', 'water_max_pct', 'confidence']) && !old('starts_on'))
+      <details class="astable" @if ($isWrong) open @endif>
+        <summary>{{ __('otherwise than everywhere') }}</summary>
+        <x-form :action="route('yards.policy', $apiary->slug)" method="put" class="narrow">
+          <x-overrides :given="$page->overrides()" prefix="yard" />
+          <button class="btn">{{ __('Save the policy of this yard') }}</button>
+        </x-form>
       </details>
       <details class="astable" @if ($errors->hasAny(['starts_on', 'ends_on'])) open @endif>
-        <summary>{{ __('a harvest with its own policy') }}</summary><x-form :action="route('yards.harvests.store', $apiary->slug)" class="narrow"><x-field
+        <summary>{{ __('a harvest with its own policy') }}</summary>
+        <x-form :action="route('yards.harvests.store', $apiary->slug)" class="narrow">
+          <x-field
             name="name"
             id="hp-name"
             :label="__('Name')"
@@ -26,21 +31,25 @@
             maxlength="60"
             required
           />
-          <div class="row"><x-field
+          <div class="row">
+            <x-field
               name="starts_on"
               type="date"
               :label="__('From')"
               required
-            /><x-field
+            />
+            <x-field
               name="ends_on"
               type="date"
               :label="__('To')"
               required
-            /></div>
-          <label class="check"><input type="checkbox" name="heather" value="1">
-            {{ __('heather honey (standards allow 23 % of water)') }}</label><x-overrides prefix="hp" /><button
-            class="btn"
-          >{{ __('Note the harvest') }}</button>
+            />
+          </div>
+          <label class="check">
+            <input type="checkbox" name="heather" value="1">
+            {{ __('heather honey (standards allow 23 % of water)') }}</label>
+          <x-overrides prefix="hp" />
+          <button class="btn">{{ __('Note the harvest') }}</button>
         </x-form>
       </details>
     </div>

@@ -13,45 +13,55 @@
   @can('manage')
     <div class="cols2">
       <section class="blk">
-        <h2>{{ __('A hive more') }}</h2><x-form :action="route('yards.hives.store', $apiary->slug)" class="narrow">
-          <div class="row"><x-field
+        <h2>{{ __('A hive more') }}</h2>
+        <x-form :action="route('yards.hives.store', $apiary->slug)" class="narrow">
+          <div class="row">
+            <x-field
               name="code"
               id="new-code"
               :label="__('Code')"
               :hint="__('empty: the next of the yard')"
               maxlength="12"
-            /><x-field
+            />
+            <x-field
               name="brood_boxes"
               type="number"
               min="0"
               max="3"
               value="1"
               :label="__('Brood boxes')"
-            /><x-field
+            />
+            <x-field
               name="supers"
               type="number"
               min="0"
               max="8"
               value="1"
               :label="__('Supers')"
-            /></div>
-          <div class="row"><x-field
+            />
+          </div>
+          <div class="row">
+            <x-field
               name="brood_kind"
               :label="__('Brood box')"
               value="langstroth-deep-10"
               :options="$page->kindNames()"
-            /><x-field
+            />
+            <x-field
               name="super_kind"
               :label="__('Super')"
               value="langstroth-medium-10"
               :options="$page->kindNames()"
-            /></div>
-          <label class="check"><input
+            />
+          </div>
+          <label class="check">
+            <input
               type="checkbox"
               name="excluder"
               value="1"
               checked
-            > {{ __('with a queen excluder') }}</label><button class="btn go">{{ __('Put it on a stand') }}</button>
+            > {{ __('with a queen excluder') }}</label>
+          <button class="btn go">{{ __('Put it on a stand') }}</button>
         </x-form>
       </section>
       <section class="blk">
@@ -64,19 +74,23 @@
             <x-remove :action="route('yards.treatments.destroy', $treatment->id)" />
           </p>
         @endforeach
-        <x-form :action="route('yards.treatments.store', $apiary->slug)" class="narrow"><x-field
+        <x-form :action="route('yards.treatments.store', $apiary->slug)" class="narrow">
+          <x-field
             name="what"
             :label="__('Product and reason')"
             maxlength="120"
             required
           />
-          <div class="row"><x-field
+          <div class="row">
+            <x-field
               name="supers_off_by"
               type="date"
               :label="__('Supers off by')"
               required
-            /><x-field name="may_return" type="date" :label="__('May return from')" /></div><button
-            class="btn">{{ __('Note it') }}</button>
+            />
+            <x-field name="may_return" type="date" :label="__('May return from')" />
+          </div>
+          <button class="btn">{{ __('Note it') }}</button>
         </x-form>
         <p class="caution">{{ __('The product label and local law decide, not this page.') }}</p>
       </section>
@@ -84,31 +98,38 @@
     @include('yards.climate')
     <details class="astable" @if ($errors->hasAny(['name', 'climate', 'latitude'])) open @endif>
       <summary>{{ __('The yard itself and its climate') }}</summary>
-      <x-form :action="route('yards.update', $apiary->slug)" method="put" class="narrow"><x-hidden :of="['version' => $apiary->version]" /><x-field
+      <x-form :action="route('yards.update', $apiary->slug)" method="put" class="narrow">
+        <x-hidden :of="['version' => $apiary->version]" />
+        <x-field
           name="name"
           :label="__('Name')"
           :value="$apiary->name"
           required
         />
-        <div class="row"><x-field
+        <div class="row">
+          <x-field
             name="latitude"
             type="number"
             step="any"
             :label="__('Latitude')"
             :value="$apiary->latitude"
-          /><x-field
+          />
+          <x-field
             name="longitude"
             type="number"
             step="any"
             :label="__('Longitude')"
             :value="$apiary->longitude"
-          /></div>
-        <label class="check"><input
+          />
+        </div>
+        <label class="check">
+          <input
             type="checkbox"
             name="heather"
             value="1"
             @checked($apiary->heather)
-          > {{ __('heather honey') }}</label><x-field
+          > {{ __('heather honey') }}</label>
+        <x-field
           name="notes"
           id="yard-notes"
           :label="__('Notes')"
@@ -117,19 +138,24 @@
         <fieldset>
           <legend>{{ __('Monthly mean temperature, °C') }}</legend>
           <div class="row">
-            @foreach (['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as $i => $month)
-              <div class="field"><label for="c{{ $i }}">{{ __($month) }}</label><input
+            @foreach ($choose->months() as $i => $month)
+              <div class="field"><label for="c{{ $i }}">{{ $month }}</label>
+                <input
                   id="c{{ $i }}"
                   name="climate[{{ $i }}]"
                   type="number"
                   step="0.1"
                   value="{{ is_scalar(old("climate.$i")) ? old("climate.$i") : $apiary->climate[$i] ?? '' }}"
-                ></div>
+                >
+              </div>
             @endforeach
           </div>
-        </fieldset><button class="btn">{{ __('Save the yard') }}</button>
+        </fieldset>
+        <button class="btn">{{ __('Save the yard') }}</button>
       </x-form>
-      <x-form :action="route('yards.destroy', $apiary->slug)" method="delete"><button class="btn bad">{{ __('Remove the yard') }}</button></x-form>
+      <x-form :action="route('yards.destroy', $apiary->slug)" method="delete">
+        <button class="btn bad">{{ __('Remove the yard') }}</button>
+      </x-form>
     </details>
   @endcan
 </x-page>
