@@ -31,7 +31,7 @@ final class HouseRulesTest extends TestCase
 
     /** The same of the application; beside these any room may use the core and Support. */
     private const APP = [
-        'Account' => ['Models', 'Operation', 'Records', 'Wording'],
+        'Account' => ['Models', 'Operation', 'Records'],
         'Assess' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
         'Calc' => ['Wording'],
         'Calibrate' => ['Devices', 'Drawing', 'Models', 'Operation', 'YardState'],
@@ -55,7 +55,7 @@ final class HouseRulesTest extends TestCase
         'Winter' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Wording' => [],
         'YardState' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording'],
-        'Yards' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
+        'Yards' => ['Drawing', 'Models', 'Operation', 'YardState'],
     ];
 
     /** Code is read at this width. */
