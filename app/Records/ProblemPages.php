@@ -77,8 +77,9 @@ final class ProblemPages
                 if (self::mayBeShown($route)) {
                     return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
                 }
-            } catch (HttpExceptionInterface|ModelNotFoundException) {
-                // The page before is gone or not ours: try the next, or say what was wrong on a page of its own.
+            } catch (HttpExceptionInterface|ModelNotFoundException|ValidationException|InvalidInput) {
+                // The page before is gone, not ours, or asked for wrongly itself: try the next, or say what was wrong
+                // on a page of its own.
             }
         }
 
