@@ -24,6 +24,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Clearing\Method;
 
 /** A clearing of a yard: kept, its sheet, its ticks, and into the honey room. */
 final readonly class ClearingController
@@ -63,7 +64,7 @@ final readonly class ClearingController
             'second_on' => $method->visits[1] ?? null,
             'person_minutes' => round($method->personMinutes, 1),
             'frozen' => new FrozenClearing(
-                $say->statement($yard->compared->reason),
+                self::reason($yard->compared, $method->method, $say),
                 round($method->beesLeftPerSuper, 1),
                 $say->statements($method->cautions),
                 $verdicts,
@@ -74,6 +75,16 @@ final readonly class ClearingController
         }
 
         return Saved::at(route('clear.plan', $clearing->id), __('The clearing is kept.'));
+    }
+
+    /** Why this method: by its rank, or by the keeper's choice over what ranks first. */
+    private static function reason(Compared $compared, Method $chosen, Wording $say): string
+    {
+        $best = $compared->best()?->method;
+
+        return $best === null || $best === $chosen
+            ? $say->statement($compared->reason)
+            : __('Your choice; by the comparison :method stood first.', ['method' => $say->method($best)]);
     }
 
     /** One tick: a board on, or a super on the truck; sent twice it stays one. */

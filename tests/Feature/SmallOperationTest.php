@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Clear\ClearReader;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\FlowSign;
@@ -12,6 +13,7 @@ use App\Models\Role;
 use App\Models\Treatment;
 use App\Models\WeatherDay;
 use App\Operation\CurrentOperation;
+use App\Wording\Wording;
 use App\YardState\Coming\ComingReader;
 use App\YardState\HiveState;
 use App\YardState\Visits\LoadingList;
@@ -154,6 +156,21 @@ final class SmallOperationTest extends FeatureTestCase
         $this->get('/clear/days/'.$clearing->first_on->format('Y-m-d'))->assertOk()->assertSee('L1');
     }
 
+    public function test_a_clearing_says_why_its_own_method_and_not_why_another(): void
+    {
+        $this->operation(['kit' => new Kit(4, 0, false)]);
+        $yard = $this->apiary();
+        $this->ripe($yard, 'L1', 'L2');
+        $this->dry($yard);
+        $methods = app(ClearReader::class)->of($yard)->compared->methods;
+        [$first, $second] = [$methods[0]->method, $methods[1]->method];
+        $say = Wording::forPrograms();
+        $over = 'Your choice; by the comparison '.$say->method($first).' stood first.';
+        self::assertSame($over, $this->clearing($yard, $second)->frozen->reason);
+        Clearing::query()->get()->each->delete();
+        self::assertStringContainsString('person-minutes', $this->clearing($yard, $first)->frozen->reason);
+    }
+
     public function test_brushing_takes_brushes_and_smoke_for_two(): void
     {
         $this->operation(['crew' => 2]);
@@ -273,6 +290,9 @@ final class SmallOperationTest extends FeatureTestCase
 
     private function dry(Apiary $yard): void
     {
+        if (WeatherDay::query()->where('apiary_id', $yard->id)->exists()) {
+            return;
+        }
         foreach (range(4, 12) as $day) {
             WeatherDay::query()->create([
                 'apiary_id' => $yard->id,

@@ -106,23 +106,8 @@
                 type="number"
                 min="1"
                 max="20"
-                :label="__('People on a round')"
+                :label="__('People')"
                 :value="$operation->crew"
-              />
-              <x-field
-                name="latitude"
-                type="number"
-                step="any"
-                :label="__('Honey room, latitude')"
-                :value="$operation->latitude"
-              />
-              <x-field
-                name="longitude"
-                type="number"
-                step="any"
-                :label="__('Longitude')"
-                :value="$operation->longitude"
-                :hint="__('empty: drives begin amid the yards')"
               />
               <x-field
                 name="escape_boards"
@@ -139,6 +124,23 @@
                 :value="$operation->kit->fumeBoards"
               />
             </div>
+            <div class="row">
+              <x-field
+                name="latitude"
+                type="number"
+                step="any"
+                :label="__('Honey room, latitude')"
+                :value="$operation->latitude"
+              />
+              <x-field
+                name="longitude"
+                type="number"
+                step="any"
+                :label="__('Longitude')"
+                :value="$operation->longitude"
+              />
+            </div>
+            <p class="sub">{{ __('Longitude empty: drives begin amid the yards.') }}</p>
             <label class="check">
               <input
                 type="checkbox"

@@ -4,8 +4,10 @@
     @if ($box->look->at !== null)
       <li>
         <span>{{ $f->day($box->look->at) }}</span>
-        <span>{{ __(':n of :all frames seen', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}@if ($box->look->shake)
-            , {{ $box->look->shake === 'passed' ? __('shake passed') : __('shake failed') }}
+        <span>
+          {{ __(':n of :all frames seen', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}
+          @if ($box->look->shake)
+            · {{ $box->look->shake === 'passed' ? __('shake passed') : __('shake failed') }}
           @endif
         </span>
       </li>

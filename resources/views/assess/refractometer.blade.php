@@ -55,8 +55,10 @@
   </x-form>
   @foreach ($box->look->readings as $reading)
     <p class="sub">
-      {{ $reading->shown() }} {{ $reading->unit() }}, {{ $f->celsius($reading->reading->temperatureC) }}@if ($reading->offset() !== null)
-        , {{ __('offset :n', ['n' => $reading->offset()]) }}
+      {{ $reading->shown() }} {{ $reading->unit() }}
+      · {{ $f->celsius($reading->reading->temperatureC) }}
+      @if ($reading->offset() !== null)
+        · {{ __('offset :n', ['n' => $reading->offset()]) }}
       @endif =
       <b>{{ $f->water($reading->waterPct()) }}</b>
       @can('manage')

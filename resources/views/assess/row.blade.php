@@ -14,8 +14,9 @@
   <a
     href="{{ route('assess.hive', array_filter([$apiary->slug, $row->code, 'box' => $row->box, 'slot' => $row->slot])) }}#painter"><b>{{ $row->code }}</b>
     {{ $row->name }}</a>
-  <span>{{ $say->verdict($row->verdict) }}@if ($row->decided !== null)
-      , <i>{{ $row->decided ? __('overruled: off') : __('overruled: stays') }}</i>
+  <span>{{ $say->verdict($row->verdict) }}
+    @if ($row->decided !== null)
+      · <i>{{ $row->decided ? __('overruled: off') : __('overruled: stays') }}</i>
     @elseif ($row->isDoubtful())
       {{ $row->slot === null ? __('by a reading') : __('at frame :n', ['n' => $row->slot]) }}
     @endif

@@ -192,7 +192,7 @@
           <span class="sub">{{ $say->scale($one->scale) }},
             {{ $one->compensated ? __('corrects for temperature') : __('does not correct for temperature') }}
             @if ($one->address)
-              , {{ __('can be read') }}
+              · {{ __('can be read') }}
             @endif
           </span>
         </div>

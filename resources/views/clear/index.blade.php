@@ -19,7 +19,7 @@
         <h2><a href="{{ route('clear.yard', $clearing->apiary->slug) }}">{{ $clearing->apiary->name }}</a></h2>
         <span class="sub">{{ trans_choice(':count super|:count supers', count($clearing->coming->supers())) }}
           @if (!$clearing->isEmpty())
-            , <x-mass :of="$clearing->coming->mass()" />
+            · <x-mass :of="$clearing->coming->mass()" />
           @endif
           @if ($clearing->coming->treatment)
             · {{ __('off by :day', ['day' => $f->day($clearing->coming->treatment)]) }}

@@ -17,7 +17,7 @@
               {{ mb_strtolower($say->verdict($one->box->verdict())) }}
             @endif
             @if ($one->box->ripeness->waitDays)
-              ,
+              ·
               @if ($one->box->ripeness->waitDays > 21)
                 {{ __('more than three weeks at this pace') }}
               @else

@@ -1,6 +1,4 @@
 @props(['mark', 'box' => null, 'lift' => null])
-{{ $mark }}@if ($box !== null), {{ $box->name() }},
-  ~{{ $f->kg($box->honey->grossKg, 0) }}@if ($lift !== null)
-    , {{ $say->lift($lift) }}
-  @endif
+{{ $mark }}{{ $box === null ? '' : ', ' . $box->name() . ', ~' . $f->kg($box->honey->grossKg, 0) }}@if ($lift !== null)
+  · {{ $say->lift($lift) }}
 @endif

@@ -6,13 +6,14 @@
 <p>
   @if (!$stop->sameStop)
     {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }},
-    @endif{{ $say->method($stop->clearing->method) }}@if ($stop->places)
-      .
-      {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}
-    @endif
-    @if ($stop->belowMin > 0)
-      {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
-    @endif
+  @endif
+  {{ $say->method($stop->clearing->method) }}.
+  @if ($stop->places)
+    {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}
+  @endif
+  @if ($stop->belowMin > 0)
+    {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
+  @endif
 </p>
 <table>
   @foreach ($stop->byHive as $code => $items)

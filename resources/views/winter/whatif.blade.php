@@ -28,9 +28,8 @@
                 @checked($whatIf->stays($box))
               />
               {{ ucfirst($box->name()) }} {{ __('stays') }}
-              <span class="soft">~{{ $f->kg($box->honey->honeyKg) }}@if (!$box->verdict()->comesOff())
-                  , {{ __('not ripe') }}
-                @endif
+              <span class="soft">
+                ~{{ $f->kg($box->honey->honeyKg) }}{{ $box->verdict()->comesOff() ? '' : ', ' . __('not ripe') }}
               </span>
             </label>
           @else

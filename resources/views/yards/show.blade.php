@@ -15,14 +15,14 @@
       <section class="blk">
         <h2>{{ __('A hive more') }}</h2>
         <x-form :action="route('yards.hives.store', $apiary->slug)" class="narrow">
+          <x-field
+            name="code"
+            id="new-code"
+            :label="__('Code')"
+            :hint="__('empty: the next of the yard')"
+            maxlength="12"
+          />
           <div class="row">
-            <x-field
-              name="code"
-              id="new-code"
-              :label="__('Code')"
-              :hint="__('empty: the next of the yard')"
-              maxlength="12"
-            />
             <x-field
               name="brood_boxes"
               type="number"
@@ -67,9 +67,10 @@
       <section class="blk">
         <h2>{{ __('Treatment dates, from the label') }}</h2>
         @foreach ($page->treatments as $treatment)
-          <p>{{ $treatment->what }}: {{ __('supers off by :day', ['day' => $f->date($treatment->supers_off_by)]) }}
+          <p>
+            {{ $treatment->what }}: {{ __('supers off by :day', ['day' => $f->date($treatment->supers_off_by)]) }}
             @if ($treatment->may_return)
-              , {{ __('may return :day', ['day' => $f->date($treatment->may_return)]) }}
+              · {{ __('may return :day', ['day' => $f->date($treatment->may_return)]) }}
             @endif
             <x-remove :action="route('yards.treatments.destroy', $treatment->id)" />
           </p>
