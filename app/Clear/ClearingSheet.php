@@ -10,7 +10,6 @@ use App\Models\ClearingSuper;
 use App\YardState\BoxState;
 use App\YardState\Lifts;
 use App\YardState\YardState;
-use Illuminate\Support\Collection;
 use Marjoram\Core\Lifting\LiftResult;
 
 /** A clearing hive by hive, as it is ticked off. */
@@ -24,12 +23,16 @@ final readonly class ClearingSheet
         $this->lifts = Lifts::of($yard);
     }
 
-    /** @return Collection<string, Collection<int, ClearingSuper>> by hive code */
-    public function hives(): Collection
+    /** @return array<string, list<ClearingSuper>> by hive code */
+    public function hives(): array
     {
-        return $this->clearing->items
-            ->groupBy(fn (ClearingSuper $item): string => $item->hive->code)
-            ->sortKeys(SORT_NATURAL);
+        $hives = [];
+        foreach ($this->clearing->items as $item) {
+            $hives[$item->hive->code][] = $item;
+        }
+        ksort($hives, SORT_NATURAL);
+
+        return $hives;
     }
 
     public function box(ClearingSuper $item): ?BoxState

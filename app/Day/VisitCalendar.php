@@ -109,11 +109,15 @@ final readonly class VisitCalendar
             __('Supers in: :yard', $yard),
             "$supers. $sheet",
             $clearing->apiary,
-            $clearing->second_on === null ? null : __(
-                'Boards are out at :yard: supers in tomorrow. No board stays more than three nights.',
-                $yard,
-            ),
+            $clearing->second_on === null ? null : $this->reminder($clearing),
         ));
+    }
+
+    private function reminder(Clearing $clearing): string
+    {
+        return __('Boards are out at :yard: supers in tomorrow. No board stays more than three nights.', [
+            'yard' => $clearing->apiary->name,
+        ]);
     }
 
     private static function add(VCalendar $calendar, CalendarDay $day): void

@@ -43,11 +43,15 @@ final readonly class YardSummary
     public function line(Formatter $format): string
     {
         $isRipe = $this->ripeKg > self::LEAST_KG;
-        $parts = array_filter([
-            $isRipe ? __('~:kg ripe', ['kg' => $format->kg($this->ripeKg, 0)]) : null,
-            ! $isRipe && $this->wait > 0 ? __(':n wait', ['n' => $this->wait]) : null,
-            $this->look > 0 ? __(':n to look at', ['n' => $this->look]) : null,
-        ]);
+        $parts = [];
+        if ($isRipe) {
+            $parts[] = __('~:kg ripe', ['kg' => $format->kg($this->ripeKg, 0)]);
+        } elseif ($this->wait > 0) {
+            $parts[] = __(':n wait', ['n' => $this->wait]);
+        }
+        if ($this->look > 0) {
+            $parts[] = __(':n to look at', ['n' => $this->look]);
+        }
 
         return $parts === [] ? __(':n hives', ['n' => $this->hives]) : implode(' · ', $parts);
     }

@@ -84,7 +84,7 @@ final readonly class HiveReader
         $underCapped = false;
         // From the top down: what is found above bears on what is presumed below.
         foreach ($hive->places->reverse() as $place) {
-            $number = $numbers[$place->role];
+            $number = (int) $numbers[$place->role];
             $numbers[$place->role] = $number - 1;
             $look = $looks[$place->box_id] ?? new Look;
             $isSuper = $place->role === 'super';

@@ -37,7 +37,8 @@ final class OperationFactory extends Factory
     public function entered(?User $keeper = null, Role $role = Role::Owner): self
     {
         return $this->afterCreating(static function (Operation $operation) use ($keeper, $role): void {
-            $keeper ??= UserFactory::new()->create();
+            $keeper ??= UserFactory::new()->createOne();
+            assert($keeper instanceof User);
             $member = ['operation_id' => $operation->id, 'user_id' => $keeper->id, 'role' => $role];
             Membership::query()->create($member);
             $keeper->forceFill(['current_operation_id' => $operation->id])->save();

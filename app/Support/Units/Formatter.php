@@ -155,13 +155,9 @@ final readonly class Formatter
 
     public function minutes(float $minutes): string
     {
-        return str_replace(
-            ' ',
-            self::NARROW,
-            $minutes < 90.0
-                ? __(':n min', ['n' => self::number($minutes, 0)])
-                : __(':n h', ['n' => self::number($minutes / 60.0, 1)]),
-        );
+        return $minutes < 90.0
+            ? self::number($minutes, 0).self::NARROW.__('min')
+            : self::number($minutes / 60.0, 1).self::NARROW.__('h');
     }
 
     /** 4 Aug */

@@ -10,7 +10,6 @@ use App\Models\FrameLook;
 use App\Models\MoistureReading;
 use App\Operation\CurrentOperation;
 use DateTimeZone;
-use Illuminate\Support\Collection;
 use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\Comb\Frame;
 
@@ -31,11 +30,11 @@ final readonly class LookReader
     public function of(array $since, array $hives): array
     {
         $newest = $this->newest($since, $hives);
-        $frames = $this->frames($newest->flatten(1));
-        $readings = $this->readings(array_values($newest->map(fn (Collection $of): string => $of[0]->id)->all()));
+        $frames = $this->frames(array_merge([], ...array_values($newest)));
+        $readings = $this->readings(array_values(array_map(static fn (array $of): string => $of[0]->id, $newest)));
         $looks = [];
         foreach ($newest as $box => $of) {
-            $looks[(string) $box] = self::look($of[0], $of->get(1), $frames, $readings[$of[0]->id] ?? []);
+            $looks[(string) $box] = self::look($of[0], $of[1] ?? null, $frames, $readings[$of[0]->id] ?? []);
         }
 
         return $looks;
@@ -62,25 +61,30 @@ final readonly class LookReader
     /**
      * @param  array<string, string>  $since
      * @param  array<string, string>  $hives
-     * @return Collection<string, Collection<int, Assessment>> newest two by box id
+     * @return array<string, non-empty-list<Assessment>> newest two by box id
      */
-    private function newest(array $since, array $hives): Collection
+    private function newest(array $since, array $hives): array
     {
         $utc = new DateTimeZone('UTC');
         $today = $this->current->today();
         $isThere = fn (Assessment $look): bool => ($hives[$look->box_id] ?? null) === $look->hive_id
             && $look->looked_at->format('Y-m-d') >= $since[$look->box_id];
 
-        return Assessment::query()
+        $looks = Assessment::query()
             ->whereIn('hive_id', array_values(array_unique($hives)))
             ->where('looked_at', '>=', $today->modify('-'.self::DAYS.' days')->setTimezone($utc))
             ->where('looked_at', '<', $today->modify('+1 day')->setTimezone($utc))
             ->orderByDesc('looked_at')
             ->orderByDesc('id')
-            ->get()
-            ->filter($isThere)
-            ->groupBy('box_id')
-            ->map(fn (Collection $of): Collection => $of->take(2)->values());
+            ->get();
+        $newest = [];
+        foreach ($looks->filter($isThere) as $look) {
+            if (count($newest[$look->box_id] ?? []) < 2) {
+                $newest[$look->box_id][] = $look;
+            }
+        }
+
+        return $newest;
     }
 
     /**
