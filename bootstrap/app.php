@@ -6,6 +6,7 @@ use App\Operation\EnterOperation;
 use App\Records\ProblemPages;
 use App\Records\WriteOnce;
 use App\Support\Http\HealthController;
+use App\Support\Http\PlainText;
 use App\Support\Http\SecureHeaders;
 use App\Wording\InReadersUnits;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -26,6 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecureHeaders::class);
+        $middleware->web(append: [PlainText::class]);
+        $middleware->api(append: [PlainText::class]);
         $middleware->alias(['operation' => EnterOperation::class, 'units' => InReadersUnits::class, 'write' => WriteOnce::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

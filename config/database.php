@@ -18,6 +18,8 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
+            // A write that waited for another's sees what the other stored.
+            'isolation_level' => 'READ COMMITTED',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

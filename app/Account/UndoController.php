@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Models\User;
+use App\Records\CannotUndo;
 use App\Records\Undo;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,7 +16,11 @@ final class UndoController
     {
         $user = $request->user();
         assert($user instanceof User);
-        [, $words] = $undo->last($user);
+        try {
+            $words = $undo->last($user);
+        } catch (CannotUndo $reason) {
+            $words = $reason->getMessage();
+        }
 
         return redirect()->to(url()->previous(route('desk')), 303)->with('undone', $words);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Assess;
 
 use App\Models\Apiary;
+use App\Models\Assessment;
 use App\Models\Box;
 use App\Models\FrameLook;
 use App\Records\Conflict;
@@ -39,13 +40,7 @@ final readonly class FrameController
         }
         $day = $request->day();
         $look = $this->today->of($box, $day);
-        $frame = FrameLook::query()->where('assessment_id', $look->id)->where('slot', $slot)->first();
-        if ($frame !== null) {
-            $this->claim($frame, $request->version());
-            $frame->update(['glanced' => false] + $request->faces());
-        } else {
-            $frame = FrameLook::query()->create(['assessment_id' => $look->id, 'slot' => $slot] + $request->faces());
-        }
+        $frame = $this->keep($look, $slot, $request);
         $box->load('place.hive.stand.apiary');
         $hive = $box->place?->hive;
         if (! $request->expectsJson()) {
@@ -61,6 +56,19 @@ final readonly class FrameController
         );
     }
 
+    /** @throws Conflict when the frame has been painted by another since this one was opened */
+    private function keep(Assessment $look, int $slot, FrameRequest $request): FrameLook
+    {
+        $place = ['assessment_id' => $look->id, 'slot' => $slot];
+        $frame = FrameLook::query()->where($place)->lockForUpdate()->first();
+        if ($frame === null) {
+            return FrameLook::query()->create($place + $request->faces());
+        }
+        $frame->claim($request->version())->update(['glanced' => false] + $request->faces());
+
+        return $frame;
+    }
+
     public function destroy(FrameLook $frame): RedirectResponse
     {
         $frame->load('assessment.box.place.hive.stand.apiary')->delete();
@@ -69,16 +77,6 @@ final readonly class FrameController
             BoxPage::url($frame->assessment->box, $frame->slot),
             __('Frame :n counts as not looked at again.', ['n' => $frame->slot]),
         );
-    }
-
-    private function claim(FrameLook $frame, ?int $version): void
-    {
-        if ($version !== null && $version !== $frame->version) {
-            throw Conflict::changedMeanwhile(
-                __('Frame :n', ['n' => $frame->slot]),
-                ['version' => $frame->version, 'a' => $frame->a, 'b' => $frame->b],
-            );
-        }
     }
 
     /**

@@ -11,6 +11,8 @@ use App\Models\Eye;
 use App\Operation\CurrentOperation;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
@@ -26,20 +28,41 @@ final readonly class LookOfDay
     {
         $on = $this->day($day);
         $hive = $this->place($box, $on)->hive_id;
-        $look = $this->find($box, $hive, $on);
+        $look = self::looks($box, $hive, $on)->first();
+        if ($look !== null) {
+            return $look;
+        }
+        try {
+            return $this->begin($box, $hive, $on);
+        } catch (UniqueConstraintViolationException) {
+            // Another has begun it meanwhile: read as it is stored now, not as this write saw it when it began.
+            return self::looks($box, $hive, $on)->lockForUpdate()->firstOrFail();
+        }
+    }
+
+    private function begin(Box $box, string $hive, DateTimeImmutable $on): Assessment
+    {
         $isToday = $on->format('Y-m-d') === $this->current->today()->format('Y-m-d');
+        $at = $isToday ? $this->current->now() : $on->setTime(12, 0);
         $eye = Eye::query()->where('user_id', Auth::id())->first();
 
-        return $look ??
-            Assessment::query()->create([
-                'hive_id' => $hive,
-                'box_id' => $box->id,
-                'user_id' => Auth::id(),
-                'looked_at' => ($isToday ? $this->current->now() : $on->setTime(12, 0))->setTimezone(
-                    new DateTimeZone('UTC'),
-                ),
-                'eye' => $eye === null ? null : ['offset' => $eye->offset, 'slope' => $eye->slope],
-            ]);
+        return Assessment::query()->create([
+            'hive_id' => $hive,
+            'box_id' => $box->id,
+            'user_id' => Auth::id(),
+            'looked_on' => $on->format('Y-m-d'),
+            'looked_at' => $at->setTimezone(new DateTimeZone('UTC')),
+            'eye' => $eye === null ? null : ['offset' => $eye->offset, 'slope' => $eye->slope],
+        ]);
+    }
+
+    /** @return Builder<Assessment> */
+    private static function looks(Box $box, string $hive, DateTimeImmutable $on): Builder
+    {
+        return Assessment::query()
+            ->where('box_id', $box->id)
+            ->where('hive_id', $hive)
+            ->where('looked_on', $on->format('Y-m-d'));
     }
 
     /** @throws ValidationException when the day has not come */
@@ -70,19 +93,6 @@ final readonly class LookOfDay
             ->latest('looked_at')
             ->latest('id')
             ->with('frames')
-            ->first();
-    }
-
-    private function find(Box $box, string $hive, DateTimeImmutable $on): ?Assessment
-    {
-        $utc = new DateTimeZone('UTC');
-
-        return Assessment::query()
-            ->where('box_id', $box->id)
-            ->where('hive_id', $hive)
-            ->where('looked_at', '>=', $on->setTimezone($utc))
-            ->where('looked_at', '<', $on->modify('+1 day')->setTimezone($utc))
-            ->latest('looked_at')
             ->first();
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $box_id
  * @property string|null $user_id
  * @property \Illuminate\Support\Carbon $looked_at
+ * @property \Illuminate\Support\Carbon $looked_on  the day of it where the operation is
  * @property string|null $shake
  * @property string|null $note
  * @property array{offset: float, slope: float}|null $eye  the correction of the eye of whoever looked
@@ -28,7 +29,7 @@ final class Assessment extends Record
 {
     protected $attributes = ['version' => 1, 'shake' => null, 'note' => null, 'eye' => null];
 
-    protected $casts = ['looked_at' => 'immutable_datetime', 'eye' => 'array'];
+    protected $casts = ['looked_at' => 'immutable_datetime', 'looked_on' => 'date', 'eye' => 'array'];
 
     /** @return BelongsTo<Hive, $this> */
     public function hive(): BelongsTo

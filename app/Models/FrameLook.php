@@ -37,6 +37,12 @@ final class FrameLook extends Record
         return __('frame :n', ['n' => $this->slot]);
     }
 
+    /** @return array<string, mixed> */
+    protected function theirs(): array
+    {
+        return ['version' => $this->version, 'a' => $this->a, 'b' => $this->b];
+    }
+
     public function bearsOn(): Bearing
     {
         return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));

@@ -105,8 +105,8 @@ final class Operation extends Model implements TakesBack
     {
         if ($change->event === 'policy' && $this->policy == $change->new) {
             $this->update(['policy' => $change->old, 'policy_version' => $this->policy_version + 1]);
-        } elseif ($change->event === 'settings') {
-            $this->update($change->stillStanding($this));
+        } elseif ($change->event === 'settings' && $change->stands($this)) {
+            $this->update($change->old);
         }
     }
 

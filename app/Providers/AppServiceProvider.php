@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\Operation\OwnPreferences;
+use App\Records\OpenWrite;
 use App\Records\Revisions;
 use App\Records\Tenant;
 use App\Support\Units\Formatter;
@@ -39,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Tenant::class);
         $this->app->scoped(CurrentOperation::class);
         $this->app->scoped(Revisions::class);
+        $this->app->scoped(OpenWrite::class);
         $this->app->scoped(Computed::class);
         $this->app->scoped(YardReader::class);
         $this->app->scoped(BoxKindReader::class);

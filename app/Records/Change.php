@@ -27,19 +27,18 @@ final readonly class Change
         return new self($line->event, $old, $new);
     }
 
-    /**
-     * Only the values that are still as this change left them go back.
-     *
-     * @return array<string, mixed>
-     */
-    public function stillStanding(Model $subject): array
+    /** All values are still as this change left them. */
+    public function stands(Model $subject): bool
     {
         $now = $subject->attributesToArray();
         $stored = $subject->getAttributes();
-        $same = fn (string $key): bool => self::isSame($now[$key] ?? null, $this->new[$key] ?? null)
-            || self::isSame($stored[$key] ?? null, $this->new[$key] ?? null);
+        foreach ($this->new as $key => $left) {
+            if (! self::isSame($now[$key] ?? null, $left) && ! self::isSame($stored[$key] ?? null, $left)) {
+                return false;
+            }
+        }
 
-        return array_filter($this->old, $same, ARRAY_FILTER_USE_KEY);
+        return true;
     }
 
     /** A value stored as JSON is the same whatever the order of its keys. */

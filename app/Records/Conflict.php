@@ -15,6 +15,11 @@ final class Conflict extends RuntimeException
         parent::__construct($message);
     }
 
+    public static function removedMeanwhile(string $what): self
+    {
+        return new self(__(':what was removed by someone else since you opened it.', ['what' => $what]), []);
+    }
+
     /** @param  array<string, mixed>  $theirs */
     public static function changedMeanwhile(string $what, array $theirs): self
     {

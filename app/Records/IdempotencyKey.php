@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The answer a write was given, kept so that the same write sent twice is done once.
  *
+ * @property string $content  a hash of what was sent
  * @property string $method
  * @property string $path
  * @property int|null $status

@@ -6,12 +6,14 @@ namespace App\Records;
 
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
@@ -19,6 +21,7 @@ use Illuminate\Validation\ValidationException;
 use Marjoram\Core\InvalidInput;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** Bad input comes back as the page it was sent from, with its messages and what was entered, and status 422. */
 final class ProblemPages
@@ -39,6 +42,9 @@ final class ProblemPages
                 ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
                 : self::invalid(['version' => [$e->getMessage()]], $request, 409),
         );
+        $exceptions->render(fn (UniqueConstraintViolationException $e, Request $request): ?Response => Contention::is($e)
+            ? null
+            : self::invalid(['form' => [self::taken()]], $request));
         // A query's values may be personal: only its shape goes to the log.
         $exceptions->report(function (QueryException $e): bool {
             Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);
@@ -48,9 +54,16 @@ final class ProblemPages
         $exceptions->dontReport([Conflict::class, InvalidInput::class]);
     }
 
+    private static function taken(): string
+    {
+        return __('There is one of this name, code or day already. Load the page again to see it, or choose another.');
+    }
+
     /** @param  array<string, list<string>>  $messages */
     private static function invalid(array $messages, Request $request, int $status = 422): Response
     {
+        // What is shown now is what is stored, not what this write had half made.
+        app(OpenWrite::class)->giveUp();
         if ($request->expectsJson()) {
             return new JsonResponse(
                 ['message' => (string) current(current($messages) ?: ['']), 'errors' => $messages],
@@ -70,28 +83,63 @@ final class ProblemPages
     private static function pageAgain(array $messages, Request $request, int $status): ?Response
     {
         $router = app(Router::class);
-        foreach ([url()->previous(), $request->fullUrl()] as $url) {
+        foreach (self::addresses($request) as $url) {
             $page = Request::create($url, 'GET', server: ['REQUEST_METHOD' => 'GET'] + $request->server->all());
             try {
                 $route = $router->getRoutes()->match($page);
-                if (self::mayBeShown($route)) {
+                if (self::mayBeShown($route, $request)) {
                     return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
                 }
-            } catch (HttpExceptionInterface|ModelNotFoundException|ValidationException|InvalidInput) {
+            } catch (Throwable $problem) {
                 // The page before is gone, not ours, or asked for wrongly itself: try the next, or say what was wrong
                 // on a page of its own.
+                if (! self::isExpected($problem)) {
+                    report($problem);
+                }
             }
         }
 
         return null;
     }
 
-    private static function mayBeShown(Route $route): bool
+    private static function isExpected(Throwable $problem): bool
     {
-        return ! $route->isFallback &&
-            in_array('GET', $route->methods(), true) &&
-            $route->getName() !== null &&
-            (! in_array('can:view', $route->gatherMiddleware(), true) || app(Tenant::class)->id() !== null);
+        return $problem instanceof HttpExceptionInterface
+            || $problem instanceof ModelNotFoundException
+            || $problem instanceof ValidationException
+            || $problem instanceof InvalidInput;
+    }
+
+    /** @return list<string> of this application alone */
+    private static function addresses(Request $request): array
+    {
+        $here = $request->getSchemeAndHttpHost();
+        $isHere = static fn (string $url): bool => $url === $here || str_starts_with($url, "$here/");
+
+        return array_values(array_filter([url()->previous(), $request->fullUrl()], $isHere));
+    }
+
+    /** By the same rules as if it had been asked for: who is signed in, and what their role is allowed. */
+    private static function mayBeShown(Route $route, Request $request): bool
+    {
+        if ($route->isFallback || ! in_array('GET', $route->methods(), true) || $route->getName() === null) {
+            return false;
+        }
+        $user = $request->user();
+        foreach ($route->gatherMiddleware() as $rule) {
+            $may = match (true) {
+                $rule === 'auth' => $user !== null,
+                $rule === 'guest' => $user === null,
+                $rule === 'operation' => app(Tenant::class)->id() !== null || str_starts_with($route->uri(), 'start'),
+                is_string($rule) && str_starts_with($rule, 'can:') => $user !== null && Gate::allows(substr($rule, 4)),
+                default => true,
+            };
+            if (! $may) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  array<string, list<string>>  $messages */

@@ -87,17 +87,29 @@ abstract class Record extends Model
     }
 
     /**
-     * The version that a form was opened with must still be the one stored.
+     * The version that a form was opened with must still be the one stored. Read as it is stored now and held until this
+     * write is done: of two at once the second waits, and sees the first's.
      *
      * @throws Conflict when someone else saved in between
      */
     public function claim(int|string|null $version): static
     {
+        $stored = static::query()->whereKey($this->id)->lockForUpdate()->first();
+        if ($stored === null) {
+            throw Conflict::removedMeanwhile($this->label());
+        }
+        $this->setRawAttributes($stored->getAttributes(), true);
         if ($version !== null && $version !== '' && (int) $version !== $this->version) {
-            throw Conflict::changedMeanwhile($this->label(), $this->attributesToArray());
+            throw Conflict::changedMeanwhile($this->label(), $this->theirs());
         }
 
         return $this;
+    }
+
+    /** @return array<string, mixed> what is shown of it beside another person's values */
+    protected function theirs(): array
+    {
+        return $this->attributesToArray();
     }
 
     /**

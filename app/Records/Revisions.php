@@ -38,6 +38,14 @@ final class Revisions
         }
     }
 
+    /** What was touched has been taken back. */
+    public function forget(): void
+    {
+        $this->generation++;
+        $this->touched = [];
+        $this->known = null;
+    }
+
     /** Raises every scope touched, once, in one order for all writers. */
     public function raise(): void
     {

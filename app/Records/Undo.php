@@ -6,19 +6,28 @@ namespace App\Records;
 
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Collection;
 
 /**
- * Takes back the last batch of changes that a person made, reading the audit trail backwards. What someone
- * else changed since is not overwritten.
+ * Takes back the last write that a person made, reading the audit trail backwards: whole, and only while all that it
+ * touched still is as it left it. Where others have built on it, it says so and changes nothing.
  */
-final class Undo
+final readonly class Undo
 {
     /** How far back undo reaches, hours. */
     private const HOURS = 72;
 
-    /** @return array{bool, string} whether something was taken back, and the words to say */
-    public function last(Authenticatable&Model $user): array
+    public function __construct(private SinceThen $since)
+    {
+    }
+
+    /**
+     * @return string what was taken back, in words
+     *
+     * @throws CannotUndo when there is nothing, or others have built on it
+     */
+    public function last(Authenticatable&Model $user): string
     {
         $newest = Activity::ofThisOperation()
             ->where('causer_id', $user->getKey())
@@ -26,19 +35,23 @@ final class Undo
             ->whereNotNull('batch_uuid')
             ->where('log_name', 'record')
             ->where('created_at', '>=', now()->subHours(self::HOURS))
-            ->with('subject')
             ->latest('id')
-            ->first();
-        if ($newest === null) {
-            return [false, __('There is nothing to undo.')];
-        }
+            // Two at once take back one after the other.
+            ->lockForUpdate()
+            ->first() ?? throw new CannotUndo(__('There is nothing to undo.'));
         /** @var Collection<int, Activity> $batch */
         $batch = Activity::ofThisOperation()
             ->where('batch_uuid', $newest->batch_uuid)
             ->with('subject')
             ->latest('id')
             ->get();
-        activity()->withoutLogs(fn () => $batch->each($this->takeBack(...)));
+        $words = $this->words($batch->first() ?? $newest);
+        $this->since->check($batch);
+        try {
+            activity()->withoutLogs(fn () => $batch->each($this->takeBack(...)));
+        } catch (UniqueConstraintViolationException) {
+            throw new CannotUndo(__('There is another of that name or place by now. Nothing was undone.'));
+        }
         Activity::ofThisOperation()
             ->whereKey($batch->pluck('id')->all())
             ->update(['undone_at' => now()]);
@@ -47,7 +60,7 @@ final class Undo
             ->withProperties(['batch' => $newest->batch_uuid])
             ->log('undo');
 
-        return [true, __('Undone: :what.', ['what' => $this->words($newest)])];
+        return __('Undone: :what.', ['what' => $words]);
     }
 
     public function words(Activity $activity): string
@@ -70,17 +83,12 @@ final class Undo
         $subject = $line->subject;
         $change = Change::of($line);
         match (true) {
-            $subject instanceof TakesBack => self::giveBack($subject, $change),
+            $subject instanceof TakesBack => $subject->takeBack($change),
             ! $subject instanceof Record => null,
             $change->event === 'created', $change->event === 'restored' => $subject->delete(),
             $change->event === 'deleted' => $subject->restore(),
-            $change->event === 'updated' => $subject->forceFill($change->stillStanding($subject))->save(),
+            $change->event === 'updated' => $subject->forceFill($change->old)->save(),
             default => null,
         };
-    }
-
-    private static function giveBack(TakesBack $subject, Change $change): void
-    {
-        $subject->takeBack($change);
     }
 }

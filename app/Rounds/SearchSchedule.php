@@ -15,6 +15,7 @@ use App\Records\Revisions;
 use App\Support\WallClock;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\Planner;
 use Throwable;
@@ -27,6 +28,9 @@ final class SearchSchedule implements ShouldQueue
     private const WRITE_EVERY_NS = 4e8;
 
     public int $tries = 1;
+
+    /** Where others' writes are in the way. */
+    private const TRIES = 3;
 
     public int $timeout = 110;
 
@@ -44,11 +48,13 @@ final class SearchSchedule implements ShouldQueue
         $this->search()->where('state', SearchState::Waiting)->update(['state' => SearchState::Planning]);
         $planner = new Planner($schedule->toCore(), 1, $this->progress(...));
         $plan = $planner->plan(new WallClock($this->seconds * 1000, $this->isStopped(...)));
-        $this->write($plan, $planner->iterations(), SearchState::Done);
-        // What was found becomes the schedule's; a person's changes are logged, the search's are not.
-        activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
-        $revisions->touch(Bearing::elsewhere());
-        $revisions->raise();
+        DB::transaction(function () use ($plan, $planner, $schedule, $revisions): void {
+            $this->write($plan, $planner->iterations(), SearchState::Done);
+            // What was found becomes the schedule's; a person's changes are logged, the search's are not.
+            activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
+            $revisions->touch(Bearing::elsewhere());
+            $revisions->raise();
+        }, self::TRIES);
         $current->leave();
     }
 
@@ -64,7 +70,7 @@ final class SearchSchedule implements ShouldQueue
         $now = (float) hrtime(true);
         if ($now - $this->written > self::WRITE_EVERY_NS) {
             $this->written = $now;
-            $this->write($plan, $iterations);
+            DB::transaction(fn () => $this->write($plan, $iterations), self::TRIES);
         }
     }
 

@@ -25,12 +25,17 @@ final class AssessmentFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['looked_at' => self::AT];
+        return ['looked_at' => self::AT, 'looked_on' => substr(self::AT, 0, 10)];
     }
 
     public function of(Box $box, string $at = self::AT): self
     {
-        return $this->state(['box_id' => $box->id, 'hive_id' => $box->place?->hive_id, 'looked_at' => $at]);
+        return $this->state([
+            'box_id' => $box->id,
+            'hive_id' => $box->place?->hive_id,
+            'looked_at' => $at,
+            'looked_on' => substr($at, 0, 10),
+        ]);
     }
 
     /** So many frames that look the same on both sides, from slot 1 on. */

@@ -44,11 +44,23 @@ document.addEventListener('htmx:afterSettle', (event) => {
   const id = event.detail.requestConfig?.triggeringEvent?.submitter?.id;
   if (id) document.getElementById(id)?.focus({ preventScroll: true });
 });
-window.addEventListener('pageshow', () =>
+// Crockford's 32 letters and figures, as keys of writes are made of them.
+const freshKey = () =>
+  '01' +
+  Array.from(crypto.getRandomValues(new Uint8Array(24)), (byte) => '0123456789abcdefghjkmnpqrstvwxyz'[byte % 32]).join(
+    '',
+  );
+
+// Gone back to, a page's buttons work again; what it sends then is a new write, though it be the same once more.
+window.addEventListener('pageshow', (event) => {
   document.querySelectorAll('button[disabled]').forEach((button) => {
     button.disabled = false;
-  }),
-);
+  });
+  if (!event.persisted) return;
+  document.querySelectorAll('input[name="_key"]').forEach((input) => {
+    input.value = freshKey();
+  });
+});
 
 const draw = document.querySelector('[data-draw]');
 if (draw) {

@@ -161,6 +161,7 @@ final readonly class Present
             $look = $this->rows->add('assessments', [
                 'hive_id' => $hive->id,
                 'box_id' => $box,
+                'looked_on' => $this->today->modify('-2 days')->format('Y-m-d'),
                 'looked_at' => $this->today->modify('-2 days')->format('Y-m-d').' 08:30:00',
             ]);
             for ($slot = 1; $slot <= $framesPerBox; $slot++) {
@@ -187,6 +188,7 @@ final readonly class Present
         $look = $this->rows->add('assessments', [
             'hive_id' => $hive->id,
             'box_id' => $box,
+            'looked_on' => $day->format('Y-m-d'),
             'looked_at' => $day->format('Y-m-d').' 08:05:00',
             'shake' => $shake,
         ]);
