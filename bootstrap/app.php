@@ -28,6 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecureHeaders::class);
         $middleware->web(append: [PlainText::class]);
+        // A password that is changed signs out whoever signed in with the one before.
+        $middleware->authenticateSessions();
         $middleware->api(append: [PlainText::class]);
         $middleware->alias(['operation' => EnterOperation::class, 'units' => InReadersUnits::class, 'write' => WriteOnce::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -10,4 +10,6 @@ return [
         'users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],
     ],
     'password_timeout' => 10800,
+    // So long does every sign-in that fails take, whether the account is known or not; microseconds.
+    'timebox_duration' => 500000,
 ];

@@ -48,7 +48,7 @@ final class AccountController
         /** @var array{password: string} $values */
         $values = $request->validate([
             'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'confirmed', Password::min(10)],
+            'password' => ['required', 'confirmed', Password::default(), new Guessable],
         ]);
         $this->person($request)->update(['password' => $values['password']]);
         Auth::logoutOtherDevices($values['password']);

@@ -25,7 +25,7 @@ final class SignUp
         $values = $request->validate([
             'name' => ['required', 'string', 'max:120'],
             'email' => ['required', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'confirmed', Password::min(10)],
+            'password' => ['required', 'confirmed', Password::default(), new Guessable],
         ]);
         Auth::login(
             User::query()->create([

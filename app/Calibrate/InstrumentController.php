@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calibrate;
 
-use App\Devices\HttpRefractometer;
+use App\Devices\AllowedAddress;
 use App\Models\Instrument;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
@@ -30,7 +30,7 @@ final class InstrumentController
             'address' => ['nullable', 'string', 'max:200'],
         ]);
         $address = isset($values['address']) ? trim((string) $values['address']) : '';
-        if ($address !== '' && ! HttpRefractometer::allowed($address)) {
+        if ($address !== '' && ! AllowedAddress::configured()->allows($address)) {
             throw ValidationException::withMessages([
                 'address' => __('An address such as http://192.168.1.20 in your own network, or the word stand-in.'),
             ]);

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use DateTimeImmutable;
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Support\Facades\Http;
 
 /**
  * A weather service behind HTTP: the stand-in that ships with the application, or a real one's bridge of the same
@@ -17,28 +15,20 @@ final readonly class HttpForecast implements Forecast
     public function days(float $latitude, float $longitude, array $climate, DateTimeImmutable $from, int $days): array
     {
         $address = config('devices.weather');
-        try {
-            $answer = Http::timeout(5)
-                ->connectTimeout(2)
-                ->acceptJson()
-                ->get(rtrim(is_string($address) ? $address : '', '/').'/forecast', [
-                    'latitude' => $latitude,
-                    'longitude' => $longitude,
-                    'climate' => implode(',', $climate),
-                    'from' => $from->format('Y-m-d'),
-                    'days' => $days,
-                ]);
-        } catch (ConnectionException) {
-            throw new Unreachable(
-                __('The weather service did not answer. What was known stays; days can be entered by hand.'),
-            );
-        }
-        $given = $answer->json('days');
+        $given = (new DeviceCall)->json(rtrim(is_string($address) ? $address : '', '/').'/forecast', [
+            'latitude' => $latitude,
+            'longitude' => $longitude,
+            'climate' => implode(',', $climate),
+            'from' => $from->format('Y-m-d'),
+            'days' => $days,
+        ]) ?? throw new Unreachable(
+            __('The weather service did not answer. What was known stays; days can be entered by hand.'),
+        );
         $rows = [];
-        foreach (is_array($given) ? $given : [] as $day) {
+        foreach (is_array($given['days'] ?? null) ? $given['days'] : [] as $day) {
             $rows[] = self::day($day);
         }
-        if (! $answer->ok() || $rows === []) {
+        if ($rows === []) {
             throw new Unreachable(
                 __('The weather service gave no days. What was known stays; days can be entered by hand.'),
             );

@@ -30,6 +30,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
 use Illuminate\View\View;
 
 /** What is one in a request, who may do what, and what every view has. */
@@ -57,6 +58,7 @@ final class AppServiceProvider extends ServiceProvider
             $may = fn (User $user): bool => in_array($this->app->make(CurrentOperation::class)->role(), $roles, true);
             Gate::define($ability, $may);
         }
+        Password::defaults(static fn (): Password => Password::min(10)->max(200));
         RateLimiter::for('sign-in', self::signIns(...));
         RateLimiter::for('calc', self::calculations(...));
         $this->views();

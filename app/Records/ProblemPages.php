@@ -42,9 +42,12 @@ final class ProblemPages
                 ? new JsonResponse(['message' => $e->getMessage(), 'theirs' => $e->theirs], 409)
                 : self::invalid(['version' => [$e->getMessage()]], $request, 409),
         );
-        $exceptions->render(fn (UniqueConstraintViolationException $e, Request $request): ?Response => Contention::is($e)
-            ? null
-            : self::invalid(['form' => [self::taken()]], $request));
+        $exceptions->render(
+            fn (UniqueConstraintViolationException $e, Request $request): Response => self::invalid(
+                ['form' => [self::taken()]],
+                $request,
+            ),
+        );
         // A query's values may be personal: only its shape goes to the log.
         $exceptions->report(function (QueryException $e): bool {
             Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);
@@ -87,8 +90,11 @@ final class ProblemPages
             $page = Request::create($url, 'GET', server: ['REQUEST_METHOD' => 'GET'] + $request->server->all());
             try {
                 $route = $router->getRoutes()->match($page);
-                if (self::mayBeShown($route, $request)) {
-                    return self::render($router, $route, $page, $request, $messages)->setStatusCode($status);
+                $again = self::mayBeShown($route, $request)
+                    ? self::render($router, $route, $page, $request, $messages)
+                    : null;
+                if ($again !== null && ! $again->isRedirection()) {
+                    return $again->setStatusCode($status);
                 }
             } catch (Throwable $problem) {
                 // The page before is gone, not ours, or asked for wrongly itself: try the next, or say what was wrong
@@ -114,7 +120,9 @@ final class ProblemPages
     private static function addresses(Request $request): array
     {
         $here = $request->getSchemeAndHttpHost();
-        $isHere = static fn (string $url): bool => $url === $here || str_starts_with($url, "$here/");
+        $isHere = static fn (string $url): bool => $url === $here
+            || str_starts_with($url, "$here/")
+            || preg_match('#^/(?!/)#', $url) === 1;
 
         return array_values(array_filter([url()->previous(), $request->fullUrl()], $isHere));
     }

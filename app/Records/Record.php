@@ -87,8 +87,8 @@ abstract class Record extends Model
     }
 
     /**
-     * The version that a form was opened with must still be the one stored. Read as it is stored now and held until this
-     * write is done: of two at once the second waits, and sees the first's.
+     * The version that a form was opened with must still be the one stored. Read as it is stored now and held until
+     * this write is done: of two at once the second waits, and sees the first's.
      *
      * @throws Conflict when someone else saved in between
      */

@@ -80,7 +80,10 @@ final class SinceThen
             return;
         }
         foreach ($this->pointersAt($record->getTable()) as [$table, $column]) {
-            $others = DB::table($table)->where($column, $record->id)->whereNull('deleted_at')->whereNotIn('id', $within);
+            $others = DB::table($table)
+                ->where($column, $record->id)
+                ->whereNull('deleted_at')
+                ->whereNotIn('id', $within);
             if ($others->exists()) {
                 throw new CannotUndo(__('Something was added to :what since (:where). Nothing was undone.', [
                     'what' => $record->label(),

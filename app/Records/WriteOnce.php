@@ -116,7 +116,7 @@ final readonly class WriteOnce
             ->first();
     }
 
-    /** What is sent, whatever order its fields stand in: corrected and sent again from a page gone back to, it differs. */
+    /** What is sent, whatever order its fields stand in: corrected and sent again by one gone back, it differs. */
     private static function content(Request $request): string
     {
         $fields = $request->except(['_token', '_key']);

@@ -75,7 +75,10 @@ return new class extends Migration {
                 ->all();
             $first = array_shift($ids);
             foreach ($ids as $id) {
-                $slots = DB::table('frame_looks')->where('assessment_id', $first)->whereNull('deleted_at')->pluck('slot');
+                $slots = DB::table('frame_looks')
+                    ->where('assessment_id', $first)
+                    ->whereNull('deleted_at')
+                    ->pluck('slot');
                 DB::table('frame_looks')
                     ->where('assessment_id', $id)
                     ->whereNotIn('slot', $slots)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\AllowedAddress;
 use App\Devices\HttpRefractometer;
 use App\Devices\Unreachable;
 use App\Models\Apiary;
@@ -475,7 +476,7 @@ final class AssessInDepthTest extends FeatureTestCase
                 'nonsense' => false,
             ] as $address => $allowed
         ) {
-            self::assertSame($allowed, HttpRefractometer::allowed($address), $address);
+            self::assertSame($allowed, (new AllowedAddress('private'))->allows($address), $address);
         }
     }
 

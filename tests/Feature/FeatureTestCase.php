@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Operation\CurrentOperation;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
@@ -53,6 +54,14 @@ abstract class FeatureTestCase extends TestCase
         }
         DB::disconnect();
         parent::tearDown();
+    }
+
+    /** Another person sits at another browser. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $this->flushSession();
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function as(string $who): static

@@ -125,6 +125,7 @@ final class ReadersTest extends FeatureTestCase
         \App\Models\Assessment::query()->create([
             'hive_id' => $place->hive_id,
             'box_id' => $place->box_id,
+            'looked_on' => '2026-08-04',
             'looked_at' => '2026-08-04 09:00:00',
         ]);
         self::assertNotNull($box());
