@@ -9,3 +9,4 @@ Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()-
     ->daily()
     ->name('forget old keys');
 Schedule::command('bin:empty')->daily();
+Schedule::exec(base_path('bin/backup').' --nightly')->dailyAt('02:40')->name('back up');

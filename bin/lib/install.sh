@@ -4,7 +4,7 @@ as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi; }
 
 missing_packages() {
   local pair
-  for pair in php:php8.2-cli composer:composer unzip:unzip git:git node:nodejs npm:npm \
+  for pair in php:php8.2-cli composer:composer unzip:unzip openssl:openssl git:git node:nodejs npm:npm \
     mariadbd:mariadb-server-core mariadb-install-db:mariadb-server-core mariadb:mariadb-client-core mariadb-dump:mariadb-client \
     nginx:nginx-light php-fpm8.2:php8.2-fpm "$@"; do
     PATH=$PATH:/usr/sbin:/usr/local/sbin command -v "${pair%%:*}" >/dev/null || printf '%s\n' "${pair##*:}"
