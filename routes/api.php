@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Calc\CalcController;
 use App\Day\CalendarController;
-use App\Support\Http\BasicOnce;
+use App\Support\Http\ProgramSignIn;
 use Illuminate\Support\Facades\Route;
 
-// Pure computation for programs: signed in by HTTP basic authentication, no record is read or written.
-Route::middleware([BasicOnce::class, 'throttle:calc'])
+// Pure computation for programs: signed in by token or HTTP basic authentication, no record is read or written.
+Route::middleware([ProgramSignIn::class, 'throttle:calc'])
     ->prefix('v1')
     ->group(function (): void {
         Route::get('/calc', [CalcController::class, 'index'])->name('calc.index');

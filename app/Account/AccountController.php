@@ -22,6 +22,7 @@ final class AccountController
     {
         return view('account.show', [
             'person' => $this->person($request),
+            'tokens' => $this->person($request)->tokens()->orderBy('id')->get(),
             'mine' => Membership::query()->where('user_id', $this->person($request)->id)->with('operation')->get(),
             'members' => Membership::query()->where('operation_id', $current->id())->with('user')->get(),
         ]);

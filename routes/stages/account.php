@@ -7,6 +7,7 @@ use App\Account\BinController;
 use App\Account\MemberController;
 use App\Account\OperationController;
 use App\Account\PolicyController;
+use App\Account\TokenController;
 use App\Account\TrailController;
 use App\Account\UndoController;
 use Illuminate\Support\Facades\Route;
@@ -28,6 +29,10 @@ Route::middleware(['can:view', 'write'])->group(static function (): void {
         ->name('account.update');
     Route::put('/account/password', [AccountController::class, 'password'])
         ->name('account.password');
+    Route::post('/account/tokens', [TokenController::class, 'store'])
+        ->name('account.tokens.store');
+    Route::delete('/account/tokens/{token}', [TokenController::class, 'destroy'])
+        ->name('account.tokens.destroy');
     Route::put('/account/operation', [AccountController::class, 'switch'])
         ->name('account.switch');
 });

@@ -9,10 +9,12 @@ use App\Devices\AllowedAddress;
 use App\Devices\DeviceCall;
 use App\Models\User;
 use Database\Factories\UserFactory;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** Who gets in, who is kept out, and what may be asked for from here. */
@@ -69,7 +71,8 @@ final class AccountsTest extends FeatureTestCase
 
     public function test_a_program_that_fails_too_often_is_not_listened_to(): void
     {
-        RateLimiter::clear('basic|keeper@demo.example|127.0.0.1');
+        RateLimiter::clear('program|127.0.0.1');
+        RateLimiter::clear('program|127.0.0.1|keeper@demo.example');
         $ask = fn (string $password) => $this->withBasicAuth('keeper@demo.example', $password)->get('/api/v1/calc');
         foreach (range(1, 5) as $try) {
             $ask("wrong-$try")->assertStatus(401);
@@ -77,6 +80,33 @@ final class AccountsTest extends FeatureTestCase
         $ask('heather-and-lime')->assertStatus(429)->assertHeader('Retry-After');
         $this->travel(2)->minutes();
         $ask('heather-and-lime')->assertOk();
+    }
+
+    public function test_a_token_stands_for_its_person_until_it_is_taken_back(): void
+    {
+        $this->operation();
+        $this->send('POST', '/account/tokens', ['token_name' => 'Scale', 'may' => 'write'])->assertStatus(422);
+        $made = $this->send('POST', '/account/tokens', ['token_name' => 'Scale', 'may' => 'read'])->assertStatus(303);
+        $token = $made->getSession()->get('token');
+        self::assertIsString($token);
+        $this->get('/account')->assertOk()->assertSee($token)->assertSee('never');
+        $this->get('/account')->assertOk()->assertDontSee($token);
+        self::assertSame(0, DB::table('personal_access_tokens')->where('token', $token)->count(), 'Only its hash.');
+        $ask = function (string $with): TestResponse {
+            auth()->forgetGuards();
+
+            return $this->flushHeaders()->withToken($with)->getJson('/api/v1/calc');
+        };
+        $ask($token)->assertOk();
+        $ask($token.'x')->assertStatus(401);
+        $ask('')->assertStatus(401);
+        self::assertNotNull(DB::table('personal_access_tokens')->value('last_used_at'));
+        $id = DB::table('personal_access_tokens')->value('id');
+        $this->operation(['name' => 'Another']);
+        $this->send('DELETE', "/account/tokens/$id")->assertNotFound();
+        $person = User::query()->findOrFail(DB::table('personal_access_tokens')->value('tokenable_id'));
+        $this->actingAs($person)->send('DELETE', "/account/tokens/$id")->assertStatus(303);
+        $ask($token)->assertStatus(401);
     }
 
     public function test_over_https_the_browser_is_told_to_stay_there(): void

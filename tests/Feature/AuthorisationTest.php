@@ -89,7 +89,7 @@ final class AuthorisationTest extends FeatureTestCase
         $tried = 0;
         foreach ($this->routes() as $route) {
             preg_match_all('/\{(\w+)/', $route->uri(), $names);
-            $needed = array_diff($names[1], ['slot', 'membership', 'kind', 'id', 'name', 'day']);
+            $needed = array_diff($names[1], ['slot', 'membership', 'token', 'kind', 'id', 'name', 'day']);
             if ($needed === [] || array_diff($needed, array_keys($ids)) !== []) {
                 continue;
             }
@@ -204,7 +204,13 @@ final class AuthorisationTest extends FeatureTestCase
         );
         app(CurrentOperation::class)->leave();
 
-        return array_map(strval(...), $ids) + ['slot' => '1', 'membership' => '1', 'kind' => $kind->id, 'id' => '1'];
+        return array_map(strval(...), $ids) + [
+            'slot' => '1',
+            'membership' => '1',
+            'token' => '1',
+            'kind' => $kind->id,
+            'id' => '1',
+        ];
     }
 
     /** An owner of an operation of their own. */

@@ -56,11 +56,16 @@ final class UndoTest extends FeatureTestCase
 {
     use AsksForRounds;
 
-    /** What undo is not for: a person's own settings and sign-in, members (added and removed by name), what only starts or stops a search, and undo itself. */
+    /**
+     * What undo is not for: a person's own settings, tokens and sign-in, members (added and removed by name), what only
+     * starts or stops a search, and undo itself.
+     */
     private const OWN = [
         'account.update',
         'account.password',
         'account.switch',
+        'account.tokens.store',
+        'account.tokens.destroy',
         'account.members.store',
         'account.members.destroy',
         'clear.rounds.stop',

@@ -169,6 +169,7 @@
           <p>{{ $operation->name }}</p>
         @endcan
       </section>
+      @include('account.tokens')
       <section class="blk">
         <h2>{{ __('Members') }}</h2>
         <table class="table">
