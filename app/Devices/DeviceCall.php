@@ -32,6 +32,9 @@ final readonly class DeviceCall
                 ->acceptJson()
                 ->get($address, $query);
             $body = $answer->toPsrResponse()->getBody();
+            if ($body->isSeekable()) {
+                $body->rewind();
+            }
             $text = '';
             while (! $body->eof() && strlen($text) <= self::MOST_BYTES) {
                 $text .= $body->read(8192);
