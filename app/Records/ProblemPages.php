@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Support\Http\OutOfOrder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -48,6 +49,11 @@ final class ProblemPages
                 $request,
             ),
         );
+        $exceptions->render(function (Throwable $e): ?Response {
+            $sentence = OutOfOrder::sentence($e);
+
+            return $sentence === null ? null : response()->view('errors.503', ['sentence' => $sentence], 503);
+        });
         // A query's values may be personal: only its shape goes to the log.
         $exceptions->report(function (QueryException $e): bool {
             Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);

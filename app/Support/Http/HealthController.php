@@ -4,21 +4,79 @@ declare(strict_types=1);
 
 namespace App\Support\Http;
 
-use Illuminate\Database\QueryException;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
-/** Whether the application and its database answer; for watchers and the start script. */
+/** Whether each part of the installation works, a line each; for watchers and the start script. */
 final class HealthController
 {
+    /** Less room than this, and the next writes may fail. */
+    private const LEAST_BYTES = 50 * 1024 * 1024;
+
+    /** A worker says so each second; one that is at a long search, when it is done. */
+    private const SILENT_SECONDS = 180;
+
+    public const HEARTBEAT = 'heartbeat.';
+
     public function __invoke(): Response
     {
+        $needed = [
+            'database' => self::works(static fn (): bool => DB::select('select 1') !== []),
+            'storage' => self::works(self::isWritable(...)),
+            'disk' => self::works(self::hasRoom(...)),
+        ];
+        $lines = [];
+        foreach ($needed + self::workers() as $part => $state) {
+            $lines[] = "$part $state";
+        }
+        $isUp = ! in_array('down', $needed, true);
+
+        return new Response(implode("\n", [$isUp ? 'up' : 'down', ...$lines])."\n", $isUp ? 200 : 503, [
+            'Content-Type' => 'text/plain',
+        ]);
+    }
+
+    /** @param  callable(): bool  $test */
+    private static function works(callable $test): string
+    {
         try {
-            DB::select('select 1');
-        } catch (QueryException) {
-            return new Response("database down\n", 503, ['Content-Type' => 'text/plain']);
+            return $test() ? 'up' : 'down';
+        } catch (Throwable) {
+            return 'down';
+        }
+    }
+
+    private static function isWritable(): bool
+    {
+        $probe = storage_path('framework/probe-'.getmypid());
+        $isWritten = @file_put_contents($probe, 'up') === 2;
+        @unlink($probe);
+
+        return $isWritten;
+    }
+
+    private static function hasRoom(): bool
+    {
+        $free = disk_free_space(storage_path());
+
+        return $free === false || $free > self::LEAST_BYTES;
+    }
+
+    /** @return array<string, string> those that pages do without for a while */
+    private static function workers(): array
+    {
+        $states = [];
+        foreach (['queue', 'scheduler'] as $worker) {
+            try {
+                $last = Cache::get(self::HEARTBEAT.$worker);
+            } catch (Throwable) {
+                $last = null;
+            }
+            $states[$worker] = is_int($last) && time() - $last < self::SILENT_SECONDS ? 'up' : 'silent';
         }
 
-        return new Response("up\n", 200, ['Content-Type' => 'text/plain']);
+        return $states;
     }
 }
