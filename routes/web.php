@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Account\InvitationController;
 use App\Account\SignIn;
 use App\Account\SignUp;
 use App\Yards\StartController;
@@ -16,6 +17,17 @@ Route::middleware('guest')->group(static function (): void {
 Route::post('/sign-out', [SignIn::class, 'destroy'])
     ->middleware('auth')
     ->name('sign-out');
+
+// For whoever is signed in and has its address, a member of anything or not.
+Route::middleware(['auth', 'units'])->group(static function (): void {
+    Route::get('/invitations/{secret}', [InvitationController::class, 'show'])
+        ->where('secret', '[A-Za-z0-9]{40}')
+        ->name('invitations.show');
+    Route::post('/invitations/{secret}', [InvitationController::class, 'accept'])
+        ->where('secret', '[A-Za-z0-9]{40}')
+        ->middleware('write')
+        ->name('invitations.accept');
+});
 
 Route::middleware(['auth', 'units', 'operation'])->group(static function (): void {
     Route::get('/start', [StartController::class, 'show'])->name('start.show');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Models\Invitation;
 use App\Models\Membership;
 use App\Models\User;
 use App\Operation\CurrentOperation;
@@ -24,6 +25,7 @@ final class AccountController
             'person' => $this->person($request),
             'tokens' => $this->person($request)->tokens()->orderBy('id')->get(),
             'mine' => Membership::query()->where('user_id', $this->person($request)->id)->with('operation')->get(),
+            'invitations' => Invitation::open()->where('operation_id', $current->id())->orderBy('id')->get(),
             'members' => Membership::query()->where('operation_id', $current->id())->with('user')->get(),
         ]);
     }

@@ -4,45 +4,80 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Models\Invitation;
 use App\Models\Role;
-use App\Models\User;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-final class MemberController
+/** Members come by an invitation that they accept, have their role changed by an owner, and go. */
+final readonly class MemberController
 {
-    public function store(Request $request, CurrentOperation $current): RedirectResponse
+    public function __construct(private CurrentOperation $current)
     {
-        $values = $request->validate([
-            'email' => ['required', 'email', 'max:190'],
-            'role' => ['required', Rule::enum(Role::class)],
-        ]);
-        $user =
-            User::query()->where('email', $values['email'])->first() ??
-            throw ValidationException::withMessages(['email' => __('Nobody has signed up with this address yet.')]);
-        if ($user->id === $request->user()?->id) {
-            throw ValidationException::withMessages(['email' => __('Your own role is changed by another owner.')]);
-        }
-        $current
-            ->get()
-            ->memberships()
-            ->updateOrCreate(['user_id' => $user->id], ['role' => $values['role']]);
-
-        return Saved::at(route('account.show'), __(':name is a member now.', ['name' => $user->name]));
     }
 
-    public function destroy(string $membership, Request $request, CurrentOperation $current): RedirectResponse
+    /** Makes the address that the owner passes on; it is shown once. */
+    public function invite(Request $request): RedirectResponse
     {
-        $found = $current->get()->memberships()->whereKey($membership)->firstOrFail();
+        $values = $request->validate([
+            'whom' => ['required', 'string', 'max:120'],
+            'role' => ['required', Rule::enum(Role::class)],
+        ]);
+        $secret = Str::random(40);
+        Invitation::query()->create([
+            'operation_id' => $this->current->get()->id,
+            'invited_by' => $request->user()?->id,
+            'whom' => $values['whom'],
+            'role' => $values['role'],
+            'secret' => Invitation::hash($secret),
+            'expires_at' => now()->addDays(Invitation::DAYS),
+        ]);
+
+        return Saved::at(
+            route('account.show').'#members',
+            __('Pass this address on to :whom. It is not shown again.', ['whom' => $values['whom']]),
+        )->with('invitation', route('invitations.show', $secret));
+    }
+
+    public function withdraw(string $invitation): RedirectResponse
+    {
+        Invitation::query()
+            ->where('operation_id', $this->current->get()->id)
+            ->whereKey($invitation)
+            ->firstOrFail()
+            ->delete();
+
+        return Saved::at(route('account.show').'#members', __('The invitation is taken back.'));
+    }
+
+    public function update(Request $request, string $membership): RedirectResponse
+    {
+        $values = $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
+        $found = $this->current->get()->memberships()->whereKey($membership)->with('user')->firstOrFail();
+        if ($found->user_id === $request->user()?->id) {
+            throw ValidationException::withMessages(['role' => __('Your own role is changed by another owner.')]);
+        }
+        $found->update(['role' => $values['role']]);
+
+        return Saved::at(
+            route('account.show').'#members',
+            __('The role of :name is changed.', ['name' => $found->user->name]),
+        );
+    }
+
+    public function destroy(string $membership, Request $request): RedirectResponse
+    {
+        $found = $this->current->get()->memberships()->whereKey($membership)->firstOrFail();
         if ($found->user_id === $request->user()?->id) {
             throw ValidationException::withMessages(['member' => __('An operation keeps at least its owner.')]);
         }
         $found->delete();
 
-        return Saved::at(route('account.show'), __('The member is removed.'));
+        return Saved::at(route('account.show').'#members', __('The member is removed.'));
     }
 }

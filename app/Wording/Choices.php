@@ -146,6 +146,17 @@ final class Choices
         return ['cap' => __('capped'), 'opn' => __('open'), 'brd' => __('brood'), 'pol' => __('pollen')];
     }
 
+    /** @return array<string, string> what a member may be */
+    public static function roles(): array
+    {
+        return [
+            'helper' => __('helper: records'),
+            'keeper' => __('keeper: all the work'),
+            'viewer' => __('viewer: reads'),
+            'owner' => __('owner'),
+        ];
+    }
+
     /** @return list<string> January first */
     public static function months(): array
     {

@@ -52,8 +52,12 @@ Route::middleware(['can:manage', 'write'])->group(static function (): void {
 Route::middleware(['can:own', 'write'])->group(static function (): void {
     Route::put('/account/operation-settings', [OperationController::class, 'update'])
         ->name('account.operation');
-    Route::post('/account/members', [MemberController::class, 'store'])
-        ->name('account.members.store');
+    Route::post('/account/invitations', [MemberController::class, 'invite'])
+        ->name('account.members.invite');
+    Route::delete('/account/invitations/{invitation}', [MemberController::class, 'withdraw'])
+        ->name('account.invitations.destroy');
+    Route::put('/account/members/{membership}', [MemberController::class, 'update'])
+        ->name('account.members.update');
     Route::delete('/account/members/{membership}', [MemberController::class, 'destroy'])
         ->name('account.members.destroy');
 });

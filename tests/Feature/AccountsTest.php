@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Account\Guessable;
 use App\Devices\AllowedAddress;
 use App\Devices\DeviceCall;
+use App\Models\Invitation;
+use App\Models\Role;
 use App\Models\User;
 use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\DB;
@@ -107,6 +109,52 @@ final class AccountsTest extends FeatureTestCase
         $person = User::query()->findOrFail(DB::table('personal_access_tokens')->value('tokenable_id'));
         $this->actingAs($person)->send('DELETE', "/account/tokens/$id")->assertStatus(303);
         $ask($token)->assertStatus(401);
+    }
+
+    public function test_a_member_comes_by_an_invitation_that_they_accept(): void
+    {
+        $operation = $this->operation();
+        $owner = auth()->user();
+        assert($owner instanceof User);
+        $invite = fn (string $role) => $this->send('POST', '/account/invitations', ['whom' => 'Wilma', 'role' => $role]);
+        $invite('king')->assertStatus(422);
+        $address = $invite('keeper')->assertStatus(303)->getSession()->get('invitation');
+        self::assertIsString($address);
+        $this->get('/account')->assertOk()->assertSee('Wilma')->assertSee('invited until');
+        $wilma = UserFactory::new(['name' => 'Wilma'])->createOne();
+        assert($wilma instanceof User);
+        $path = (string) parse_url($address, PHP_URL_PATH);
+        $this->actingAs($wilma)->get($path)->assertOk()->assertSee('Three hives')->assertSee('keeper');
+        self::assertSame(1, $operation->memberships()->count(), 'Not before she accepts.');
+        $this->send('POST', $path)->assertStatus(303);
+        self::assertSame(Role::Keeper, $operation->memberships()->where('user_id', $wilma->id)->first()?->role);
+        $this->send('POST', $path)->assertNotFound();
+        $this->actingAs($owner);
+        $wilmas = $operation->memberships()->where('user_id', $wilma->id)->firstOrFail();
+        $mine = $operation->memberships()->where('user_id', $owner->id)->firstOrFail();
+        $this->send('PUT', "/account/members/$wilmas->id", ['role' => 'viewer'])->assertStatus(303);
+        self::assertSame(Role::Viewer, $wilmas->refresh()->role);
+        $this->send('PUT', "/account/members/$mine->id", ['role' => 'viewer'])->assertStatus(422);
+        $this->send('DELETE', "/account/members/$mine->id")->assertStatus(422);
+        $this->send('DELETE', "/account/members/$wilmas->id")->assertStatus(303);
+        self::assertSame(1, $operation->memberships()->count());
+    }
+
+    public function test_an_invitation_ends_and_may_be_taken_back(): void
+    {
+        $this->operation();
+        $invite = fn (): string => (string) parse_url((string) $this->send('POST', '/account/invitations', [
+            'whom' => 'Wilma',
+            'role' => 'helper',
+        ])->getSession()->get('invitation'), PHP_URL_PATH);
+        [$late, $back] = [$invite(), $invite()];
+        $this->get($late)->assertOk();
+        $this->get('/invitations/'.str_repeat('x', 40))->assertNotFound();
+        $newest = Invitation::query()->latest('id')->firstOrFail();
+        $this->send('DELETE', "/account/invitations/$newest->id")->assertStatus(303);
+        $this->get($back)->assertNotFound();
+        $this->travel(15)->days();
+        $this->get($late)->assertNotFound();
     }
 
     public function test_over_https_the_browser_is_told_to_stay_there(): void

@@ -16,7 +16,15 @@ use Illuminate\Support\Str;
 /** Every route, by role and by operation. */
 final class AuthorisationTest extends FeatureTestCase
 {
-    private const OPEN = ['sign-in', 'sign-up', 'sign-out', 'start.show', 'start.store'];
+    private const OPEN = [
+        'sign-in',
+        'sign-up',
+        'sign-out',
+        'start.show',
+        'start.store',
+        'invitations.show',
+        'invitations.accept',
+    ];
 
     public function test_every_route_asks_for_a_role_and_every_write_for_a_key(): void
     {
@@ -89,7 +97,7 @@ final class AuthorisationTest extends FeatureTestCase
         $tried = 0;
         foreach ($this->routes() as $route) {
             preg_match_all('/\{(\w+)/', $route->uri(), $names);
-            $needed = array_diff($names[1], ['slot', 'membership', 'token', 'kind', 'id', 'name', 'day']);
+            $needed = array_diff($names[1], ['slot', 'membership', 'token', 'invitation', 'secret', 'kind', 'id', 'name', 'day']);
             if ($needed === [] || array_diff($needed, array_keys($ids)) !== []) {
                 continue;
             }
@@ -208,6 +216,8 @@ final class AuthorisationTest extends FeatureTestCase
             'slot' => '1',
             'membership' => '1',
             'token' => '1',
+            'invitation' => '1',
+            'secret' => str_repeat('x', 40),
             'kind' => $kind->id,
             'id' => '1',
         ];
@@ -262,7 +272,11 @@ final class AuthorisationTest extends FeatureTestCase
         return '/'.
             preg_replace_callback(
                 '/\{(\w+)[^}]*\}/',
-                static fn (array $name): string => $ids[$name[1]] ?? ($name[1] === 'day' ? '2026-08-06' : '1'),
+                static fn (array $name): string => $ids[$name[1]] ?? match ($name[1]) {
+                    'day' => '2026-08-06',
+                    'secret' => str_repeat('x', 40),
+                    default => '1',
+                },
                 $route->uri(),
             );
     }

@@ -9,9 +9,7 @@ use App\Models\Clearing;
 use App\Models\ClearingState;
 use App\Models\ClearingSuper;
 use App\Models\Operation;
-use App\Models\Role;
 use App\Models\TakenSuper;
-use App\Models\User;
 use Marjoram\Core\Clearing\Method;
 
 /** Plans and the day itself; members and their roles. */
@@ -95,44 +93,6 @@ final class PlansTest extends FeatureTestCase
             ->assertDontSee('Drop the plan');
         $this->send('PUT', "/clear/items/$item->id", ['what' => 'collected', 'done' => '1'])->assertStatus(303);
         $this->send('DELETE', "/clear/plans/$plan->id")->assertForbidden();
-    }
-
-    public function test_members_come_and_go_and_an_owner_stays(): void
-    {
-        User::query()->create(['name' => 'Friend', 'email' => 'friend@demo.example', 'password' => 'a-long-password']);
-        $this->send(
-            'POST',
-            '/account/members',
-            ['email' => 'nobody@demo.example', 'role' => 'helper'],
-            from: '/account',
-        )
-            ->assertStatus(422)
-            ->assertSee('Nobody has signed up');
-        $this->send(
-            'POST',
-            '/account/members',
-            ['email' => 'friend@demo.example', 'role' => 'king'],
-            from: '/account',
-        )->assertStatus(422);
-        $this->send('POST', '/account/members', ['email' => 'friend@demo.example', 'role' => 'viewer'])->assertStatus(
-            303,
-        );
-        $operation = Operation::query()->where('name', 'Marjoram demo')->firstOrFail();
-        $friend = $operation
-            ->memberships()
-            ->whereHas('user', fn ($user) => $user->where('email', 'friend@demo.example'))
-            ->firstOrFail();
-        self::assertSame(Role::Viewer, $friend->role);
-        $mine = $operation->memberships()->where('role', 'owner')->firstOrFail();
-        $this->send('DELETE', "/account/members/$mine->id", from: '/account')->assertStatus(422);
-        $this->send('DELETE', "/account/members/$friend->id")->assertStatus(303);
-        self::assertFalse($operation->memberships()->whereKey($friend->id)->exists());
-        $this->send(
-            'POST',
-            '/account/members',
-            ['email' => 'keeper@demo.example', 'role' => 'viewer'],
-            from: '/account',
-        )->assertStatus(422);
     }
 
     public function test_hives_are_added_moved_to_another_yard_and_removed(): void

@@ -170,55 +170,7 @@
         @endcan
       </section>
       @include('account.tokens')
-      <section class="blk">
-        <h2>{{ __('Members') }}</h2>
-        <table class="table">
-          <thead>
-            <tr>
-              <th>{{ __('Name') }}</th>
-              <th>{{ __('Role') }}</th>
-              <th><span class="sr">{{ __('what to do') }}</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            @foreach ($members as $member)
-              <tr>
-                <td>{{ $member->user->name }}</td>
-                <td>{{ __($member->role->value) }}</td>
-                <td>
-                  @can('own')
-                    @if ($member->user_id !== $person->id)
-                      <x-remove :action="route('account.members.destroy', $member->id)" :of="$member->user->name" />
-                    @endif
-                  @endcan
-                </td>
-              </tr>
-            @endforeach
-          </tbody>
-        </table>
-        @can('own')
-          <x-form :action="route('account.members.store')" class="row">
-            <x-field
-              name="email"
-              type="email"
-              :label="__('E-mail of someone who has signed up')"
-              required
-            />
-            <x-field
-              name="role"
-              :label="__('Role')"
-              value="helper"
-              :options="[
-                  'helper' => __('helper: records'),
-                  'keeper' => __('keeper: all the work'),
-                  'viewer' => __('viewer: reads'),
-                  'owner' => __('owner'),
-              ]"
-            />
-            <button class="btn">{{ __('Add') }}</button>
-          </x-form>
-        @endcan
-      </section>
+      @include('account.members')
     </div>
   </div>
 </x-page>
