@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
-use App\Drawing\Elevation;
 use App\Drawing\ElevationPicture;
 use App\Models\Apiary;
 use App\Models\Box;
@@ -16,12 +15,7 @@ use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
 use App\YardState\BoxKindReader;
-use App\YardState\BoxState;
-use App\YardState\HiveDrawing;
-use App\YardState\HiveState;
-use App\YardState\YardPicture;
 use App\YardState\YardReader;
-use App\YardState\YardState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,7 +32,7 @@ final readonly class YardController
     public function __construct(
         private YardReader $yards,
         private BoxKindReader $kinds,
-        private YardPicture $picture,
+        private YardDrawings $drawings,
         private CurrentOperation $current,
     ) {
     }
@@ -57,8 +51,9 @@ final readonly class YardController
 
     public function show(Apiary $apiary, ?Hive $hive = null): View
     {
-        $yard = $this->yards->one($apiary);
-        $open = $hive === null ? null : OpenHive::of($hive, $yard->hive($hive->code) ?? abort(404));
+        $open = $hive === null
+            ? null
+            : OpenHive::of($hive, $this->yards->hive($apiary, $hive->code) ?? abort(404));
         $treatments = Treatment::query()
             ->where('apiary_id', $apiary->id)
             ->orderByDesc('supers_off_by')
@@ -66,8 +61,8 @@ final readonly class YardController
             ->get();
 
         return view('yards.show', ['season' => $this->current->season(), 'page' => new YardPage(
-            $yard,
-            $this->draw($yard, new Elevation, '#hive'),
+            $apiary,
+            $this->drawings->large($apiary),
             Policy::at($this->current, $apiary),
             $this->kinds->all(),
             $treatments,
@@ -80,31 +75,11 @@ final readonly class YardController
     private function pictures(): array
     {
         $pictures = [];
-        foreach ($this->yards->all() as $yard) {
-            $pictures[$yard->apiary->id] = $this->draw($yard, new Elevation(0.075, marks: false), '');
+        foreach ($this->yards->apiaries() as $apiary) {
+            $pictures[$apiary->id] = $this->drawings->small($apiary);
         }
 
         return $pictures;
-    }
-
-    private function draw(YardState $yard, Elevation $elevation, string $anchor): ElevationPicture
-    {
-        $slug = $yard->apiary->slug;
-        $drawing = static function (HiveState $hive) use ($slug, $anchor): HiveDrawing {
-            $link = route('yards.hive', [$slug, $hive->code]);
-
-            return new HiveDrawing(
-                $link.$anchor,
-                static fn (BoxState $box): string => $anchor === '' ? $link : "$link#box-$box->id",
-            );
-        };
-
-        return $this->picture->of(
-            $yard,
-            __('Elevation of :yard', ['yard' => $yard->apiary->name]),
-            $drawing,
-            $elevation,
-        );
     }
 
     public function find(Request $request, CurrentOperation $current): RedirectResponse

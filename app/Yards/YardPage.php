@@ -10,7 +10,6 @@ use App\Models\HarvestPolicy;
 use App\Models\Treatment;
 use App\Operation\Policy;
 use App\Operation\PolicyValues;
-use App\YardState\YardState;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\BoxKind;
@@ -19,15 +18,13 @@ use Marjoram\Core\Reserve\Climate;
 /** A yard as it is kept: its hives, one of them open, its policy, climate and treatments. */
 final readonly class YardPage
 {
-    public Apiary $apiary;
-
     /**
      * @param  array<string, BoxKind>  $kinds
      * @param  Records<int, Treatment>  $treatments
      * @param  Collection<int, Apiary>  $apiaries  all of the operation
      */
     public function __construct(
-        public YardState $yard,
+        public Apiary $apiary,
         public ElevationPicture $picture,
         public Policy $policy,
         public array $kinds,
@@ -35,7 +32,6 @@ final readonly class YardPage
         private Collection $apiaries,
         public ?OpenHive $open,
     ) {
-        $this->apiary = $yard->apiary;
     }
 
     /** @return array<string, string> */

@@ -3,7 +3,7 @@
 <x-page :title="__('Yards and kit') . ': ' . $apiary->name" stage="yards" :yard="$apiary->slug">
   <div class="hd">
     <h1>{{ $apiary->name }}</h1>
-    <span class="sub">{{ trans_choice(':count hive|:count hives', count($page->yard->hives)) }}</span>
+    <span class="sub">{{ trans_choice(':count hive|:count hives', count($page->picture->hives)) }}</span>
   </div>
   <x-drawing.elevation :of="$page->picture" :hive="$open?->hive->code" />
   @if ($open)
