@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use App\Records\IdempotencyKey;
-use App\Support\Http\HealthController;
-use Illuminate\Support\Facades\Cache;
+use App\Support\Heartbeat;
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()->subDays(30))->delete())
     ->daily()
     ->name('forget old keys');
-Schedule::call(fn () => Cache::put(HealthController::HEARTBEAT.'scheduler', time(), 86400))
+Schedule::call(fn () => Heartbeat::of(Heartbeat::SCHEDULER))
     ->everyMinute()
     ->name('say that the scheduler runs');
+Schedule::exec(base_path('bin/lib/keep-worker'))->everyMinute()->name('keep the queue worker');
 Schedule::command('bin:empty')->daily();
 Schedule::exec(base_path('bin/backup').' --nightly')->dailyAt('02:40')->name('back up');

@@ -16,7 +16,7 @@ use App\Operation\OwnPreferences;
 use App\Records\OpenWrite;
 use App\Records\Revisions;
 use App\Records\Tenant;
-use App\Support\Http\HealthController;
+use App\Support\Heartbeat;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
@@ -27,7 +27,6 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
@@ -64,7 +63,7 @@ final class AppServiceProvider extends ServiceProvider
         Password::defaults(static fn (): Password => Password::min(10)->max(200));
         RateLimiter::for('sign-in', self::signIns(...));
         RateLimiter::for('calc', self::calculations(...));
-        Queue::looping(static fn () => Cache::put(HealthController::HEARTBEAT.'queue', time(), 86400));
+        Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));
         $this->views();
     }
 

@@ -8,6 +8,7 @@ use App\Drawing\Picture;
 use App\Models\Clearing;
 use App\Models\Schedule;
 use App\Models\Schedules\AskedYard;
+use App\Support\Heartbeat;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
@@ -48,7 +49,9 @@ final readonly class SchedulePage
     public function searching(): string
     {
         return match ($this->state->search->value) {
-            'waiting' => __('waiting for its turn'),
+            'waiting' => Heartbeat::isHeard(Heartbeat::QUEUE)
+                ? __('waiting for its turn')
+                : __('waiting, and nobody takes it: the worker does not run. Started again within a minute.'),
             'stopping' => __('stopping'),
             default => __('searching: :n schedules tried, the best so far :minutes', [
                 'n' => number_format($this->state->iterations),

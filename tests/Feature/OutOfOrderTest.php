@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Http\HealthController;
+use App\Support\Heartbeat;
 use App\Support\Http\OutOfOrder;
 use ErrorException;
 use Illuminate\Database\QueryException;
@@ -59,8 +59,8 @@ final class OutOfOrderTest extends FeatureTestCase
     {
         Cache::flush();
         $this->get('/up')->assertOk()->assertSee('queue silent')->assertSee('scheduler silent');
-        Cache::put(HealthController::HEARTBEAT.'queue', time(), 60);
-        Cache::put(HealthController::HEARTBEAT.'scheduler', time() - 600, 60);
+        Heartbeat::of(Heartbeat::QUEUE);
+        Cache::put(Heartbeat::key(Heartbeat::SCHEDULER), time() - 600, 60);
         $this->get('/up')->assertOk()->assertSee('queue up')->assertSee('scheduler silent');
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support\Http;
 
+use App\Support\Heartbeat;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -14,11 +14,6 @@ final class HealthController
 {
     /** Less room than this, and the next writes may fail. */
     private const LEAST_BYTES = 50 * 1024 * 1024;
-
-    /** A worker says so each second; one that is at a long search, when it is done. */
-    private const SILENT_SECONDS = 180;
-
-    public const HEARTBEAT = 'heartbeat.';
 
     public function __invoke(): Response
     {
@@ -67,16 +62,11 @@ final class HealthController
     /** @return array<string, string> those that pages do without for a while */
     private static function workers(): array
     {
-        $states = [];
-        foreach (['queue', 'scheduler'] as $worker) {
-            try {
-                $last = Cache::get(self::HEARTBEAT.$worker);
-            } catch (Throwable) {
-                $last = null;
-            }
-            $states[$worker] = is_int($last) && time() - $last < self::SILENT_SECONDS ? 'up' : 'silent';
-        }
+        $state = static fn (string $worker): string => Heartbeat::isHeard($worker) ? 'up' : 'silent';
 
-        return $states;
+        return [
+            'queue' => $state(Heartbeat::QUEUE),
+            'scheduler' => $state(Heartbeat::SCHEDULER),
+        ];
     }
 }

@@ -70,6 +70,7 @@
           </div>
         </x-form>
       </section>
+      @include('account.tokens')
     </div>
     <div>
       <section class="blk">
@@ -169,7 +170,6 @@
           <p>{{ $operation->name }}</p>
         @endcan
       </section>
-      @include('account.tokens')
       @include('account.members')
     </div>
   </div>
