@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Account\ForgottenController;
 use App\Account\InvitationController;
 use App\Account\SignIn;
 use App\Account\SignUp;
@@ -13,6 +14,14 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in', [SignIn::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/sign-up', [SignUp::class, 'show'])->name('sign-up');
     Route::post('/sign-up', [SignUp::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/forgotten', [ForgottenController::class, 'ask'])->name('forgotten.ask');
+    Route::post('/forgotten', [ForgottenController::class, 'send'])
+        ->middleware('throttle:sign-in')
+        ->name('forgotten.send');
+    Route::get('/forgotten/{token}', [ForgottenController::class, 'choose'])->name('forgotten.choose');
+    Route::post('/forgotten/{token}', [ForgottenController::class, 'change'])
+        ->middleware('throttle:sign-in')
+        ->name('forgotten.change');
 });
 Route::post('/sign-out', [SignIn::class, 'destroy'])
     ->middleware('auth')

@@ -46,6 +46,8 @@ final class PagesTest extends BrowserTestCase
         self::screen(1280, 800);
         $this->open('/sign-in');
         $this->assertAccessible('/sign-in');
+        $this->open('/forgotten');
+        $this->assertAccessible('/forgotten');
         $this->signIn('keeper');
         foreach (self::PAGES as $page) {
             $this->open($page);

@@ -11,9 +11,11 @@ use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use Database\Factories\UserFactory;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Testing\TestResponse;
@@ -155,6 +157,54 @@ final class AccountsTest extends FeatureTestCase
         $this->get($back)->assertNotFound();
         $this->travel(15)->days();
         $this->get($late)->assertNotFound();
+    }
+
+    public function test_a_forgotten_password_is_chosen_anew_by_letter(): void
+    {
+        $person = UserFactory::new(['password' => 'plum-kvist-mosse-9'])->createOne();
+        assert($person instanceof User);
+        $ask = fn (string $email) => $this->post('/forgotten', ['email' => $email])->assertStatus(303);
+        $words = $ask($person->email)->getSession()->get('sent');
+        self::assertSame($words, $ask('nobody@factory.example')->getSession()->get('sent'), 'It says not who is known.');
+        $letters = self::letters();
+        self::assertCount(1, $letters);
+        self::assertSame(1, preg_match('#/forgotten/\S+#', quoted_printable_decode($letters[0]), $found));
+        [$path, $query] = explode('?', $found[0]);
+        $this->get("$path?$query")->assertOk()->assertSee($person->email);
+        $choose = fn (string $email, string $password) => $this->post($path, [
+            'email' => $email,
+            'password' => $password,
+            'password_confirmation' => $password,
+        ]);
+        $choose($person->email, 'qwertyuiop')->assertStatus(422);
+        $choose('nobody@factory.example', 'another-mosse-plum-9')->assertStatus(422);
+        $choose($person->email, 'another-mosse-plum-9')->assertStatus(303);
+        $choose($person->email, 'third-mosse-plum-99')->assertStatus(422);
+        self::assertTrue(Hash::check('another-mosse-plum-9', $person->refresh()->password));
+    }
+
+    public function test_a_letter_holds_for_an_hour(): void
+    {
+        $person = UserFactory::new()->createOne();
+        assert($person instanceof User);
+        $token = Password::createToken($person);
+        $this->travel(61)->minutes();
+        $this->post("/forgotten/$token", [
+            'email' => $person->email,
+            'password' => 'another-mosse-plum-9',
+            'password_confirmation' => 'another-mosse-plum-9',
+        ])->assertStatus(422)->assertSee('too old');
+    }
+
+    /** @return list<string> */
+    private static function letters(): array
+    {
+        $transport = app('mailer')->getSymfonyTransport();
+        assert($transport instanceof ArrayTransport);
+
+        return array_values($transport->messages()->map(
+            static fn ($sent): string => $sent->getOriginalMessage()->toString(),
+        )->all());
     }
 
     public function test_over_https_the_browser_is_told_to_stay_there(): void

@@ -70,6 +70,8 @@ final class UndoTest extends FeatureTestCase
         'account.members.update',
         'account.invitations.destroy',
         'invitations.accept',
+        'forgotten.send',
+        'forgotten.change',
         'account.members.destroy',
         'clear.rounds.stop',
         'undo',

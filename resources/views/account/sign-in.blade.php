@@ -8,6 +8,9 @@
       <use href="#sprig" />
     </svg>Marjoram</h1>
   <p class="sub">{{ __("The beekeeper's harvest, measured and reckoned.") }}</p>
+  @if (session('sent'))
+    <p class="notice" role="status">{{ session('sent') }}</p>
+  @endif
   <form method="post" action="{{ route('sign-in') }}" class="narrow">@csrf
     <x-field
       name="email"
@@ -30,6 +33,7 @@
     <div class="btns"><button class="btn go">{{ __('Sign in') }}</button> <a class="link"
         href="{{ route('sign-up') }}"
       >{{ __('New here? Sign up') }}</a>
+      <a class="link" href="{{ route('forgotten.ask') }}">{{ __('Forgotten password') }}</a>
     </div>
   </form>
 </x-plain>
