@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Desk\PageComposer;
+use App\Desk\ReadAhead;
 use App\Desk\SummaryReader;
 use App\Devices\Forecast;
 use App\Devices\HttpForecast;
@@ -16,6 +17,7 @@ use App\Operation\OwnPreferences;
 use App\Records\OpenWrite;
 use App\Records\Revisions;
 use App\Records\Tenant;
+use App\Records\Written;
 use App\Support\Heartbeat;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
@@ -27,6 +29,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
@@ -63,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
         Password::defaults(static fn (): Password => Password::min(10)->max(200));
         RateLimiter::for('sign-in', self::signIns(...));
         RateLimiter::for('calc', self::calculations(...));
+        Event::listen(Written::class, ReadAhead::after(...));
         Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));
         $this->views();
     }

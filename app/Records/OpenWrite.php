@@ -16,7 +16,7 @@ final class OpenWrite
     /** How deep transactions were nested before it began; null where none is under way. */
     private ?int $below = null;
 
-    public function __construct(private readonly Revisions $revisions)
+    public function __construct(private readonly Revisions $revisions, private readonly Tenant $tenant)
     {
     }
 
@@ -32,6 +32,10 @@ final class OpenWrite
         $this->revisions->raise();
         DB::commit();
         $this->end();
+        $operation = $this->tenant->id();
+        if ($operation !== null) {
+            event(new Written($operation));
+        }
     }
 
     /** As if it had not been begun; does nothing where none is under way. */

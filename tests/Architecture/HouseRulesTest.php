@@ -39,7 +39,7 @@ final class HouseRulesTest extends TestCase
         'Compare' => ['Drawing', 'Models', 'Operation'],
         'Console' => ['Calc', 'Devices', 'Models', 'Operation', 'Records', 'Rounds'],
         'Day' => ['Models', 'Operation', 'Wording', 'YardState'],
-        'Desk' => ['Drawing', 'Models', 'Operation', 'YardState'],
+        'Desk' => ['Drawing', 'Models', 'Operation', 'Records', 'YardState'],
         'Devices' => [],
         'Drawing' => [],
         'HoneyRoom' => ['Drawing', 'Models', 'Operation'],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Desk\ReadAhead;
+use App\Desk\SummaryReader;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\FlowSign;
@@ -11,6 +13,7 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Operation;
 use App\Models\Queen;
+use App\Models\Role;
 use App\Models\ScaleWeight;
 use App\Models\Scope;
 use App\Models\Treatment;
@@ -19,6 +22,7 @@ use App\Operation\CurrentOperation;
 use App\Records\Bearing;
 use App\Records\Revisions;
 use Closure;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\Face;
@@ -168,6 +172,25 @@ final class RevisionsTest extends FeatureTestCase
             $context,
         );
         self::assertSame(['a', 'b', 'a'], [$read('a'), $read('b'), $read('a')]);
+    }
+
+    public function test_a_worker_reads_ahead_what_a_write_has_touched(): void
+    {
+        Bus::fake();
+        config(['queue.default' => 'database']);
+        $box = $this->super($this->hive, 1);
+        $this->send('POST', "/assess/boxes/$box->id/readings", ['scale' => 'water', 'value' => '17.2']);
+        $operation = app(CurrentOperation::class)->get();
+        Bus::assertDispatched(ReadAhead::class, fn (ReadAhead $job): bool => $job->operation === $operation->id);
+        $this->send('POST', "/assess/boxes/$box->id/readings", ['scale' => 'water', 'value' => 'wet'])->assertStatus(422);
+        Bus::assertDispatchedTimes(ReadAhead::class, 1);
+        app()->forgetScopedInstances();
+        app()->call([new ReadAhead($operation->id), 'handle']);
+        app()->forgetScopedInstances();
+        app(CurrentOperation::class)->enter($operation, Role::Owner);
+        DB::enableQueryLog();
+        app(SummaryReader::class)->read();
+        self::assertCount(1, DB::getQueryLog(), 'The revisions: all else is at hand.');
     }
 
     public function test_each_operation_has_numbers_of_its_own(): void

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Models\Operation;
+use App\Models\Role;
+use App\Operation\CurrentOperation;
+use App\Records\Written;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/**
+ * Makes anew what every page shows of an operation, once something of it was written: whoever comes next finds it done.
+ * Of many writes one reading follows.
+ */
+final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    /** Seconds after which another is asked for, where this one was lost. */
+    public int $uniqueFor = 60;
+
+    public function __construct(public readonly string $operation)
+    {
+    }
+
+    public static function after(Written $write): void
+    {
+        // Where jobs are done at once, it would keep the writer waiting; and what is stored is stored, asked for or not.
+        if (config('queue.default') !== 'sync') {
+            rescue(static fn () => self::dispatch($write->operationId));
+        }
+    }
+
+    public function uniqueId(): string
+    {
+        return $this->operation;
+    }
+
+    public function handle(CurrentOperation $current, SummaryReader $summary): void
+    {
+        $operation = Operation::query()->find($this->operation);
+        if ($operation !== null) {
+            $current->enter($operation, Role::Owner);
+            $summary->read();
+            $current->leave();
+        }
+    }
+}
