@@ -31,7 +31,7 @@ final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public static function after(Written $write): void
     {
-        // Where jobs are done at once, it would keep the writer waiting; and what is stored is stored, asked for or not.
+        // Where jobs are done at once, it would keep the writer waiting. What is stored is stored, asked for or not.
         if (config('queue.default') !== 'sync') {
             rescue(static fn () => self::dispatch($write->operationId));
         }
