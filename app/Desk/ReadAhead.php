@@ -20,6 +20,9 @@ final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
+    /** Whoever paints frame after frame is waited for. */
+    private const SECONDS = 2;
+
     public int $tries = 1;
 
     /** Seconds after which another is asked for, where this one was lost. */
@@ -33,7 +36,7 @@ final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         // Where jobs are done at once, it would keep the writer waiting. What is stored is stored, asked for or not.
         if (config('queue.default') !== 'sync') {
-            rescue(static fn () => self::dispatch($write->operationId));
+            rescue(static fn () => self::dispatch($write->operationId)->delay(self::SECONDS));
         }
     }
 
