@@ -97,7 +97,9 @@ final class BackupTest extends TestCase
 
     private function dump(string $database): string
     {
-        exec(self::client('mariadb-dump')." --order-by-primary --skip-comments --no-tablespaces $database", $lines);
+        // Jobs come and go by themselves while this looks.
+        $with = "--order-by-primary --skip-comments --no-tablespaces --ignore-table=$database.jobs";
+        exec(self::client('mariadb-dump')." $with $database", $lines);
         self::assertGreaterThan(100, count($lines));
 
         return implode("\n", $lines);
