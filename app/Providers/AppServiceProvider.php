@@ -23,7 +23,6 @@ use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
 use App\YardState\BoxKindReader;
-use App\YardState\Coming\OnTheWay;
 use App\YardState\YardReader;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -50,7 +49,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Computed::class);
         $this->app->scoped(YardReader::class);
         $this->app->scoped(BoxKindReader::class);
-        $this->app->scoped(OnTheWay::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
         $this->app->bind(Forecast::class, HttpForecast::class);
     }
