@@ -12,6 +12,5 @@ Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()-
 Schedule::call(fn () => Heartbeat::of(Heartbeat::SCHEDULER))
     ->everyMinute()
     ->name('say that the scheduler runs');
-Schedule::exec(base_path('bin/lib/keep-worker'))->everyMinute()->name('keep the queue worker');
 Schedule::command('bin:empty')->daily();
 Schedule::exec(base_path('bin/backup').' --nightly')->dailyAt('02:40')->name('back up');

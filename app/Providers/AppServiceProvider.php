@@ -25,6 +25,7 @@ use App\Wording\Wording;
 use App\YardState\BoxKindReader;
 use App\YardState\YardReader;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
@@ -66,6 +67,12 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('calc', self::calculations(...));
         Event::listen(Written::class, ReadAhead::after(...));
         Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));
+        // By itself it says so each full minute only.
+        Event::listen(CommandStarting::class, static function (CommandStarting $started): void {
+            if ($started->command === 'schedule:work') {
+                Heartbeat::of(Heartbeat::SCHEDULER);
+            }
+        });
         $this->views();
     }
 

@@ -1,6 +1,5 @@
 # Backups: one file with the database as it was at one moment, and the key of the installation. Sourced, never run.
 
-BACKUPS=$VAR/backup
 DATABASE=${MARJORAM_DATABASE:-app}
 GENERATIONS=7
 SUITE="-aes-256-cbc -pbkdf2 -iter 200000 -salt"
@@ -13,7 +12,7 @@ db_dump() {
 # write_backup FILE: under another name until it is whole, so that a broken one is never taken for one
 write_backup() {
   local file=$1 work
-  work=$(umask 077; mktemp -d "$VAR/backup.XXXXXX") || die "cannot write to $VAR. Nothing was kept."
+  work=$(umask 077; mktemp -d "$BACKUPS/making.XXXXXX") || die "cannot write to $BACKUPS. Nothing was kept."
   if ! db_dump | gzip >"$work/database.sql.gz"; then
     rm -rf "$work"
     die "the database could not be written out. Is the disk full? Nothing was kept."
@@ -38,7 +37,7 @@ write_backup() {
 open_backup() {
   local file=$1 into=$2
   [ -s "$file" ] || die "there is no backup at $file, or it is empty."
-  if [ "$(head -c 8 "$file")" = Salted__ ]; then
+  if head -c 8 "$file" | grep -q "^Salted__"; then
     [ -n "${MARJORAM_PASSPHRASE:-}" ] || read_passphrase
     openssl enc -d $SUITE -pass env:MARJORAM_PASSPHRASE <"$file" 2>/dev/null | tar -C "$into" -xf - 2>/dev/null \
       || die "$file could not be opened: another passphrase, or the file is damaged. Nothing was changed."

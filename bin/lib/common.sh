@@ -1,10 +1,12 @@
 # Shared by bin/start, bin/stop, bin/test and bin/bench. Sourced, never run.
 # Everything that runs lives in var/: the database's data, sockets, logs and pid files.
 
+umask 022
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 VAR=$ROOT/var
 RUN=$VAR/run
 LOGS=$VAR/log
+BACKUPS=$VAR/backup
 # A socket's path may have 107 characters; a deep checkout puts its sockets elsewhere.
 SOCKETS=$RUN
 if [ "${#RUN}" -gt 80 ]; then
@@ -15,7 +17,7 @@ say() { printf '%s\n' "$*"; }
 die() { printf 'Marjoram: %s\n' "$*" >&2; exit 1; }
 
 prepare_folders() {
-  mkdir -p "$RUN" "$LOGS" "$SOCKETS" "$VAR/phpstan" "$VAR/test" \
+  mkdir -p "$RUN" "$LOGS" "$BACKUPS" "$SOCKETS" "$VAR/phpstan" "$VAR/test" \
     "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT"/storage/{app,logs} "$ROOT/bootstrap/cache" \
     || die "cannot write to $VAR: check the disk and its permissions, then run this again."
   local free

@@ -4,29 +4,25 @@ DATA=$VAR/mariadb
 DB_SOCKET=$SOCKETS/mariadb.sock
 DB_PID=$RUN/mariadbd.pid
 DB_PORT_FILE=$RUN/mariadb.port
+DB_SERVICES=$VAR/services
 
 db_sql() { mariadb --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --batch --skip-column-names "$@"; }
 db_running() { alive "$DB_PID" mariadbd && db_sql -e 'select 1' >/dev/null 2>&1; }
 
 db_start() {
   if db_running; then return; fi
-  rm -f "$DB_PID"
-  if [ ! -d "$DATA/mysql" ]; then
-    say "Making the database's data folder ..."
-    rm -rf "$DATA"
-    mariadb-install-db --no-defaults --datadir="$DATA" --user="$(id -un)" --auth-root-authentication-method=socket \
-      --auth-root-socket-user="$(id -un)" --skip-test-db --skip-name-resolve >"$LOGS/mariadb-install.log" 2>&1 \
-      || die "the database could not be made. The end of $LOGS/mariadb-install.log:
-$(tail -5 "$LOGS/mariadb-install.log")"
-  fi
+  if [ ! -d "$DATA/mysql" ]; then db_make; fi
   local port
   port=$(cat "$DB_PORT_FILE" 2>/dev/null || true)
   if [ -z "$port" ] || port_taken "$port"; then port=$(free_port "${MARJORAM_DB_PORT:-33470}"); fi
   printf '%s' "$port" >"$DB_PORT_FILE"
-  setsid nohup mariadbd --no-defaults --user="$(id -un)" --datadir="$DATA" --socket="$DB_SOCKET" --pid-file="$DB_PID" \
+  define_service "$DB_SERVICES" mariadb "$LOGS/mariadb.log" \
+    mariadbd --no-defaults --user="${RUN_AS:-$(id -un)}" --datadir="$DATA" --socket="$DB_SOCKET" --pid-file="$DB_PID" \
     --bind-address=127.0.0.1 --port="$port" --skip-name-resolve --skip-log-bin --performance-schema=OFF \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 \
-    --innodb-buffer-pool-size=256M --innodb-log-file-size=64M >"$LOGS/mariadb.log" 2>&1 </dev/null 9>&- &
+    --innodb-buffer-pool-size=256M --innodb-log-file-size=64M
+  supervise "$DB_SERVICES"
+  service_up "$DB_SERVICES" mariadb
   for _ in $(seq 1 600); do
     if db_running; then db_grant; return; fi
     sleep 0.05
@@ -35,9 +31,18 @@ $(tail -5 "$LOGS/mariadb-install.log")"
 $(tail -5 "$LOGS/mariadb.log")"
 }
 
+db_make() {
+  say "Making the database's data folder ..."
+  rm -rf "$DATA"
+  mariadb-install-db --no-defaults --datadir="$DATA" --user="${RUN_AS:-$(id -un)}" \
+    --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db --skip-name-resolve \
+    >"$LOGS/mariadb-install.log" 2>&1 || die "the database could not be made. The end of $LOGS/mariadb-install.log:
+$(tail -5 "$LOGS/mariadb-install.log")"
+}
+
 # The password guards nothing that the data folder's owner could not read: it is kept beside it.
 db_password() {
-  [ -s "$VAR/db.password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '+/=' >"$VAR/db.password")
+  [ -s "$VAR/db.password" ] || head -c 24 /dev/urandom | base64 | tr -d '+/=' | keep_secret "$VAR/db.password"
   cat "$VAR/db.password"
 }
 
@@ -45,15 +50,21 @@ db_grant() {
   db_sql -e "create database if not exists app; create database if not exists app_test; create database if not exists app_bench;
     create user if not exists 'app'@'127.0.0.1' identified by '$(db_password)';
     alter user 'app'@'127.0.0.1' identified by '$(db_password)';
-    grant all on \`app%\`.* to 'app'@'127.0.0.1';" || die "the database refused its set-up; see $LOGS/mariadb.log."
+    grant all on \`app%\`.* to 'app'@'127.0.0.1';$(db_grant_backup)" || die "the database refused its set-up; see $LOGS/mariadb.log."
 }
 
-db_stop() { end_process "$DB_PID" mariadbd 30; }
+# The nightly backup is made by whom all runs as, through the socket.
+db_grant_backup() {
+  [ -z "$RUN_AS" ] || printf '%s' "create user if not exists '$RUN_AS'@'localhost' identified via unix_socket;
+    grant all on \`app%\`.* to '$RUN_AS'@'localhost';"
+}
+
+db_stop() { end_services "$DB_SERVICES"; }
 
 # The settings that belong to this machine: written anew at each start, the key once.
 write_env() {
-  [ -s "$VAR/app.key" ] || (umask 077; printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$VAR/app.key")
-  (umask 077; cat >"$ROOT/.env" <<ENV
+  [ -s "$VAR/app.key" ] || printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" | keep_secret "$VAR/app.key"
+  keep_secret "$ROOT/.env" <<ENV
 APP_ENV=${MARJORAM_ENV:-production}
 APP_KEY=$(cat "$VAR/app.key")
 APP_URL=${1:-http://127.0.0.1}
@@ -65,5 +76,4 @@ DB_PASSWORD=$(db_password)
 MARJORAM_REFRACTOMETER=http://127.0.0.1:$(cat "$RUN/refractometer.port" 2>/dev/null || echo 8491)
 MARJORAM_WEATHER=http://127.0.0.1:$(cat "$RUN/weather.port" 2>/dev/null || echo 8492)
 ENV
-  )
 }

@@ -6,7 +6,7 @@ missing_packages() {
   local pair
   for pair in php:php8.2-cli composer:composer unzip:unzip openssl:openssl git:git node:nodejs npm:npm \
     mariadbd:mariadb-server-core mariadb-install-db:mariadb-server-core mariadb:mariadb-client-core mariadb-dump:mariadb-client \
-    nginx:nginx-light php-fpm8.2:php8.2-fpm "$@"; do
+    nginx:nginx-light php-fpm8.2:php8.2-fpm runsvdir:runit "$@"; do
     PATH=$PATH:/usr/sbin:/usr/local/sbin command -v "${pair%%:*}" >/dev/null || printf '%s\n' "${pair##*:}"
   done
   command -v php >/dev/null || { printf 'php8.2-%s\n' intl mbstring xml curl zip mysql; return; }

@@ -1,12 +1,9 @@
 # nginx and php-fpm with configuration of the project's own, a queue worker and the scheduler.
 
+WEB_SERVICES=$(dirname "$RUN")/services
 WEB_PORT_FILE=$RUN/web.port
 NGINX_PID=$RUN/nginx.pid
 FPM_PID=$RUN/php-fpm.pid
-QUEUE_PID=$RUN/queue.pid
-CLOCK_PID=$RUN/schedule.pid
-GLASS_PID=$RUN/refractometer.pid
-SKY_PID=$RUN/weather.pid
 PATH=$PATH:/usr/sbin:/usr/local/sbin
 
 web_running() { alive "$NGINX_PID" nginx && alive "$FPM_PID" php-fpm; }
@@ -24,9 +21,8 @@ choose_web_port() {
 }
 
 write_web_config() {
-  local port user_line=""
+  local port
   port=$(cat "$WEB_PORT_FILE")
-  [ "$(id -u)" != 0 ] || user_line="user root;"
   cat >"$RUN/php-fpm.conf" <<FPM
 [global]
 pid = $FPM_PID
@@ -38,18 +34,12 @@ pm = static
 pm.max_children = 4
 clear_env = no
 catch_workers_output = yes
-php_admin_value[opcache.enable] = 1
-php_admin_value[opcache.memory_consumption] = 128
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.revalidate_freq] = 2
-php_admin_value[realpath_cache_size] = 4096K
-php_admin_value[realpath_cache_ttl] = 600
 php_admin_value[upload_max_filesize] = 8M
 php_admin_value[post_max_size] = 9M
 FPM
-  [ "$(id -u)" != 0 ] || sed -i 's/^\[www\]$/[www]\nuser = root\ngroup = root/' "$RUN/php-fpm.conf"
+  if as_root_only; then sed -i 's/^\[www\]$/[www]\nuser = root\ngroup = root/' "$RUN/php-fpm.conf"; fi
   cat >"$RUN/nginx.conf" <<NGINX
-$user_line
+$(if as_root_only; then say "user root;"; fi)
 worker_processes 1;
 daemon off;
 pid $NGINX_PID;
@@ -74,6 +64,8 @@ http {
     root $ROOT/public;
     index index.php;
     location /build/ { expires 7d; add_header Cache-Control "public"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+    error_page 502 504 /away.html;
+    location = /away.html { internal; add_header Retry-After 3 always; add_header Cache-Control no-store always; }
     location / { try_files \$uri /index.php\$is_args\$args; }
     location ~ ^/index\.php(/|\$) {
       fastcgi_pass unix:$SOCKETS/php-fpm.sock;
@@ -89,22 +81,31 @@ http {
 NGINX
 }
 
-# spawn PIDFILE LOG COMMAND...: a child in a session of its own, its pid kept
-spawn() {
-  local pidfile=$1 log=$2
-  shift 2
-  setsid nohup "$@" >>"$log" 2>&1 </dev/null 9>&- &
-  [ "$pidfile" = - ] || printf '%s' "$!" >"$pidfile"
+as_root_only() { [ "$(id -u)" = 0 ] && [ -z "$RUN_AS" ]; }
+
+# define_web [OPTIONS of the refractometer]: all services but the database
+define_web() {
+  local options=(-d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000
+    -d realpath_cache_size=4096K -d realpath_cache_ttl=600)
+  if as_root_only; then options+=(-R); fi
+  write_web_config
+  define_service "$WEB_SERVICES" php-fpm "$LOGS/php-fpm.log" php-fpm8.2 "${options[@]}" -y "$RUN/php-fpm.conf"
+  define_service "$WEB_SERVICES" nginx "$LOGS/nginx.log" nginx -c "$RUN/nginx.conf" -p "$RUN" -e "$LOGS/nginx.log"
+  define_service "$WEB_SERVICES" queue "$LOGS/queue.log" \
+    php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet
+  define_service "$WEB_SERVICES" scheduler "$LOGS/scheduler.log" php "$ROOT/artisan" schedule:work --quiet
+  define_service "$WEB_SERVICES" refractometer "$LOGS/refractometer.log" \
+    php "$ROOT/artisan" device:refractometer --port="$(cat "$RUN/refractometer.port")" "$@"
+  define_service "$WEB_SERVICES" weather "$LOGS/weather.log" \
+    php "$ROOT/artisan" device:weather --port="$(cat "$RUN/weather.port")"
 }
 
+# web_start NAMES...: the web server, and these beside it
 web_start() {
-  write_web_config
-  local root_flag=()
-  [ "$(id -u)" != 0 ] || root_flag=(-R)
-  spawn - "$LOGS/php-fpm.log" php-fpm8.2 "${root_flag[@]}" -y "$RUN/php-fpm.conf"
-  spawn - "$LOGS/nginx.log" nginx -c "$RUN/nginx.conf" -p "$RUN"
-  local port
+  local port name
   port=$(cat "$WEB_PORT_FILE")
+  supervise "$WEB_SERVICES"
+  for name in php-fpm nginx "$@"; do service_up "$WEB_SERVICES" "$name"; done
   for _ in $(seq 1 200); do
     if web_running && curl_up "$port"; then return; fi
     sleep 0.05
@@ -126,25 +127,5 @@ choose_device_ports() {
   done
 }
 
-# devices_start [OPTIONS of the refractometer]
-devices_start() {
-  spawn "$GLASS_PID" "$LOGS/refractometer.log" php "$ROOT/artisan" device:refractometer --port="$(cat "$RUN/refractometer.port")" "$@"
-  spawn "$SKY_PID" "$LOGS/weather.log" php "$ROOT/artisan" device:weather --port="$(cat "$RUN/weather.port")"
-}
-
-queue_start() { spawn "$QUEUE_PID" "$LOGS/queue.log" php "$ROOT/artisan" queue:work --sleep=1 --tries=2 --max-time=3600 --quiet; }
-
-helpers_start() {
-  devices_start
-  queue_start
-  spawn "$CLOCK_PID" "$LOGS/schedule.log" php "$ROOT/artisan" schedule:work --quiet
-}
-
-web_stop() {
-  end_process "$QUEUE_PID" php 5
-  end_process "$CLOCK_PID" php 5
-  end_process "$GLASS_PID" php 5
-  end_process "$SKY_PID" php 5
-  end_process "$NGINX_PID" nginx 5
-  end_process "$FPM_PID" php-fpm 5
-}
+# web_stop: the database, if it is of the same set, stays
+web_stop() { services_down "$WEB_SERVICES" "${WEB_NAMES[@]}"; }
