@@ -9,6 +9,16 @@ DB_SERVICES=$VAR/services
 db_sql() { mariadb --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --batch --skip-column-names "$@"; }
 db_running() { alive "$DB_PID" mariadbd && db_sql -e 'select 1' >/dev/null 2>&1; }
 
+# db_awaited: where its supervisor is just starting it again, that is waited for
+db_awaited() {
+  for _ in $(seq 1 200); do
+    if db_running; then return; fi
+    [ -e "$DB_SERVICES/mariadb/run" ] && [ ! -e "$DB_SERVICES/mariadb/down" ] || return 1
+    sleep 0.1
+  done
+  return 1
+}
+
 db_start() {
   if db_running; then return; fi
   if [ ! -d "$DATA/mysql" ]; then db_make; fi
