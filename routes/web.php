@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Account\ForgottenController;
 use App\Account\InvitationController;
+use App\Account\LeaveController;
 use App\Account\SignIn;
 use App\Account\SignUp;
 use App\Yards\StartController;
@@ -36,6 +37,10 @@ Route::middleware(['auth', 'units'])->group(static function (): void {
         ->where('secret', '[A-Za-z0-9]{40}')
         ->middleware('write')
         ->name('invitations.accept');
+    Route::get('/leave', [LeaveController::class, 'show'])->name('leave.show');
+    Route::delete('/leave', [LeaveController::class, 'destroy'])
+        ->middleware('throttle:sign-in')
+        ->name('leave.destroy');
 });
 
 Route::middleware(['auth', 'units', 'operation'])->group(static function (): void {

@@ -19,6 +19,7 @@ use App\Records\Revisions;
 use App\Records\Tenant;
 use App\Records\Written;
 use App\Support\Heartbeat;
+use App\Support\Http\WholeFileSessions;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
@@ -33,6 +34,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -65,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         Password::defaults(static fn (): Password => Password::min(10)->max(200));
         RateLimiter::for('sign-in', self::signIns(...));
         RateLimiter::for('calc', self::calculations(...));
+        Session::extend('whole-file', WholeFileSessions::configured(...));
         Event::listen(Written::class, ReadAhead::after(...));
         Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));
         // By itself it says so each full minute only.

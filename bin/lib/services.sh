@@ -46,6 +46,7 @@ supervise() {
 start_supervisor() {
   setsid nohup runsvdir "$1" >>"$1.log" 2>&1 </dev/null 9>&- &
   printf '%s' "$!" >"$1.pid"
+  disown
 }
 
 # service_up SET NAME

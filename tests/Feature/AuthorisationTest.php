@@ -24,6 +24,8 @@ final class AuthorisationTest extends FeatureTestCase
         'start.store',
         'invitations.show',
         'invitations.accept',
+        'leave.show',
+        'leave.destroy',
     ];
 
     public function test_every_route_asks_for_a_role_and_every_write_for_a_key(): void

@@ -70,6 +70,7 @@ final class UndoTest extends FeatureTestCase
         'account.members.update',
         'account.invitations.destroy',
         'invitations.accept',
+        'leave.destroy',
         'forgotten.send',
         'forgotten.change',
         'account.members.destroy',

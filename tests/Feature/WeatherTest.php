@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\DeviceCall;
+use App\Devices\Unreachable;
 use App\Models\Apiary;
 use App\Models\WeatherDay;
 use Illuminate\Support\Facades\Cache;
@@ -105,5 +107,25 @@ final class WeatherTest extends FeatureTestCase
         WeatherDay::query()->get()->each->delete();
         Cache::flush();
         $this->get('/clear/ekbacken')->assertOk()->assertSee('no forecast; climate means');
+    }
+
+    public function test_a_person_asks_one_thing_at_a_time(): void
+    {
+        $call = new DeviceCall;
+        $second = null;
+        Http::fake(function () use ($call, &$second) {
+            // A second page of the same person, before the first has its answer.
+            try {
+                $call->json('http://second.example/reading');
+            } catch (Unreachable $told) {
+                $second = $told->getMessage();
+            }
+
+            return Http::response('{"value": 17.2}');
+        });
+        self::assertSame(['value' => 17.2], $call->json('http://first.example/reading'));
+        self::assertStringContainsString('still on its way', (string) $second);
+        Http::fake(['*' => Http::response('{"value": 18}')]);
+        self::assertNotNull($call->json('http://third.example/reading'), 'The turn was not given back.');
     }
 }

@@ -71,6 +71,7 @@
         </x-form>
       </section>
       @include('account.tokens')
+      <p><a href="{{ route('leave.show') }}">{{ __('Delete my account') }}</a></p>
     </div>
     <div>
       <section class="blk">

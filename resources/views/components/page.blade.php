@@ -12,6 +12,7 @@
   <meta name="htmx-config" content="{{ json_encode(config('htmx')) }}">
   <script src="/build/htmx.min.js" defer nonce="{{ $nonce }}"></script>
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  <script src="/build/again.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}
 </head>
 
@@ -94,6 +95,14 @@
       </div>
     </nav>
     <main id="work" tabindex="-1">
+      <div
+        class="notice bad"
+        id="unanswered"
+        role="alert"
+        hidden
+        data-trying="{{ __('No answer. Trying again …') }}"
+        data-gave-up="{{ __('Not saved: Marjoram does not answer. Send it once more; sent twice, it counts once.') }}"
+      ></div>
       @if (session('saved'))
         <div class="notice" role="status"><span>{{ session('saved') }}</span>
           @can('record')

@@ -1,0 +1,40 @@
+<x-plain :title="__('Delete my account')">
+  <h1>{{ __('Delete my account') }}</h1>
+  <p>{{ __('Your name, address, password and tokens are deleted at once. Nobody can take this back.') }}</p>
+  @if ($ties !== [])
+    <ul>
+      @foreach ($ties as $tie)
+        <li>
+          <strong>{{ $tie->operation->name }}</strong>:
+          {{ $tie->words() }}
+        </li>
+      @endforeach
+    </ul>
+  @endif
+  <p>{{ __('What you want to keep, take out first: the seasons as a file from Compare, all of it by a backup.') }}</p>
+  @if ($isHeld)
+    <div class="btns"><a class="btn go" href="{{ route('account.show') }}#members">{{ __('To the members') }}</a></div>
+  @else
+    <form method="post" action="{{ route('leave.destroy') }}" class="narrow">
+      @csrf
+      @method('delete')
+      <x-field
+        name="password"
+        type="password"
+        :label="__('Your password')"
+        required
+        autocomplete="current-password"
+      />
+      <x-field
+        name="sure"
+        :label="__('Type the word delete')"
+        required
+        autocomplete="off"
+      />
+      <div class="btns">
+        <button class="btn">{{ __('Delete my account') }}</button>
+        <a class="btn go" href="{{ route('account.show') }}">{{ __('Keep it') }}</a>
+      </div>
+    </form>
+  @endif
+</x-plain>
