@@ -13,6 +13,7 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\Climate;
+use Marjoram\Core\Reserve\ColonyNeed;
 use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\Winter;
@@ -124,7 +125,7 @@ final readonly class BenchComputations
             for ($i = 0; $i < 4; $i++) {
                 $boxes[] = new StoredBox("s$i", $random->between(3.0, 17.0), 1.0, false);
             }
-            (new Reserve)->assess($use, $random->between(5.0, 14.0), $boxes);
+            (new Reserve)->assess(new ColonyNeed($use, $random->between(5.0, 14.0)), $boxes);
         }
 
         return (hrtime(true) - $start) / 1e9;

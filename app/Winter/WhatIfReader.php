@@ -11,9 +11,10 @@ use App\Operation\WinterPolicy;
 use App\YardState\BoxState;
 use App\YardState\Winter\HiveWinter;
 use App\YardState\Winter\WinterReader;
+use Marjoram\Core\Reserve\ColonyNeed;
 use Marjoram\Core\Reserve\Reserve;
+use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\WinterSchool;
-use Marjoram\Core\Reserve\WinterUse;
 
 /** Reckons a hive's winter anew for a choice of boxes, and for each school. */
 final readonly class WhatIfReader
@@ -26,40 +27,41 @@ final readonly class WhatIfReader
     public function of(Apiary $apiary, HiveWinter $winter, ?array $supers = null): WhatIf
     {
         $policy = Policy::at($this->current, $apiary)->winter;
-        $use = $this->winter->season($apiary)->use();
+        $share = $winter->share;
+        $use = $this->winter->season($apiary)->use($share->factorSd);
+        $need = new ColonyNeed($use, $winter->stores->framesOfBees, $share->factor);
         $brood = array_map(static fn (BoxState $box): string => $box->id, $winter->state->broodBoxes());
         $keep = $supers === null
             ? $winter->reserve->keep
             : array_values(array_unique([...$brood, ...$supers]));
         $result = (new Reserve)->ofKept(
-            $use,
-            $winter->stores->framesOfBees,
-            $winter->share->boxes,
+            $need,
+            $share->boxes,
             $keep,
-            $winter->share->factor,
             $policy->confidence,
             $policy->sugarToStores,
         );
 
-        return new WhatIf($winter, $keep, $result, self::schools($winter, $policy, $use));
+        return new WhatIf($winter, $keep, $result, self::schools($share->boxes, $policy, $need));
     }
 
-    /** @return list<SchoolRow> */
-    private static function schools(HiveWinter $winter, WinterPolicy $policy, WinterUse $use): array
+    /**
+     * @param  list<StoredBox>  $boxes
+     * @return list<SchoolRow>
+     */
+    private static function schools(array $boxes, WinterPolicy $policy, ColonyNeed $need): array
     {
         $row = static fn (WinterSchool $school): SchoolRow => SchoolRow::of(
             $school,
             (new Reserve)->assess(
-                $use,
-                $winter->stores->framesOfBees,
-                $winter->share->boxes,
-                $winter->share->factor,
+                $need,
+                $boxes,
                 $policy->confidence,
                 $policy->sugarToStores,
                 $school,
                 $policy->boxes,
             ),
-            $winter->share->boxes,
+            $boxes,
             $school === $policy->school,
         );
 

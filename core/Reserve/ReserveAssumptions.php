@@ -13,6 +13,7 @@ final readonly class ReserveAssumptions
     /**
      * @param  array{float, float, float}  $broodKgPerMonth  in the third-last, second-last and last 30 days before the
      *                                                       first flow
+     * @param  float  $fillSd  how full comb is, as a share, common to all boxes of a hive (CombAssumptions)
      */
     public function __construct(
         public float $baseKgPerMonth = 1.2,
@@ -21,6 +22,7 @@ final readonly class ReserveAssumptions
         public float $strengthExponent = 0.75,
         public array $broodKgPerMonth = [1.0, 3.0, 5.0],
         public float $residualSd = 0.12,
+        public float $fillSd = 0.12,
         public int $winters = 6000,
         public int $seed = 20260804,
     ) {

@@ -71,4 +71,10 @@ final readonly class UseCalibration
     {
         return $this->hives[$hive]->factor ?? ($this->hives === [] ? $this->prior : $this->factor);
     }
+
+    /** The doubt of that factor: a hive that was not weighed is as its yard, and differs from it. */
+    public function sdOf(string $hive): float
+    {
+        return $this->hives[$hive]->sd ?? hypot($this->sd, self::HIVE_SD);
+    }
 }

@@ -24,6 +24,9 @@ final readonly class UsePaths
     /** @var list<int> days since the start, one a week, and the last */
     public array $days;
 
+    /** @var list<float> by winter, standard normal: how far its colony is from the common factor */
+    private array $colonies;
+
     /** @var list<list<float>> by winter, kg used up to each of these days; a flow that has come uses no more */
     private array $paths;
 
@@ -59,6 +62,7 @@ final readonly class UsePaths
             $paths[] = $path;
         }
         $this->paths = $paths;
+        $this->colonies = array_map(static fn (): float => $random->normal(), $paths);
     }
 
     /** @return array{list<float>, list<string>} normal temperature and month of each day */
@@ -96,10 +100,17 @@ final readonly class UsePaths
      * Stores from a date on, week by week: the middle and the 80 % band.
      *
      * @param  float  $scale  of strength and factor (WinterUse::scale)
+     * @param  float  $factorSd  doubt of the factor, as a share
      * @return list<StoresOn>
      */
-    public function stores(DateTimeImmutable $seenOn, float $storesKg, float $sdKg, float $scale): array
-    {
+    public function stores(
+        DateTimeImmutable $seenOn,
+        float $storesKg,
+        float $sdKg,
+        float $scale,
+        float $factorSd = WinterUse::FACTOR_SD,
+    ): array {
+        $scales = array_map(static fn (float $z): float => $scale * exp($z * $factorSd), $this->colonies);
         $start = $this->place($seenOn);
         $before = array_map(fn (array $path): float => $this->at($path, $start), $this->paths);
         $points = [];
@@ -109,7 +120,7 @@ final readonly class UsePaths
             }
             $uses = [];
             foreach ($this->paths as $n => $path) {
-                $uses[] = $scale * ($path[$i] - $before[$n]);
+                $uses[] = $scales[$n] * ($path[$i] - $before[$n]);
             }
             [$mean, $sd] = self::meanAndSd($uses);
             $spread = hypot($sd, $sdKg);

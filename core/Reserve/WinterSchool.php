@@ -26,10 +26,15 @@ enum WinterSchool: string
      * @param  int  $boxRule  boxes that stay by hand, brood boxes included
      * @return list<StoredBox>
      */
-    public function keeps(array $boxes, float $needKg, int $boxRule): array
-    {
+    public function keeps(
+        array $boxes,
+        ColonyNeed $need,
+        float $confidence,
+        int $boxRule,
+        ReserveAssumptions $assumptions = new ReserveAssumptions,
+    ): array {
         return match ($this) {
-            self::Computed => BoxChoice::least($boxes, $needKg),
+            self::Computed => BoxChoice::least($boxes, $need, $confidence, $assumptions),
             self::FullSuper => self::withFullest($boxes),
             self::BoxRule => array_values(
                 array_filter(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Reserve;
 
+use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /**
@@ -11,10 +12,15 @@ use Marjoram\Core\Numerics\SeededRandom;
  *
  * Seeded simulation of winters: month by month the use is tabulated against that month's temperature
  * error, so that a winter costs a dozen look-ups and one run serves every hive of the yard (their needs
- * are this one scaled by strength). O(days * 61 + winters * months).
+ * are this one scaled by strength). Colonies of one strength differ by 20 to 30 % in what they use (common practice):
+ * a factor of the colony, lognormal(0, $factorSd), is part of the doubt until its own weighings say more.
+ * O(days * 61 + winters * months).
  */
 final readonly class WinterUse
 {
+    /** Of a colony that was not weighed: its yard's doubt (0.15) and its own (0.10) together, see UseCalibration. */
+    public const FACTOR_SD = 0.18;
+
     private const REACH = 5.0;
 
     private const STEPS = 60;
@@ -31,11 +37,21 @@ final readonly class WinterUse
 
     public float $sdKg;
 
-    public function __construct(Winter $winter, private ReserveAssumptions $assumptions = new ReserveAssumptions)
-    {
+    /**
+     * @param  float  $factorSd  doubt of the colony's factor, 0 to 1
+     *
+     * @throws InvalidInput when it is out of range
+     */
+    public function __construct(
+        Winter $winter,
+        float $factorSd = self::FACTOR_SD,
+        private ReserveAssumptions $assumptions = new ReserveAssumptions,
+    ) {
+        InvalidInput::unlessWithin($factorSd, 0.0, 1.0, 'The doubt of the factor', '/factor_sd');
         [$byMonth, $tables, $tail] = $this->tables($winter);
         $this->kgByMonth = $byMonth;
-        $winters = $this->simulate($winter, $tables, $tail);
+        // Two lognormal factors make one.
+        $winters = $this->simulate($winter, $tables, $tail, hypot($this->assumptions->residualSd, $factorSd));
         $mean = array_sum($winters) / count($winters);
         $this->meanKg = $mean;
         $this->sdKg = sqrt(
@@ -58,6 +74,22 @@ final readonly class WinterUse
     public function quantile(float $p): float
     {
         return self::between($this->quantiles, $p);
+    }
+
+    /** The share of winters that use at most so much, for ten frames of bees. */
+    public function shareUnder(float $kg): float
+    {
+        $grid = $this->quantiles;
+        [$low, $high] = [0, count($grid) - 1];
+        if ($kg < $grid[$low] || $kg >= $grid[$high]) {
+            return $kg < $grid[$low] ? 0.0 : 1.0;
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $grid[$middle] <= $kg ? [$middle, $high] : [$low, $middle];
+        }
+
+        return ($low + ($kg - $grid[$low]) / max(1e-12, $grid[$high] - $grid[$low])) / (count($grid) - 1);
     }
 
     /** @param  non-empty-list<float>  $rising */
@@ -109,7 +141,7 @@ final readonly class WinterUse
      * @param  array<int, array{string, float}>  $tail
      * @return non-empty-list<float>
      */
-    private function simulate(Winter $winter, array $tables, array $tail): array
+    private function simulate(Winter $winter, array $tables, array $tail, float $residualSd): array
     {
         $random = new SeededRandom($this->assumptions->seed);
         $months = array_unique([...array_keys($tables), ...array_column($tail, 0)]);
@@ -133,7 +165,7 @@ final readonly class WinterUse
                 [$month, $normal] = $tail[$day];
                 $kg += $this->assumptions->dailyKg($normal + $errors[$month], -$day);
             }
-            $uses[] = $kg * exp($random->normal(0.0, $this->assumptions->residualSd));
+            $uses[] = $kg * exp($random->normal(0.0, $residualSd));
         } while (--$n > 0);
         sort($uses);
 

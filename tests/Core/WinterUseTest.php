@@ -24,7 +24,7 @@ final class WinterUseTest extends TestCase
             10.0,
             self::CLIMATE,
         );
-        $use = new WinterUse($winter);
+        $use = new WinterUse($winter, 0.0);
         $plain = $this->plainly($winter, 6000, 99);
         foreach ([0.05, 0.5, 0.95] as $p) {
             self::assertEqualsWithDelta(
@@ -46,10 +46,10 @@ final class WinterUseTest extends TestCase
             self::CLIMATE,
         );
         $few = new ReserveAssumptions(winters: 200);
-        self::assertSame((new WinterUse($winter, $few))->quantiles, (new WinterUse($winter, $few))->quantiles);
+        self::assertSame((new WinterUse($winter, assumptions: $few))->quantiles, (new WinterUse($winter, assumptions: $few))->quantiles);
         self::assertNotSame(
-            (new WinterUse($winter, $few))->quantiles,
-            (new WinterUse($winter, new ReserveAssumptions(winters: 200, seed: 1)))->quantiles,
+            (new WinterUse($winter, assumptions: $few))->quantiles,
+            (new WinterUse($winter, assumptions: new ReserveAssumptions(winters: 200, seed: 1)))->quantiles,
         );
     }
 
@@ -60,7 +60,7 @@ final class WinterUseTest extends TestCase
         $use = new WinterUse(
             new Winter(new DateTimeImmutable('2026-10-01'), new DateTimeImmutable('2027-04-10'), 10.0, $oceanic),
         );
-        self::assertEqualsWithDelta(19.0, $use->quantile(0.95), 0.25 * 19.0);
+        self::assertEqualsWithDelta(19.0, $use->meanKg, 0.25 * 19.0);
     }
 
     public function test_temperature_is_linear_between_mid_months_and_turns_with_the_year(): void

@@ -7,6 +7,7 @@ namespace App\Calc\Calculations;
 use App\Calc\Calculation;
 use App\Calc\Input;
 use App\Calc\InstantText;
+use Marjoram\Core\Reserve\ColonyNeed;
 use Marjoram\Core\Reserve\Reserve as Core;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\Winter;
@@ -28,6 +29,7 @@ final class Reserve implements Calculation
                 $climate->numbers('monthly_mean_c'),
                 $climate->number('sd_c', 2.0),
             ),
+            $input->number('factor_sd', WinterUse::FACTOR_SD),
         );
         $boxes = $input->each(
             'boxes',
@@ -40,10 +42,8 @@ final class Reserve implements Calculation
             ),
         );
         $result = (new Core)->assess(
-            $use,
-            $input->part('colony')->number('frames_of_bees'),
+            new ColonyNeed($use, $input->part('colony')->number('frames_of_bees'), $input->number('factor', 1.0)),
             $boxes,
-            $input->number('factor', 1.0),
             $input->number('confidence', 0.95),
             $input->part('feed')->number('sugar_to_stores', 1.0),
             WinterSchool::from($input->text('school', WinterSchool::Computed->value)),

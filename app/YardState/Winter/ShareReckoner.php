@@ -8,6 +8,7 @@ use App\Operation\Policy;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
 use Closure;
+use Marjoram\Core\Reserve\ColonyNeed;
 use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\ReserveResult;
@@ -35,30 +36,29 @@ final readonly class ShareReckoner
         $counted = array_values(
             array_filter($boxes, static fn (StoredBox $box): bool => ! $notes->sendsAway($box->id)),
         );
-        $assess = $this->assess($stores, $factor);
+        $doubt = $this->learnt->sdOf($state->code);
+        $assess = $this->assess(new ColonyNeed($this->season->use($doubt), $stores->framesOfBees, $factor));
         $reserve = $assess(...$counted === [] ? [new StoredBox('none', 0.0, 0.0, true)] : $counted);
 
         return new WinterShare(
             $reserve,
             $stores,
             $factor,
+            $doubt,
             $boxes,
             self::spareWhenRipe($state, $counted, $assess),
-            $this->runsOut($stores, $factor, $reserve),
+            $this->runsOut($stores, $factor, $doubt, $reserve),
         );
     }
 
     /** @return Closure(StoredBox...): ReserveResult */
-    private function assess(BroodStores $stores, float $factor): Closure
+    private function assess(ColonyNeed $need): Closure
     {
         $winter = $this->policy->winter;
-        $use = $this->season->use();
 
         return static fn (StoredBox ...$boxes): ReserveResult => (new Reserve)->assess(
-            $use,
-            $stores->framesOfBees,
+            $need,
             array_values($boxes),
-            $factor,
             $winter->confidence,
             $winter->sugarToStores,
             $winter->school,
@@ -91,14 +91,14 @@ final readonly class ShareReckoner
     }
 
     /** The day by which stores may run out in more than a fifth of winters, once winter has begun. */
-    private function runsOut(BroodStores $stores, float $factor, ReserveResult $reserve): ?string
+    private function runsOut(BroodStores $stores, float $factor, float $doubt, ReserveResult $reserve): ?string
     {
         if (! $this->season->hasBegun()) {
             return null;
         }
         $scale = WinterUse::scale($stores->framesOfBees, $factor, new ReserveAssumptions);
         $paths = $this->season->paths();
-        $left = $paths->stores($this->season->today, $reserve->storesKg, $reserve->storesSdKg, $scale);
+        $left = $paths->stores($this->season->today, $reserve->storesKg, $reserve->storesSdKg, $scale, $doubt);
 
         return UsePaths::runsOut($left)?->format('Y-m-d');
     }
@@ -107,6 +107,8 @@ final readonly class ShareReckoner
     private static function boxes(HiveState $state, WinterNotes $notes, BroodStores $stores): array
     {
         $share = 1.0 / max(1, count($state->broodBoxes()));
+        // What is known of the brood boxes is known of them together: the lowest carries the doubt of all.
+        $doubts = $state->broodBoxes()[0]->id ?? null;
         $stored = static fn (BoxState $box): StoredBox => $box->isSuper()
             ? new StoredBox(
                 $box->id,
@@ -115,7 +117,12 @@ final readonly class ShareReckoner
                 $notes->holds($box->id),
                 $box->verdict()->comesOff(),
             )
-            : new StoredBox($box->id, min(200.0, $stores->kg * $share), min(100.0, $stores->sdKg * $share), true);
+            : new StoredBox(
+                $box->id,
+                min(200.0, $stores->kg * $share),
+                $box->id === $doubts ? min(100.0, $stores->sdKg) : 0.0,
+                true,
+            );
 
         return array_map($stored, $state->boxes);
     }

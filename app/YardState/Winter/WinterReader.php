@@ -78,7 +78,7 @@ final readonly class WinterReader
         $scale = WinterUse::scale($winter->stores->framesOfBees, $winter->share->factor, new ReserveAssumptions);
         $reserve = $winter->reserve;
 
-        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale);
+        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale, $winter->share->factorSd);
     }
 
     /**

@@ -76,9 +76,16 @@ final readonly class WinterSeason
     }
 
     /** What is used from today (or the start) to the first flow, for ten frames of bees. */
-    public function use(): WinterUse
+    public function use(float $factorSd): WinterUse
     {
-        return $this->computed->answer('winter', $this->rest, fn (): WinterUse => new WinterUse($this->rest));
+        // Hundredths are enough, and many hives then share a winter.
+        $doubt = round($factorSd, 2);
+
+        return $this->computed->answer(
+            'winter',
+            [$this->rest, $doubt],
+            fn (): WinterUse => new WinterUse($this->rest, $doubt),
+        );
     }
 
     public function paths(): UsePaths

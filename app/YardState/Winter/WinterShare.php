@@ -12,6 +12,7 @@ final readonly class WinterShare
 {
     /**
      * @param  float  $factor  on the usual use of stores
+     * @param  float  $factorSd  its doubt, as a share
      * @param  list<StoredBox>  $boxes  from the floor up, also those that go by decision
      * @param  list<string>  $spareWhenRipe  ids of supers that are to wait and will then not be needed here
      * @param  ?string  $runsOut  day by which stores may be gone (Y-m-d), where winter has begun
@@ -20,6 +21,7 @@ final readonly class WinterShare
         public ReserveResult $reserve,
         public BroodStores $stores,
         public float $factor,
+        public float $factorSd,
         public array $boxes,
         public array $spareWhenRipe,
         public ?string $runsOut,
