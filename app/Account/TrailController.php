@@ -6,6 +6,7 @@ namespace App\Account;
 
 use App\Models\User;
 use App\Records\Activity;
+use App\Records\HiveNames;
 use App\Records\Undo;
 use Illuminate\Contracts\View\View;
 
@@ -17,10 +18,15 @@ final class TrailController
         $people = User::query()
             ->whereIn('id', $lines->pluck('causer_id')->filter()->unique())
             ->pluck('name', 'id');
-        $row = static fn (Activity $line): TrailRow => TrailRow::of(
+        $hives = HiveNames::of(array_map(
+            static fn (Activity $line): array => $line->subject?->getAttributes() ?? [],
+            $lines->items(),
+        ));
+        $row = static fn (Activity $line, int $i): TrailRow => TrailRow::of(
             $line,
             $people->get((string) $line->causer_id),
             $line->log_name === 'undo' ? __('undo') : $undo->words($line),
+            $hives[$i] ?? null,
         );
 
         return view('account.trail', [

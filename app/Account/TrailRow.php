@@ -19,14 +19,15 @@ final readonly class TrailRow
         public ?DateTimeInterface $at,
         public ?string $who,
         public string $what,
+        public ?string $hive,
         public bool $undone,
         public array $values,
     ) {
     }
 
-    public static function of(Activity $line, ?string $who, string $what): self
+    public static function of(Activity $line, ?string $who, string $what, ?string $hive): self
     {
-        return new self($line->created_at, $who, $what, $line->undone_at !== null, self::values($line));
+        return new self($line->created_at, $who, $what, $hive, $line->undone_at !== null, self::values($line));
     }
 
     /** @return list<string> */

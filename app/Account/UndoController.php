@@ -7,12 +7,13 @@ namespace App\Account;
 use App\Models\User;
 use App\Records\CannotUndo;
 use App\Records\Undo;
+use App\Support\Http\NearestPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class UndoController
 {
-    public function store(Request $request, Undo $undo): RedirectResponse
+    public function store(Request $request, Undo $undo, NearestPage $nearest): RedirectResponse
     {
         $user = $request->user();
         assert($user instanceof User);
@@ -22,6 +23,7 @@ final class UndoController
             $words = $reason->getMessage();
         }
 
-        return redirect()->to(url()->previous(route('desk')), 303)->with('undone', $words);
+        // What it took back may be what the page before was of.
+        return redirect()->to($nearest->to(url()->previous(route('desk'))), 303)->with('undone', $words);
     }
 }

@@ -69,6 +69,7 @@ final readonly class AssessController
                 $history,
                 $drawing->of($open, $apiary->slug, $box, $slot),
                 $history->points === [] ? null : $chart->of($history),
+                PainterFrames::of($apiary, $open, $box, $today->day($on), $on),
             );
         }
 

@@ -43,7 +43,7 @@ final readonly class BoardRow
             $one->hive->code,
             $box->id,
             $box->name(),
-            $box->verdict(),
+            $box->standing(),
             $box->decision?->comesOff,
             $box->nextSlot(),
             $box->ripeness->box->cappedShare,
@@ -59,7 +59,7 @@ final readonly class BoardRow
 
     public function isDoubtful(): bool
     {
-        return $this->verdict === Verdict::Look && $this->decided === null;
+        return $this->verdict === Verdict::Look;
     }
 
     public function kg(Formatter $format): string

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Ripeness\BoxEstimate;
+use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
 
 /** A box's looks since it stands on its hive: how it was capped and filled, and how wet, each with its spread. */
@@ -38,7 +39,7 @@ final readonly class BoxHistory
         foreach ($looks as $look) {
             $seen = array_values(array_filter($frames[$look->id] ?? [], $isFitted));
             if ($seen !== [] || $look->readings->isNotEmpty()) {
-                $points[] = self::point($look, $unseen->estimate($box->fitted, $seen), count($seen));
+                $points[] = self::point($look, $unseen->estimate(new Super($box->fitted, $seen)), count($seen));
             }
         }
         $needs = $policy->ripeness;

@@ -7,6 +7,7 @@ namespace App\Assess;
 use App\Models\Assessment;
 use App\Models\Box;
 use App\Models\BoxPlace;
+use App\Models\Decision;
 use App\Models\Eye;
 use App\Operation\CurrentOperation;
 use DateTimeImmutable;
@@ -30,6 +31,8 @@ final readonly class LookOfDay
         $hive = $this->place($box, $on)->hive_id;
         $look = self::looks($box, $hive, $on)->first();
         if ($look !== null) {
+            self::decideAnew($look);
+
             return $look;
         }
         try {
@@ -38,6 +41,19 @@ final readonly class LookOfDay
             // Another has begun it meanwhile: read as it is stored now, not as this write saw it when it began.
             return self::looks($box, $hive, $on)->lockForUpdate()->firstOrFail();
         }
+    }
+
+    /** A look later on the day of one before a decision: the decision stood until then. */
+    private static function decideAnew(Assessment $look): void
+    {
+        Decision::query()
+            ->where('box_id', $look->box_id)
+            ->where('hive_id', $look->hive_id)
+            ->whereIn('stage', ['assess', 'winter'])
+            ->where('decided_at', '>=', $look->looked_at)
+            ->where('decided_at', '<', $look->looked_at->endOfDay())
+            ->get()
+            ->each(static fn (Decision $decision): ?bool => $decision->delete());
     }
 
     private function begin(Box $box, string $hive, DateTimeImmutable $on): Assessment

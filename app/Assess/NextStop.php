@@ -6,7 +6,6 @@ namespace App\Assess;
 
 use App\YardState\BoxState;
 use App\YardState\HiveState;
-use Marjoram\Core\Ripeness\Verdict;
 
 /** Where to look next: the next frame of this super, this hive's others from the top, then the yard's by value. */
 final readonly class NextStop
@@ -41,7 +40,7 @@ final readonly class NextStop
 
     private static function isToLookAt(BoxState $box): bool
     {
-        return $box->verdict() === Verdict::Look && $box->nextSlot() !== null;
+        return $box->isToLookAt() && $box->nextSlot() !== null;
     }
 
     private static function at(string $yard, HiveState $hive, BoxState $box, string $words): self

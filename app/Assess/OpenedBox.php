@@ -30,6 +30,7 @@ final readonly class OpenedBox
         public BoxHistory $history,
         public Picture $picture,
         public ?Picture $chart,
+        public PainterFrames $frames,
     ) {
     }
 
@@ -42,18 +43,6 @@ final readonly class OpenedBox
     public function nextFrame(): string
     {
         return $this->at(min($this->box->fitted->framesFitted, $this->slot + 1));
-    }
-
-    /** The painter at the super so many above this; null where there is none. */
-    public function atSuper(int $step): ?string
-    {
-        foreach ($this->box->isSuper() ? $this->hive->supers() : [] as $other) {
-            if ($other->number === $this->box->number + $step) {
-                return $this->url(['box' => $other->id]);
-            }
-        }
-
-        return null;
     }
 
     /** @param  array<string, string|int>  $what */

@@ -80,7 +80,7 @@ final readonly class PainterData
     }
 
     /** @return array{a: Face, b: Face} */
-    private static function presumed(BoxState $box, int $slot): array
+    public static function presumed(BoxState $box, int $slot): array
     {
         $drawn = $box->slots()[$slot - 1];
         $rounded = static fn (Face $face): Face => Face::of(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calc;
 
+use DateTimeImmutable;
 use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
@@ -105,6 +106,22 @@ final readonly class Input
             static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0,
             is_array($items) ? array_values($items) : [],
         );
+    }
+
+    /**
+     * @return list<DateTimeImmutable>
+     *
+     * @throws InvalidInput when one is no day
+     */
+    public function days(string $key): array
+    {
+        $items = $this->values[$key] ?? [];
+        $days = [];
+        foreach (is_array($items) ? array_values($items) : [] as $i => $item) {
+            $days[] = InstantText::day(is_string($item) ? $item : '', "/$key/$i");
+        }
+
+        return $days;
     }
 
     public function fittedBox(): FittedBox

@@ -14,6 +14,7 @@ use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
 
 /** What the last look at a box says of the frames that were weighed, without any correction of the fill. */
@@ -50,7 +51,8 @@ final readonly class WeighedEstimate
         );
         $assumptions = Policy::of($this->current->get())->fill->presumed();
         if ($slots === null) {
-            $honey = BoxHoney::of($fitted, $frames, (new UnseenFrames)->estimate($fitted, $frames), $assumptions);
+            $unseen = (new UnseenFrames)->estimate(new Super($fitted, $frames));
+            $honey = BoxHoney::of($fitted, $frames, $unseen, $assumptions);
 
             return [$honey->honeyKg, $honey->ownSdKg];
         }

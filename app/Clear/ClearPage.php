@@ -21,6 +21,12 @@ final readonly class ClearPage
         return array_sum(array_map(static fn (YardClearing $one): int => count($one->coming->supers()), $this->yards));
     }
 
+    /** Supers in clearings that are not collected. */
+    public function planned(): int
+    {
+        return array_sum(array_map(static fn (Clearing $one): int => $one->items->count(), $this->clearings()));
+    }
+
     public function chart(YardClearing $clearing): Picture
     {
         return $this->chart->of($clearing);

@@ -33,7 +33,7 @@ final readonly class SeasonFlow
         return $days;
     }
 
-    /** @return array<string, list<ScaleReading>> by yard */
+    /** @return array<string, list<ScaleReading>> by yard and hive */
     private function readings(): array
     {
         $utc = new DateTimeZone('UTC');
@@ -45,11 +45,11 @@ final readonly class SeasonFlow
                 $this->current->now()->setTimezone($utc)->format('Y-m-d H:i:s'),
             ])
             ->orderBy('at')
-            ->get(['apiary_id', 'at', 'kg']);
+            ->get(['apiary_id', 'hive_id', 'at', 'kg']);
         $readings = [];
         foreach ($weights as $row) {
             $at = new DateTimeImmutable((string) $row->at, $utc);
-            $readings[(string) $row->apiary_id][] = new ScaleReading($at, (float) $row->kg);
+            $readings["$row->apiary_id $row->hive_id"][] = new ScaleReading($at, (float) $row->kg);
         }
 
         return $readings;

@@ -37,11 +37,20 @@ final readonly class StageFigures
                 ['n' => $over, 'all' => count($yards)],
             ),
             'assess' => new Figure($look === 0 ? 'nothing to look at' : ':n supers to look at', ['n' => $look]),
-            'winter' => new Figure($feed === 0 ? 'none to feed' : ':n hives to feed', ['n' => $feed]),
+            'winter' => self::winter($feed, array_sum(array_column($yards, 'storesUnknown'))),
             'clear' => self::clear($next, array_sum(array_column($yards, 'coming'))),
             'honey-room' => new Figure($lots === 1 ? '1 lot this season' : ':n lots this season', ['n' => $lots]),
             'compare' => new Figure('season :kg', kg: $kg),
         ];
+    }
+
+    private static function winter(int $feed, int $unknown): Figure
+    {
+        return match (true) {
+            $feed > 0 => new Figure($feed === 1 ? '1 hive to feed' : ':n hives to feed', ['n' => $feed]),
+            $unknown > 0 => new Figure('stores of :n not seen', ['n' => $unknown]),
+            default => new Figure('none to feed'),
+        };
     }
 
     private static function clear(?Clearing $next, int $coming): Figure

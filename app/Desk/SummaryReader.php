@@ -89,6 +89,7 @@ final readonly class SummaryReader
             $digest->count(Verdict::Look),
             $digest->count(Verdict::Wait),
             $digest->hivesToFeed(),
+            count($digest->storesUnknown()),
             $digest->sugarKg(),
             count($coming->supers()),
             FlowSummary::of($this->yards->flow($apiary)),

@@ -18,6 +18,7 @@ final readonly class YardSummary
     /**
      * @param  int  $coming  supers that may come in
      * @param  int  $toFeed  hives
+     * @param  int  $storesUnknown  hives whose stores nobody has looked at
      * @param  ?DateTimeImmutable  $offBy  for treatment
      * @param  list<Task>  $tasks
      */
@@ -32,6 +33,7 @@ final readonly class YardSummary
         public int $look,
         public int $wait,
         public int $toFeed,
+        public int $storesUnknown,
         public float $sugarKg,
         public int $coming,
         public FlowSummary $flow,

@@ -7,6 +7,7 @@ namespace App\HoneyRoom;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Models\TakenSuper;
+use App\Support\Units\Formatter;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\HoneyRoom\AllotResult;
 use Marjoram\Core\HoneyRoom\Allotting;
@@ -35,6 +36,25 @@ final readonly class LotState
         } catch (InvalidInput $refusal) {
             return new self($lot, null, $refusal);
         }
+    }
+
+    /** What the buckets say of what was judged or weighed, in a sentence. */
+    public function words(Formatter $format): string
+    {
+        $allotted = $this->allotted;
+        if ($allotted === null) {
+            return __('Nothing is weighed yet.');
+        }
+        if ($allotted->measuredToEstimated !== null) {
+            return __('The buckets hold :p of what was judged.', [
+                'p' => $format->percent($allotted->measuredToEstimated),
+            ]);
+        }
+        $kg = ['kg' => $format->kg(abs($allotted->differenceKg))];
+
+        return $allotted->differenceKg < 0.0
+            ? __('The supers gave :kg more than the buckets hold. Is a bucket missing, or did more stick?', $kg)
+            : __('The buckets hold :kg more than the supers gave. Was a super not weighed?', $kg);
     }
 
     /** @return array<array-key, float> kg that the supers of each hive were judged to hold, by code */

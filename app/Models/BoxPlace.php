@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $hive_id
  * @property int $position
  * @property string $role
+ * @property 'empty'|'drawn'|'filled'|null $put_on  how it was put on, where somebody said
  * @property \Illuminate\Support\Carbon $since
  * @property \Illuminate\Support\Carbon|null $until
  * @property Box $box
@@ -22,7 +23,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class BoxPlace extends Record
 {
-    protected $attributes = ['version' => 1, 'until' => null];
+    protected $attributes = ['version' => 1, 'until' => null, 'put_on' => null];
+
+    public const PUT_ON = ['empty', 'drawn', 'filled'];
 
     protected $casts = ['since' => 'date', 'until' => 'date'];
 
@@ -45,6 +48,6 @@ final class BoxPlace extends Record
 
     public function bearsOn(): Bearing
     {
-        return Scope::bearingOfHive($this->hive_id);
+        return Scope::bearingOfPlace($this->hive_id);
     }
 }

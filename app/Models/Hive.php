@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $notes
  * @property Stand $stand
  * @property Colony|null $colony
+ * @property \Illuminate\Database\Eloquent\Collection<int, Colony> $colonies
  * @property \Illuminate\Database\Eloquent\Collection<int, BoxPlace> $places
  */
 final class Hive extends Record
@@ -37,6 +38,18 @@ final class Hive extends Record
     public function colony(): HasOne
     {
         return $this->hasOne(Colony::class)->whereNull('ended_on')->latestOfMany('started_on');
+    }
+
+    /** @return HasMany<Colony, $this> all that lived here */
+    public function colonies(): HasMany
+    {
+        return $this->hasMany(Colony::class);
+    }
+
+    /** A hive of which no colony was ever noted is taken for lived in. */
+    public function isEmpty(): bool
+    {
+        return $this->colony === null && $this->colonies->isNotEmpty();
     }
 
     /** @return HasMany<BoxPlace, $this> */

@@ -15,6 +15,7 @@ use Marjoram\Core\Rounds\Visit;
  * @property SearchState $state
  * @property int $iterations
  * @property float|null $best_min
+ * @property string|null $reason  why it failed, in words
  * @property list<Visit> $visits  the best so far
  */
 final class ScheduleSearch extends Model
@@ -27,7 +28,7 @@ final class ScheduleSearch extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['iterations' => 0, 'best_min' => null, 'visits' => null];
+    protected $attributes = ['iterations' => 0, 'best_min' => null, 'visits' => null, 'reason' => null];
 
     protected $casts = [
         'state' => SearchState::class,

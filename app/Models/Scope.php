@@ -41,6 +41,15 @@ final class Scope
         };
     }
 
+    /** A box put on or taken off is no flow: its hive may stand on a scale. */
+    public static function bearingOfPlace(string $hiveId): Bearing
+    {
+        $yard = self::yardOf($hiveId);
+        $hive = self::bearingOfHive($hiveId);
+
+        return $yard === null ? $hive : $hive->with(Bearing::on(self::flow($yard)));
+    }
+
     /** The yard of a stand that a hive has left. */
     public static function bearingOfStand(string $standId): Bearing
     {

@@ -27,11 +27,16 @@ final class Bin
         foreach (self::kinds() as $kind => $class) {
             $binned = $class::binned()->where('deleted_at', '>=', now()->subDays(self::DAYS));
             foreach ($binned->latest('deleted_at')->limit(100)->get() as $record) {
-                $found[] = new BinnedRecord($kind, $record);
+                $found[] = [$kind, $record];
             }
         }
+        $hives = HiveNames::of(array_map(static fn (array $one): array => $one[1]->getAttributes(), $found));
+        $binned = [];
+        foreach ($found as $i => [$kind, $record]) {
+            $binned[] = new BinnedRecord($kind, $record, $hives[$i] ?? null);
+        }
 
-        return (new Collection($found))->sortByDesc(fn (BinnedRecord $one): string => $one->binnedAt())->values();
+        return (new Collection($binned))->sortByDesc(fn (BinnedRecord $one): string => $one->binnedAt())->values();
     }
 
     public static function emptyOlderThan(DateTimeInterface $date): int

@@ -7,7 +7,8 @@ namespace App\Records;
 /** A record in the bin, with the word of its kind. */
 final readonly class BinnedRecord
 {
-    public function __construct(public string $kind, public Record $record)
+    /** @param  ?string  $hive  code of the hive that it belongs to */
+    public function __construct(public string $kind, public Record $record, public ?string $hive)
     {
     }
 

@@ -12,10 +12,14 @@ use DateTimeImmutable;
 /** The form for a schedule, with what would come in. */
 final readonly class NewSchedulePage
 {
-    /** @param  non-empty-list<DateTimeImmutable>  $days */
+    /**
+     * @param  ?string  $asksFirst  what is to be known before a schedule can be asked for
+     * @param  non-empty-list<DateTimeImmutable>  $days
+     */
     public function __construct(
         public ScheduleSettings $asked,
         public Batches $batches,
+        public ?string $asksFirst,
         private array $days,
         private Formatter $format,
     ) {

@@ -33,6 +33,7 @@ final readonly class QuestionReader
         private CurrentOperation $current,
         private BatchReader $batches,
         private Drives $drives,
+        private WithinReach $reach,
     ) {
     }
 
@@ -40,7 +41,12 @@ final readonly class QuestionReader
     public function ask(ScheduleSettings $settings): AskedRounds
     {
         $days = $this->days($settings->days);
-        $batches = $this->batches($settings);
+        $all = $this->batches($settings);
+        $first = $this->reach->asksFirst($all);
+        if ($first !== null) {
+            throw ValidationException::withMessages(['name' => $first]);
+        }
+        $batches = $this->reach->of($all);
         $this->checkCount(count($batches->in));
         $places = array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches->in);
         $ahead = $places === [] ? [] : WeatherAhead::of($places, $days);

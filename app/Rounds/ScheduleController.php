@@ -34,7 +34,7 @@ final readonly class ScheduleController
     }
 
     /** The form for a schedule, with what would come in; what was asked last is likely asked again. */
-    public function create(Request $request, Formatter $format): View
+    public function create(Request $request, Formatter $format, WithinReach $reach): View
     {
         $values = $request->validate([
             'days' => ['nullable', 'integer', 'between:2,21'],
@@ -46,9 +46,12 @@ final readonly class ScheduleController
             Waiting::tryFrom((string) ($values['later'] ?? '')) ?? $last->waiting,
         );
         $bare = (new ScheduleSettings)->asking($asked->days, $asked->waiting);
+        $batches = $this->questions->batches($bare);
+        $first = $reach->asksFirst($batches);
         $page = new NewSchedulePage(
             $asked,
-            $this->questions->batches($bare),
+            $first === null ? $reach->of($batches) : $batches,
+            $first,
             $this->questions->days($asked->days),
             $format,
         );
@@ -80,7 +83,10 @@ final readonly class ScheduleController
     public function show(Request $request, Schedule $schedule, Formatter $format, Wording $say): Response
     {
         $day = $request->query('day');
-        $state = ScheduleState::of($schedule->load(['clearings', 'search']));
+        $state = ScheduleState::orBroken($schedule->load(['clearings', 'search']));
+        if ($state instanceof BrokenSchedule) {
+            return response()->view('rounds.broken', ['broken' => $state]);
+        }
         $polled = $request->header('HX-Request') === 'true';
         $page = new SchedulePage($state, is_string($day) ? $day : null, $format, $say);
         $answer = response()->view($polled ? 'rounds.board' : 'rounds.show', ['page' => $page]);

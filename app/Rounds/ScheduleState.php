@@ -9,6 +9,7 @@ use App\Models\Schedules\AskedHive;
 use App\Models\Schedules\AskedYard;
 use App\Models\SearchState;
 use App\Wording\Wording;
+use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Rounds\DayLoad;
 use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\RoundsQuestion;
@@ -33,6 +34,16 @@ final readonly class ScheduleState
     ) {
     }
 
+    public static function orBroken(Schedule $schedule): self|BrokenSchedule
+    {
+        try {
+            return self::of($schedule);
+        } catch (InvalidInput $reason) {
+            return new BrokenSchedule($schedule, $reason);
+        }
+    }
+
+    /** @throws InvalidInput when it was asked for with what cannot be reckoned */
     public static function of(Schedule $schedule): self
     {
         $question = $schedule->toCore();
@@ -55,6 +66,12 @@ final readonly class ScheduleState
     public function isRunning(): bool
     {
         return $this->search->isRunning();
+    }
+
+    /** Why the search failed, where it said so. */
+    public function failure(): ?string
+    {
+        return $this->schedule->search?->reason;
     }
 
     public function hasFailed(): bool

@@ -42,6 +42,10 @@ final readonly class ScheduleWords
         return match ($reason) {
             LeftOutReason::ToLook => '{1} :yard: :count super is still to be looked at.'
                 .'|[2,*] :yard: :count supers are still to be looked at.',
+            LeftOutReason::TooFar => '{1} :yard: :count super lies more than four hours off: plan that part of the world'
+                .' by itself, from where you stay there.'
+                .'|[2,*] :yard: :count supers lie more than four hours off: plan that part of the world by itself, from'
+                .' where you stay there.',
             LeftOutReason::ForWinter => '{1} :yard: :count super is to wait, and winter will want it when it is ripe.'
                 .'|[2,*] :yard: :count supers are to wait, and winter will want them when they are ripe.',
             LeftOutReason::AfterTreatment => '{1} :yard: :count super would be ripe about :day, after supers must be off'

@@ -23,7 +23,7 @@ final readonly class SchedulesPage
     {
     }
 
-    /** @return list<ScheduleState> */
+    /** @return list<ScheduleState|BrokenSchedule> newest first */
     public function schedules(): array
     {
         $newest = Schedule::query()
@@ -33,12 +33,26 @@ final readonly class SchedulesPage
             ->limit(self::SHOWN)
             ->get();
 
-        return array_values($newest->map(fn (Schedule $one): ScheduleState => ScheduleState::of($one))->all());
+        return array_values($newest->map(ScheduleState::orBroken(...))->all());
+    }
+
+    public function isBroken(ScheduleState|BrokenSchedule $one): bool
+    {
+        return $one instanceof BrokenSchedule;
     }
 
     /** @return array<string, string|int> its words => what it comes to */
-    public function figures(ScheduleState $state, Formatter $format): array
+    public function figures(ScheduleState|BrokenSchedule $state, Formatter $format): array
     {
+        if ($state instanceof BrokenSchedule) {
+            return array_fill_keys([
+                __('in all'),
+                __('driving'),
+                __('work'),
+                __('late, rain, robbing'),
+                __('not served'),
+            ], '–');
+        }
         $cost = $state->plan->cost;
 
         return [

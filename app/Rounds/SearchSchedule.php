@@ -13,9 +13,11 @@ use App\Operation\CurrentOperation;
 use App\Records\Bearing;
 use App\Records\Revisions;
 use App\Support\WallClock;
+use App\Wording\Wording;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
+use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Rounds\Itinerary;
 use Marjoram\Core\Rounds\Planner;
 use Throwable;
@@ -60,7 +62,10 @@ final class SearchSchedule implements ShouldQueue
 
     public function failed(?Throwable $why): void
     {
-        $this->search()->update(['state' => SearchState::Failed]);
+        $words = $why instanceof InvalidInput
+            ? app(Wording::class)->refusal($why)
+            : __('It broke off. Search again; if it breaks off again, ask for fewer yards or days.');
+        $this->search()->update(['state' => SearchState::Failed, 'reason' => mb_substr($words, 0, 500)]);
     }
 
     private float $written = 0.0;

@@ -40,6 +40,7 @@ final readonly class WatchController
     {
         $until = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
         $flow = $this->yards->flow($apiary);
+        $hives = array_flip($this->yards->hiveIds($apiary));
 
         return view('watch.show', [
             'watched' => new WatchedYard($apiary, $flow, $this->chart->of($flow)),
@@ -56,6 +57,8 @@ final readonly class WatchController
                 ->latest('at')
                 ->limit(self::WEIGHTS)
                 ->get(),
+            'hives' => $hives,
+            'scaleHive' => $flow->scaleHive ?? array_key_first($hives),
             'now' => $this->current->now(),
         ]);
     }

@@ -15,6 +15,7 @@ final class WeightController
     {
         ScaleWeight::query()->create([
             'apiary_id' => $apiary->id,
+            'hive_id' => $request->string('hive')->toString(),
             'at' => $request->at(),
             'kg' => $request->kg('weight'),
         ]);

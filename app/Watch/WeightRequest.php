@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Watch;
 
+use App\Models\Apiary;
 use App\Operation\CurrentOperation;
 use App\Support\Http\MeasuredRequest;
+use App\YardState\YardReader;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A hive's weight read from its scale by hand. */
@@ -18,8 +21,18 @@ final class WeightRequest extends MeasuredRequest
     {
         return [
             'weight' => ['required', 'numeric', 'min:5', $this->massMax(400.0)],
+            'hive' => ['required', 'string', 'max:26', Rule::in(array_keys($this->hives()))],
             'at' => ['required', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
         ];
+    }
+
+    /** @return array<string, string> codes of the yard's hives by id */
+    private function hives(): array
+    {
+        $apiary = $this->route('apiary');
+        assert($apiary instanceof Apiary);
+
+        return array_flip(app(YardReader::class)->hiveIds($apiary));
     }
 
     /** @return list<callable(Validator): void> */

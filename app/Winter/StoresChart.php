@@ -9,7 +9,6 @@ use App\Drawing\ChartParts;
 use App\Drawing\Elevation;
 use App\Drawing\Picture;
 use App\Support\Units\Formatter;
-use Marjoram\Core\Reserve\ReserveResult;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
 final readonly class StoresChart
@@ -20,8 +19,11 @@ final readonly class StoresChart
     {
     }
 
-    /** @param  ?string  $chosen  code of the hive that is open */
-    public function of(WinterBoard $board, ?string $chosen = null): Picture
+    /**
+     * @param  ?string  $chosen  code of the hive that is open
+     * @param  bool  $named  with the hives' codes, where no elevation stands above that carries them
+     */
+    public function of(WinterBoard $board, ?string $chosen = null, bool $named = false): Picture
     {
         $most = self::most($board->rows);
         $y = static fn (float $kg): float => self::HEIGHT - 10.0 - $kg / ($most * 1.05) * (self::HEIGHT - 30.0);
@@ -43,28 +45,35 @@ final readonly class StoresChart
                 $pitch - 2.0,
                 self::HEIGHT,
             ));
-            self::column($canvas, $row->reserve, ($i + 0.5) * $pitch, $pitch, $y);
+            self::column($canvas, $row, ($i + 0.5) * $pitch, $pitch, $y);
+            if ($named) {
+                $canvas->text('t12', ($i + 0.5) * $pitch, self::HEIGHT + 6.0, $row->code, anchor: 'middle');
+            }
         }
         $canvas->add(...$labels->shapes())->line('gnd', 0.0, $y(0.0), $width, $y(0.0));
         $label = __(
             'Stores that stay against the need of each hive, :unit',
             ['unit' => $this->format->massUnit()],
         );
-        $size = ['width' => $width, 'height' => self::HEIGHT];
+        $height = self::HEIGHT + ($named ? 12.0 : 0.0);
+        $size = ['width' => $width, 'height' => $height];
 
-        return new Picture($width, self::HEIGHT, $canvas->shapes(), $label, 'columns', more: $size);
+        return new Picture($width, $height, $canvas->shapes(), $label, 'columns', more: $size);
     }
 
     /** @param  callable(float): float  $y */
-    private static function column(Canvas $canvas, ReserveResult $result, float $x, float $pitch, callable $y): void
+    private static function column(Canvas $canvas, WinterRow $row, float $x, float $pitch, callable $y): void
     {
+        $result = $row->reserve;
         $wide = min(22.0, 0.4 * $pitch);
         $spread = 1.28 * $result->needSdKg;
         $high = $y($result->needMeanKg + $spread);
         $low = $y(max(0.0, $result->needMeanKg - $spread));
         $canvas->rect('mwash', $x - 0.38 * $pitch, $high, 0.76 * $pitch, max(1.0, $low - $high))
-            ->rect('crop', $x - 0.5 * $wide, $y($result->storesKg), $wide, $y(0.0) - $y($result->storesKg));
-        if ($result->shortfallKg > 0.5) {
+            ->rect($row->known ? 'crop' : 'gap', $x - 0.5 * $wide, $y($result->storesKg), $wide, $y(0.0) - $y($result->storesKg));
+        if (! $row->known) {
+            $canvas->text('t14 b', $x, $y(0.0) - 8.0, '?', anchor: 'middle');
+        } elseif ($result->shortfallKg > 0.5) {
             $short = $y($result->storesKg + $result->shortfallKg);
             $canvas->rect('gap', $x - 0.5 * $wide, $short, $wide, $y($result->storesKg) - $short);
         }

@@ -28,6 +28,16 @@ final readonly class WhatIf
         return in_array($box->id, $this->keep, true);
     }
 
+    /** Beside the weight of a super, where it is not known to be ripe. */
+    public function ripeness(BoxState $box): string
+    {
+        return match (true) {
+            $box->comesOff() => '',
+            $box->isToLookAt() => ', '.__('to look at'),
+            default => ', '.__('not ripe'),
+        };
+    }
+
     /** The boxes that the reckoning keeps, and no other. */
     public function isAsReckoned(): bool
     {

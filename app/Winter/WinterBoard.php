@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Winter;
 
 use App\Drawing\ElevationPicture;
+use App\Support\Units\Formatter;
 use DateTimeImmutable;
 
 /** A whole yard as the Winter page shows it. Plain values: it is kept, and drawn for whoever looks. */
@@ -49,9 +50,31 @@ final readonly class WinterBoard
         return self::sum($this->rows, static fn (WinterRow $row): float => $row->takeKg);
     }
 
+    /** What is to be fed, or first to be looked at, in a few words. */
+    public function feeding(Formatter $format): string
+    {
+        $unknown = count($this->unknown());
+
+        return match (true) {
+            $this->mustBeFed() => __('to feed ~:kg of sugar', ['kg' => $format->kg($this->sugarKg(), 0)]),
+            $unknown > 0 => trans_choice('stores of :count hive not seen|stores of :count hives not seen', $unknown),
+            default => __('nothing to feed'),
+        };
+    }
+
+    /** @return list<string> codes of hives whose stores nobody has looked at */
+    public function unknown(): array
+    {
+        $unknown = array_filter($this->rows, static fn (WinterRow $row): bool => ! $row->known);
+
+        return array_map(static fn (WinterRow $row): string => $row->code, array_values($unknown));
+    }
+
     public function spareKg(): float
     {
-        return self::sum($this->rows, static fn (WinterRow $row): float => $row->reserve->spareKg);
+        $known = array_filter($this->rows, static fn (WinterRow $row): bool => $row->known);
+
+        return self::sum($known, static fn (WinterRow $row): float => $row->reserve->spareKg);
     }
 
     public function sugarKg(): float

@@ -51,7 +51,7 @@ final readonly class WinterController
 
         return view('winter.show', [
             'page' => $this->page($apiary, $board, $winter),
-            'bare' => $hive !== null && $winter === null ? $hive->code : null,
+            'bare' => $hive !== null && $winter === null ? $hive->load(['colony', 'colonies']) : null,
             'whatIf' => $winter === null ? null : $this->whatIf->of($apiary, $winter),
             'picture' => $picture,
         ]);

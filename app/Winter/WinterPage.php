@@ -53,6 +53,24 @@ final readonly class WinterPage
         return __('To feed: :kg of sugar', ['kg' => $sugar]);
     }
 
+    /** What to look at first where nobody has: two hives of a yard tell most of the others. */
+    public function firstLooks(): string
+    {
+        $unknown = $this->board->unknown();
+        $hives = trans_choice(
+            'Nobody has looked at the stores of :count hive.|Nobody has looked at the stores of :count hives.',
+            count($unknown),
+        );
+        $first = implode(' '.__('and').' ', array_slice($unknown, 0, max(0, 2 - $this->known())));
+
+        return $first === '' ? $hives : $hives.' '.__('Look at or weigh :hives first.', ['hives' => $first]);
+    }
+
+    private function known(): int
+    {
+        return count($this->board->rows) - count($this->board->unknown());
+    }
+
     /** Until when syrup is taken. */
     public function until(): string
     {
@@ -91,6 +109,7 @@ final readonly class WinterPage
         $sugar = ['kg' => $this->format->kg($winter->reserve->sugarKg, 0)];
 
         return match (true) {
+            ! $winter->isKnown() => __('Nobody has looked at its stores: look, or weigh it, first.'),
             $winter->mustBeFed() && $supers > 0 => trans_choice(
                 'Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.',
                 $supers,
@@ -105,6 +124,7 @@ final readonly class WinterPage
     public function glyph(HiveWinter $winter): string
     {
         return match (true) {
+            ! $winter->isKnown() => 'look',
             $winter->mustBeFed() => 'feed',
             $winter->comingOff() !== [] => 'take',
             default => 'leave',
@@ -116,13 +136,18 @@ final readonly class WinterPage
         return match (true) {
             $winter->stays($box) => __('stays'),
             $box->comesOff() => __('may go'),
+            $box->isToLookAt() => __('to look at first'),
             default => __('not ripe, stays where it is'),
         };
     }
 
     public function decisionOn(BoxState $box): ?Decision
     {
-        return $this->notes->decisions[$box->id] ?? null;
+        // One before the newest look stands no longer.
+        $stands = $this->winter?->state->box($box->id)?->decision;
+        $decision = $this->notes->decisions[$box->id] ?? null;
+
+        return $stands !== null && $decision?->id === $stands->id ? $decision : null;
     }
 
     public function climate(): string

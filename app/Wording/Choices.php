@@ -27,6 +27,16 @@ final class Choices
         return self::keyed($order, Names::ofRipenessSchool(...));
     }
 
+    /** @return array<string, string> how a super is put on */
+    public static function putOn(): array
+    {
+        return [
+            'empty' => __('empty: foundation or starters'),
+            'drawn' => __('with drawn comb, no honey'),
+            'filled' => __('with honey in it'),
+        ];
+    }
+
     /** @return array<string, string> */
     public static function winterSchools(): array
     {
@@ -74,9 +84,16 @@ final class Choices
     public static function painterWords(): array
     {
         return [
-            'saving' => __('saving …'),
+            'saving' => __('saving :n …'),
             'saved' => __('saved'),
-            'kept' => __('Not sent: no answer. It is kept here; paint on, and it is sent with the next change.'),
+            'kept' => __('No answer: what you painted is kept here and sent again by itself. Paint on.'),
+            'elsewhere' => __('Someone else painted frame :n meanwhile: go back to it and choose.'),
+            'last' => __('That was the last frame.'),
+            'frame' => __('frame :n'),
+            'Frame' => __('Frame :n'),
+            'of' => __('of :n'),
+            'alike' => __('taken as alike'),
+            'unseen' => __('not looked at'),
             'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours: :mine.'),
             'presumed' => __('presumed: not looked at yet'),
         ];

@@ -23,6 +23,11 @@ final readonly class RipenessWords
 
         return match ($reason) {
             Reason::Brood => __('There is brood on a frame of this super.'),
+            Reason::PutOnEmpty => trans_choice(
+                '{0} It was put on empty today.|{1} It was put on empty yesterday; nobody has looked since.'
+                    .'|[2,*] It was put on empty :count days ago; nobody has looked since.',
+                (int) round($of->float('days')),
+            ),
             Reason::NoHoney => __('There is no honey in the frames seen.'),
             Reason::PolicyMet => __('The policy is met with a probability of :p %; :asked % was asked for.', $odds),
             Reason::PolicyOpen => __('Whether the policy is met is open: :p %; it takes :asked % to decide.', $odds),

@@ -53,9 +53,19 @@ final readonly class BoxState
         return $this->ripeness->verdict;
     }
 
-    public function isInDoubt(): bool
+    /** What is to be done with it: what a person decided, else what was reckoned. All lists and counts go by this. */
+    public function standing(): Verdict
     {
-        return $this->verdict() === Verdict::Look;
+        return match ($this->decision?->comesOff) {
+            null => $this->verdict(),
+            true => $this->verdict()->comesOff() ? $this->verdict() : Verdict::Take,
+            false => Verdict::Leave,
+        };
+    }
+
+    public function isToLookAt(): bool
+    {
+        return $this->super && $this->standing() === Verdict::Look;
     }
 
     /** What a person decided stands over what was reckoned. */

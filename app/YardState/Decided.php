@@ -7,7 +7,12 @@ namespace App\YardState;
 /** What a person decided over a verdict or a reckoning, with the note that stays. */
 final readonly class Decided
 {
-    public function __construct(public string $id, public bool $comesOff, public ?string $note)
-    {
+    /** @param  bool  $forWinter  about what stays for winter, not about what is ripe */
+    public function __construct(
+        public string $id,
+        public bool $comesOff,
+        public ?string $note,
+        public bool $forWinter = false,
+    ) {
     }
 }

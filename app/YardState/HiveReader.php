@@ -39,10 +39,10 @@ final readonly class HiveReader
      */
     public function read(Apiary $apiary, array $ids, NectarFlow $flow): array
     {
-        $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen'])->get();
+        $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen', 'colonies'])->get();
         $looks = $this->looksOf($hives);
         $decisions = Decision::query()
-            ->where('stage', 'assess')
+            ->whereIn('stage', ['assess', 'winter'])
             ->whereIn('hive_id', $ids)
             ->orderBy('decided_at')
             ->get()
@@ -89,18 +89,27 @@ final readonly class HiveReader
             $look = $looks[$place->box_id] ?? new Look;
             $isSuper = $place->role === 'super';
             $fitted = $this->kinds->fitted($place->box);
-            $super = $this->super($hive, $fitted, $look, $policy, $flow, $underCapped && $isSuper);
+            $super = $this->super($hive, $place, $fitted, $look, $policy, $flow, $underCapped && $isSuper);
             $box = $this->box($hive, $place, $number, $super, $look, $decisions->get($place->box_id), $policy);
             $underCapped = $underCapped || ($isSuper && $this->ripeness->countsAsCapped($box->ripeness->box));
             array_unshift($boxes, $box);
         }
 
-        return new HiveState($hive->id, $hive->code, $hive->excluder, $hive->colony?->queen?->code, $boxes);
+        return new HiveState(
+            $hive->id,
+            $hive->code,
+            $hive->excluder,
+            $hive->colony?->queen?->code,
+            $boxes,
+            ! $hive->isEmpty(),
+            $hive->notes,
+        );
     }
 
     /** What is known of a box, as the core asks for it. */
     private function super(
         Hive $hive,
+        BoxPlace $place,
         FittedBox $fitted,
         Look $look,
         Policy $policy,
@@ -121,7 +130,19 @@ final readonly class HiveReader
             $look->lastCappedShare === null ? null : $look->daysSinceLast,
             $look->lastCappedShare,
             $underCapped,
+            $this->daysSinceEmpty($place, $look),
         );
+    }
+
+    /** Up to the look that what is known comes from. */
+    private function daysSinceEmpty(BoxPlace $place, Look $look): ?float
+    {
+        if ($place->put_on === null || $place->put_on === 'filled') {
+            return null;
+        }
+        $until = ($look->at ?? $this->current->today())->format('Y-m-d');
+
+        return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
     }
 
     private function box(
@@ -151,7 +172,7 @@ final readonly class HiveReader
         );
     }
 
-    /** A decision stands until somebody looks again. */
+    /** A decision, the newest, stands until somebody looks again. */
     private static function decided(Hive $hive, Look $look, ?Decision $decision): ?Decided
     {
         if ($decision === null || $decision->hive_id !== $hive->id) {
@@ -159,6 +180,11 @@ final readonly class HiveReader
         }
         $stands = $look->at === null || $decision->decided_at >= $look->at;
 
-        return $stands ? new Decided($decision->id, $decision->choice === 'take', $decision->note) : null;
+        return ! $stands ? null : new Decided(
+            $decision->id,
+            $decision->choice === 'take',
+            $decision->note,
+            $decision->stage === 'winter',
+        );
     }
 }

@@ -12,6 +12,8 @@ final readonly class HiveState
     /**
      * @param  ?string  $queen  her code
      * @param  list<BoxState>  $boxes
+     * @param  bool  $isAlive  a colony lives in it
+     * @param  ?string  $notes  what a person noted of the hive
      */
     public function __construct(
         public string $id,
@@ -19,6 +21,8 @@ final readonly class HiveState
         public bool $excluder,
         public ?string $queen,
         public array $boxes,
+        public bool $isAlive = true,
+        public ?string $notes = null,
     ) {
     }
 
@@ -58,7 +62,7 @@ final readonly class HiveState
 
     public function count(Verdict $verdict): int
     {
-        return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->verdict() === $verdict));
+        return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->standing() === $verdict));
     }
 
     /**

@@ -16,7 +16,8 @@ final class Lifts
 
     private const BED_CM = 80.0;
 
-    private const REACH_CM = 35.0;
+    /** Where a kind of box has no width of its own. */
+    private const USUAL_DEPTH_CM = 41.0;
 
     /** @return array<string, LiftResult> by box id */
     public static function of(YardState $yard): array
@@ -28,7 +29,10 @@ final class Lifts
             foreach ($hive->boxes as $box) {
                 $height = $box->fitted->kind->externalHeightMm;
                 $from = min(300.0, $cm + 0.05 * $height);
-                $lift = new Lift($box->honey->grossKg, $from, self::BED_CM, self::REACH_CM);
+                $width = $box->fitted->kind->externalWidthMm;
+                $depth = $width > 0.0 ? 0.1 * $width : self::USUAL_DEPTH_CM;
+                $reach = Lift::reachCm($depth, min($from, self::BED_CM));
+                $lift = new Lift($box->honey->grossKg, $from, self::BED_CM, $reach);
                 $lifts[$box->id] = $lifting->assess($lift);
                 $cm += $height / 10.0;
             }

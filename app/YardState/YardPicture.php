@@ -64,7 +64,7 @@ final readonly class YardPicture
             $kind->insideWidthMm,
             $box->slots(),
             ! $box->isSuper(),
-            $box->isSuper() ? $this->wording->mark($box->verdict()) : null,
+            $box->isSuper() ? $this->wording->mark($box->standing()) : null,
             $this->words($hive, $box),
             $href,
         );
@@ -104,7 +104,7 @@ final readonly class YardPicture
         }
 
         return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames seen', $names + [
-            'verdict' => $this->wording->verdict($box->verdict()),
+            'verdict' => $this->wording->verdict($box->standing()),
             'kg' => $this->format->kg($box->honey->honeyKg),
             'seen' => $box->seen(),
             'all' => $box->fitted->framesFitted,

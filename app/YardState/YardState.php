@@ -7,7 +7,6 @@ namespace App\YardState;
 use App\Models\Apiary;
 use App\YardState\Flow\YardFlow;
 use Marjoram\Core\Ripeness\BoxHoney;
-use Marjoram\Core\Ripeness\Verdict;
 
 /** A yard on the day: its hives with what was seen and judged, and its flow. */
 final readonly class YardState
@@ -44,7 +43,7 @@ final readonly class YardState
         $found = [];
         foreach ($this->hives as $hive) {
             foreach ($hive->supers() as $box) {
-                if ($box->verdict() === Verdict::Look && $box->decision === null) {
+                if ($box->isToLookAt()) {
                     $found[] = new FoundSuper($hive, $box);
                 }
             }
@@ -73,8 +72,6 @@ final readonly class YardState
 
     public function toLook(): int
     {
-        $look = static fn (BoxState $box): bool => $box->verdict() === Verdict::Look;
-
-        return count(array_filter($this->supers(), $look));
+        return count($this->worthALook());
     }
 }

@@ -33,13 +33,17 @@ final readonly class BoxController
             'role' => ['required', Rule::in(['brood', 'super'])],
             'frames_fitted' => ['nullable', 'integer', 'between:1,30'],
             'since' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01'],
+            'put_on' => ['nullable', Rule::in(BoxPlace::PUT_ON)],
         ]);
+        $since = $this->day($values['since'] ?? null);
+        // A new super has nothing in it unless somebody says so; a brood box is looked at.
+        $putOn = $values['role'] === 'super' ? $values['put_on'] ?? 'empty' : null;
         $position = $this->makeRoom($hive, $values['role']);
         if (($values['box'] ?? '') !== '') {
             $box =
                 Box::query()->with('place')->whereKey($values['box'])->first() ??
                 throw ValidationException::withMessages(['box' => __('There is no such box.')]);
-            $this->place($box, $hive, $position, $values['role'], $this->day($values['since'] ?? null));
+            $this->place($box, $hive, $position, $values['role'], $since, $putOn);
         } else {
             $kind = $kinds->get((string) $values['kind']);
             if (isset($values['frames_fitted']) && (int) $values['frames_fitted'] > $kind->frames) {
@@ -53,6 +57,8 @@ final readonly class BoxController
                 $position,
                 $values['role'],
                 isset($values['frames_fitted']) ? (int) $values['frames_fitted'] : null,
+                $putOn,
+                $since,
             );
         }
 
@@ -113,8 +119,14 @@ final readonly class BoxController
         return Saved::at(route('yards.index'), __('Box :mark is in the bin.', ['mark' => $box->mark]));
     }
 
-    private function place(Box $box, Hive $hive, int $position, string $role, string $since): void
-    {
+    private function place(
+        Box $box,
+        Hive $hive,
+        int $position,
+        string $role,
+        string $since,
+        ?string $putOn = null,
+    ): void {
         if ($box->place !== null) {
             throw ValidationException::withMessages([
                 'box' => __(
@@ -128,6 +140,7 @@ final readonly class BoxController
             'hive_id' => $hive->id,
             'position' => $position,
             'role' => $role,
+            'put_on' => $putOn,
             'since' => $since,
         ]);
     }

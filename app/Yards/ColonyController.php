@@ -22,29 +22,24 @@ final readonly class ColonyController
     {
     }
 
-    public function fact(Request $request, Hive $hive): RedirectResponse
+    public function fact(Request $request, Hive $hive, LifeEvents $events): RedirectResponse
     {
         $values = $request->validate([
             'kind' => ['required', Rule::in(array_diff(ColonyFact::KINDS, ['requeened', 'moved']))],
             'happened_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
             'note' => ['nullable', 'string', 'max:500'],
+            'other' => ['nullable', 'string', 'max:12'],
         ]);
         if ($values['happened_on'] > $this->current->today()->format('Y-m-d')) {
             throw ValidationException::withMessages(['happened_on' => __('This day is still to come.')]);
         }
-        $colony = $this->colony($hive, $values['happened_on']);
-        $colony
-            ->facts()
-            ->create([
-                'kind' => $values['kind'],
-                'happened_on' => $values['happened_on'],
-                'hive_id' => $hive->id,
-                'queen_id' => $colony->queen_id,
-                'note' => $values['note'] ?? null,
-            ]);
-        if (in_array($values['kind'], ['died', 'united'], true)) {
-            $colony->update(['ended_on' => $values['happened_on']]);
-        }
+        $events->happened(
+            $hive,
+            $values['kind'],
+            $values['happened_on'],
+            $values['note'] ?? null,
+            $values['other'] ?? '',
+        );
 
         return $this->done($hive, __('Noted for the colony on :hive.', ['hive' => $hive->code]));
     }

@@ -25,6 +25,7 @@ final class NewHive
         string $superKind,
         ?string $code = null,
         bool $excluder = true,
+        bool $isSettled = true,
     ): Hive {
         $number = (int) Stand::query()->where('apiary_id', $apiary->id)->max('number') + 1;
         $code ??= $apiary->letter.$number;
@@ -35,8 +36,10 @@ final class NewHive
         }
         $stand = Stand::query()->create(['apiary_id' => $apiary->id, 'number' => $number]);
         $hive = Hive::query()->create(['stand_id' => $stand->id, 'code' => $code, 'excluder' => $excluder]);
-        $colony = Colony::query()->create(['hive_id' => $hive->id, 'started_on' => NewYard::today()]);
-        $colony->facts()->create(['kind' => 'settled', 'happened_on' => NewYard::today(), 'hive_id' => $hive->id]);
+        if ($isSettled) {
+            $colony = Colony::query()->create(['hive_id' => $hive->id, 'started_on' => NewYard::today()]);
+            $colony->facts()->create(['kind' => 'settled', 'happened_on' => NewYard::today(), 'hive_id' => $hive->id]);
+        }
         for ($i = 0; $i < $broodBoxes + $supers; $i++) {
             $this->box($hive, $i < $broodBoxes ? $broodKind : $superKind, $i, $i < $broodBoxes ? 'brood' : 'super');
         }
@@ -44,8 +47,15 @@ final class NewHive
         return $hive;
     }
 
-    public function box(Hive $hive, string $kind, int $position, string $role, ?int $framesFitted = null): Box
-    {
+    public function box(
+        Hive $hive,
+        string $kind,
+        int $position,
+        string $role,
+        ?int $framesFitted = null,
+        ?string $putOn = null,
+        ?string $since = null,
+    ): Box {
         $this->mark ??= (int) Box::withBinned()
             ->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")
             ->value('n');
@@ -59,7 +69,8 @@ final class NewHive
             'hive_id' => $hive->id,
             'position' => $position,
             'role' => $role,
-            'since' => NewYard::today(),
+            'put_on' => $putOn,
+            'since' => $since ?? NewYard::today(),
         ]);
 
         return $box;

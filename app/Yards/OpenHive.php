@@ -38,14 +38,15 @@ final readonly class OpenHive
 
     public static function of(Hive $hive, HiveState $state): self
     {
-        $colony = $hive->load('colony.queen')->colony;
+        $hive->load(['colony.queen', 'colonies']);
 
         return new self(
             $hive,
             $state,
             ColonyFact::query()
-                ->where('colony_id', $colony?->id)
-                ->whereNotNull('colony_id')
+                ->where(static fn ($facts) => $facts
+                    ->where('hive_id', $hive->id)
+                    ->orWhereIn('colony_id', $hive->colonies->modelKeys()))
                 ->with('queen')
                 ->orderByDesc('happened_on')
                 ->limit(self::SHOWN)
@@ -63,6 +64,9 @@ final readonly class OpenHive
 
     public function queen(): string
     {
+        if ($this->hive->isEmpty()) {
+            return __('no colony lives here');
+        }
         $queen = $this->hive->colony?->queen;
 
         return $queen === null

@@ -22,6 +22,8 @@ final readonly class EyeCorrection
 
     private const ERROR_SD = 0.08;
 
+    private const FADES_OVER = 0.1;
+
     /**
      * @param  float  $offset  to add at a guess of one half
      * @param  float  $slope  1 where the eye neither stretches nor squeezes
@@ -62,12 +64,17 @@ final readonly class EyeCorrection
         );
     }
 
-    /** A share of 0 or 1 stays: a face seen bare or sealed all over is no estimate. */
+    /**
+     * A share of 0 or 1 stays: a face seen bare or sealed all over is no estimate. Towards either the correction fades
+     * over a tenth, so that hardly bare is hardly different from bare.
+     */
     public function share(float $guess): float
     {
-        return $guess <= 0.0 || $guess >= 1.0
-            ? $guess
-            : min(1.0, max(0.0, 0.5 + $this->offset + $this->slope * ($guess - 0.5)));
+        $guess = min(1.0, max(0.0, $guess));
+        $full = min(1.0, max(0.0, 0.5 + $this->offset + $this->slope * ($guess - 0.5)));
+        $how = min(1.0, min($guess, 1.0 - $guess) / self::FADES_OVER);
+
+        return $guess + $how * ($full - $guess);
     }
 
     /** What was taken for capped and was not is open honey, and the other way round; then empty comb gives or takes. */

@@ -11,7 +11,7 @@ use Marjoram\Core\Statement;
  * Is the flow on, slowing or over? Entry point of the module.
  *
  * Daily gains from a scale at any spacing up to a day, cleaned of the keeper's own handling; Bayes' rule
- * in odds form over the signs of the last ten days. Thresholds and ratios are common practice.
+ * in odds form over the signs of the last ten days, each once. Thresholds and ratios are common practice.
  */
 final readonly class Flow
 {
@@ -25,13 +25,21 @@ final readonly class Flow
      * @param  list<ScaleReading>  $readings  in any order
      * @param  list<Evidence>  $evidence
      * @param  DateTimeImmutable  $now  in the apiary's time zone: its midnights part the days
+     * @param  list<DateTimeImmutable>  $moves  days on which boxes were put on the scale's hive or taken off it
      */
-    public function assess(array $readings, array $evidence, DateTimeImmutable $now): FlowResult
+    public function assess(array $readings, array $evidence, DateTimeImmutable $now, array $moves = []): FlowResult
     {
         usort($readings, static fn (ScaleReading $a, ScaleReading $b): int => $a->at <=> $b->at);
-        [$clean, $manipulations] = $this->withoutHandling($readings);
-        $gains = $this->gains($clean, $now);
-        $mean = $this->mean($gains);
+        $zone = $now->getTimezone();
+        $handling = Handling::takenOut($readings, array_map(
+            static fn (DateTimeImmutable $day): DateTimeImmutable => new DateTimeImmutable(
+                $day->format('Y-m-d'),
+                $zone,
+            ),
+            $moves,
+        ));
+        $gains = $this->gains($handling, $now);
+        $mean = $this->mean($gains, $now);
         $phase = Phase::of($mean);
         $odds = $phase->priorOdds();
         $reasons = [
@@ -39,55 +47,43 @@ final readonly class Flow
                 ? new Statement(FlowReason::TooFewDays)
                 : new Statement(FlowReason::ScaleChange, ['kg' => $mean, 'phase' => $phase]),
         ];
+        foreach ($this->newest($evidence, $now) as $seen) {
+            $odds *= $seen->likelihoodRatio;
+            $reasons[] = new Statement(FlowReason::SignSeen, [
+                'sign' => $seen->sign,
+                'result' => $seen->result,
+                'on' => $seen->at,
+                'ratio' => $seen->likelihoodRatio,
+            ]);
+        }
+
+        return new FlowResult($gains, $handling->steps, $mean, $phase, $odds / (1.0 + $odds), $reasons);
+    }
+
+    /**
+     * The newest of each sign in the last ten days: seen again it is the same sign, and no second proof.
+     *
+     * @param  list<Evidence>  $evidence
+     * @return list<Evidence>
+     */
+    private function newest(array $evidence, DateTimeImmutable $now): array
+    {
+        usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->at <=> $b->at);
+        $newest = [];
         foreach ($evidence as $seen) {
             $age = $now->getTimestamp() - $seen->at->getTimestamp();
             if ($age >= 0 && $age <= self::DAYS_OF_EVIDENCE * 86400) {
-                $odds *= $seen->likelihoodRatio;
-                $reasons[] = new Statement(FlowReason::SignSeen, [
-                    'sign' => $seen->sign,
-                    'result' => $seen->result,
-                    'on' => $seen->at,
-                    'ratio' => $seen->likelihoodRatio,
-                ]);
+                $newest[$seen->sign->value] = $seen;
             }
         }
 
-        return new FlowResult($gains, $manipulations, $mean, $phase, $odds / (1.0 + $odds), $reasons);
+        return array_values($newest);
     }
 
-    /**
-     * Steps of the keeper's own (a box on, a box off) are taken out and everything after is shifted back.
-     *
-     * @param  list<ScaleReading>  $readings  in order
-     * @return array{list<ScaleReading>, list<ScaleStep>}
-     */
-    private function withoutHandling(array $readings): array
+    /** @return array<string, ?float> */
+    private function gains(Handling $handling, DateTimeImmutable $now): array
     {
-        $clean = [];
-        $steps = [];
-        $shift = 0.0;
-        foreach ($readings as $i => $reading) {
-            $before = $readings[$i - 1] ?? null;
-            if ($before !== null) {
-                $step = $reading->kg - $before->kg;
-                $seconds = $reading->at->getTimestamp() - $before->at->getTimestamp();
-                if (($seconds < 3 * 3600 && abs($step) > 2.5) || ($seconds <= 86400 && abs($step) > 8.0)) {
-                    $shift += $step;
-                    $steps[] = new ScaleStep($reading->at, $step);
-                }
-            }
-            $clean[] = new ScaleReading($reading->at, max(0.0, min(500.0, $reading->kg - $shift)));
-        }
-
-        return [$clean, $steps];
-    }
-
-    /**
-     * @param  list<ScaleReading>  $readings  in order
-     * @return array<string, ?float>
-     */
-    private function gains(array $readings, DateTimeImmutable $now): array
-    {
+        $readings = $handling->weights;
         if (count($readings) < 2) {
             return [];
         }
@@ -97,7 +93,9 @@ final readonly class Flow
         $from = $this->at($readings, $day);
         while (($next = $day->modify('+1 day')) <= $end) {
             $to = $this->at($readings, $next);
-            $gains[$day->format('Y-m-d')] = $from === null || $to === null ? null : $to - $from;
+            $gains[$day->format('Y-m-d')] = $from === null || $to === null || $handling->hides($day, $next)
+                ? null
+                : $to - $from;
             [$day, $from] = [$next, $to];
         }
 
@@ -107,7 +105,7 @@ final readonly class Flow
     /**
      * The weight at an instant by linear interpolation; null outside the readings or in a long gap.
      *
-     * @param  list<ScaleReading>  $readings
+     * @param  list<CleanWeight>  $readings
      */
     private function at(array $readings, DateTimeImmutable $instant): ?float
     {
@@ -129,11 +127,19 @@ final readonly class Flow
         return $readings[$lo]->kg + $share * ($readings[$hi]->kg - $readings[$lo]->kg);
     }
 
-    /** @param  array<string, ?float>  $gains */
-    private function mean(array $gains): ?float
+    /**
+     * Of the last five full days: older readings say nothing of today.
+     *
+     * @param  array<string, ?float>  $gains
+     */
+    private function mean(array $gains, DateTimeImmutable $now): ?float
     {
-        $known = static fn (?float $gain): bool => $gain !== null;
-        $last = array_filter(array_slice($gains, -self::DAYS_OF_MEAN), $known);
+        $since = $now->modify('-'.self::DAYS_OF_MEAN.' days')->format('Y-m-d');
+        $last = array_filter(
+            $gains,
+            static fn (?float $gain, string $date): bool => $gain !== null && $date >= $since,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return count($last) < 3 ? null : array_sum($last) / count($last);
     }

@@ -10,7 +10,8 @@ use Marjoram\Core\InvalidInput;
  * What each hive gave, from what the buckets weighed.
  *
  * The estimates are conditioned on their sum (multivariate normal: e' = e + C1 (M - S) / 1'C1), with
- * C = c^2 e e' + diag(s^2): errors of the fill are common to all, those of painting each super's own. O(n).
+ * C = c^2 e e' + diag(s^2): errors of the fill are common to all, those of painting each super's own. O(n), and again
+ * for each super that gave nothing.
  */
 final class Allotting
 {
@@ -49,16 +50,32 @@ final class Allotting
             );
         }
 
-        return $this->condition($supers, $rest, $sum, $commonRelativeSd, $total);
+        [$factor, $factorSd] = $this->fillUpdate($rest, $sum, self::ownVariance($supers), $commonRelativeSd);
+        // Where every super was weighed, what they gave is known; the buckets' difference belongs to no hive.
+        $shared = $estimated === [] ? $weighedKg : $total;
+        [$hives, $bySuper] = $this->condition($supers, $rest, $commonRelativeSd, max(1e-12, $shared));
+
+        return new AllotResult(
+            $hives,
+            $bySuper,
+            $total,
+            $total - $shared,
+            $sum > 0.0 ? $rest / $sum : null,
+            $factor,
+            $factorSd,
+        );
     }
 
-    /** @param  list<SuperShare>  $supers */
-    private function condition(array $supers, float $rest, float $sum, float $c, float $total): AllotResult
+    /**
+     * A super that would have given less than nothing gave nothing, and the others are conditioned without it.
+     *
+     * @param  list<SuperShare>  $supers
+     * @return array{array<array-key, Allotted>, array<array-key, Allotted>} by hive and by super
+     */
+    private function condition(array $supers, float $rest, float $c, float $total): array
     {
-        $own = array_sum(
-            array_map(static fn (SuperShare $super): float => $super->weighed ? 0.0 : $super->ownSdKg ** 2, $supers),
-        );
-        $variance = ($c * $sum) ** 2 + $own;
+        $sum = self::sum(array_filter($supers, static fn (SuperShare $super): bool => ! $super->weighed));
+        $variance = ($c * $sum) ** 2 + self::ownVariance($supers);
         $gains = [];
         $bySuper = [];
         foreach ($supers as $super) {
@@ -66,19 +83,33 @@ final class Allotting
             $gains[$super->id] = $row;
             $share = $variance > 0.0 ? $row / $variance : ($sum > 0.0 ? $super->kg / $sum : 0.0);
             $kg = $super->weighed ? $super->kg : $super->kg + $share * ($rest - $sum);
+            if ($kg < 0.0) {
+                return $this->condition(self::without($super, $supers), $rest, $c, $total);
+            }
             $left = ($c * $super->kg) ** 2 + $super->ownSdKg ** 2 - ($variance > 0.0 ? ($row * $row) / $variance : 0.0);
             $sd = $super->weighed ? 0.0 : sqrt(max(0.0, $left));
             $bySuper[$super->id] = new Allotted($kg, $sd, $kg / $total);
         }
-        [$factor, $factorSd] = $this->fillUpdate($rest, $sum, $own, $c);
 
-        return new AllotResult(
-            $this->byHive($supers, $bySuper, $gains, $variance, $c, $total),
-            $bySuper,
-            $total,
-            $sum > 0.0 ? $rest / $sum : null,
-            $factor,
-            $factorSd,
+        return [$this->byHive($supers, $bySuper, $gains, $variance, $c, $total), $bySuper];
+    }
+
+    /**
+     * @param  list<SuperShare>  $supers
+     * @return list<SuperShare>
+     */
+    private static function without(SuperShare $empty, array $supers): array
+    {
+        return array_map(static fn (SuperShare $super): SuperShare => $super === $empty
+            ? SuperShare::weighed($super->id, $super->hive, 0.0, 0.0)
+            : $super, $supers);
+    }
+
+    /** @param  list<SuperShare>  $supers */
+    private static function ownVariance(array $supers): float
+    {
+        return array_sum(
+            array_map(static fn (SuperShare $super): float => $super->weighed ? 0.0 : $super->ownSdKg ** 2, $supers),
         );
     }
 

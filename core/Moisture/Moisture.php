@@ -17,8 +17,9 @@ final readonly class Moisture
     }
 
     /**
-     * The mean is weighted by mass when every reading has one. Its spread joins the readings' own with
-     * the presumed one (inverse chi-square prior): a t distribution with v0 + k - 1 degrees of freedom.
+     * The mean is weighted by mass when every reading has one, and is then as sure as k = 1 / sum w^2 readings of one
+     * mass (Kish 1965): a gram beside a tonne adds nothing. Its spread joins the readings' own with the presumed one
+     * (inverse chi-square prior): a t distribution with v0 + k - 1 degrees of freedom.
      *
      * @param  list<Reading>  $readings  at least one; all with a mass or none
      * @param  float  $limitPct  the policy's limit, 10 to 30
@@ -33,14 +34,21 @@ final readonly class Moisture
         InvalidInput::unlessWithin($limitPct, 10.0, 30.0, 'The limit', '/limit_pct');
         $converted = $this->convertAll($readings);
         $water = array_map(static fn (ConvertedReading $reading): float => $reading->waterPct, $converted);
-        $mean = self::mean($water, self::masses($readings));
-        $freedom = $this->assumptions->priorWeight + count($water) - 1;
-        $sd = sqrt(
-            ($this->assumptions->priorWeight * $this->assumptions->priorSdPct ** 2 + self::scatter($water, $mean)) /
-                $freedom,
-        );
+        $weights = self::weights($readings);
+        $mean = $scatter = $squares = 0.0;
+        foreach ($water as $i => $pct) {
+            $mean += $weights[$i] * $pct;
+            $squares += $weights[$i] ** 2;
+        }
+        foreach ($water as $i => $pct) {
+            $scatter += $weights[$i] * ($pct - $mean) ** 2;
+        }
+        $effective = 1.0 / $squares;
+        $freedom = $this->assumptions->priorWeight + $effective - 1.0;
+        $presumed = $this->assumptions->priorWeight * $this->assumptions->priorSdPct ** 2;
+        $sd = sqrt(($presumed + $effective * $scatter) / $freedom);
 
-        return new MoistureResult($converted, $mean, $sd, $freedom, $limitPct, $heather);
+        return new MoistureResult($converted, $mean, $sd, $freedom, $effective, $limitPct, $heather);
     }
 
     /**
@@ -63,9 +71,9 @@ final readonly class Moisture
 
     /**
      * @param  list<Reading>  $readings
-     * @return list<float>
+     * @return list<float> of sum 1
      */
-    private static function masses(array $readings): array
+    private static function weights(array $readings): array
     {
         $masses = array_map(static fn (Reading $reading): ?float => $reading->massKg, $readings);
         $known = array_values(array_filter($masses, static fn (?float $mass): bool => $mass !== null));
@@ -77,29 +85,13 @@ final readonly class Moisture
             );
         }
 
-        return $known;
-    }
-
-    /**
-     * @param  non-empty-list<float>  $values
-     * @param  list<float>  $weights
-     */
-    private static function mean(array $values, array $weights): float
-    {
-        if ($weights === []) {
-            return array_sum($values) / count($values);
-        }
-        $sum = 0.0;
-        foreach ($values as $i => $value) {
-            $sum += $weights[$i] * $value;
+        $sum = array_sum($known);
+        if ($known !== [] && $sum <= 0.0) {
+            throw InvalidInput::because('The masses are all zero.', 'a mass above zero', '/readings/0/mass_kg');
         }
 
-        return $sum / array_sum($weights);
-    }
-
-    /** @param  list<float>  $values */
-    private static function scatter(array $values, float $mean): float
-    {
-        return array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $values));
+        return $known === []
+            ? array_fill(0, count($readings), 1.0 / count($readings))
+            : array_map(static fn (float $mass): float => $mass / $sum, $known);
     }
 }

@@ -12,12 +12,14 @@ final readonly class MoistureResult
     /**
      * @param  list<ConvertedReading>  $readings
      * @param  float  $sdPct  of a single reading
+     * @param  float  $effectiveReadings  so many of one mass would say as much
      */
     public function __construct(
         public array $readings,
         public float $meanWaterPct,
         public float $sdPct,
         public float $degreesOfFreedom,
+        public float $effectiveReadings,
         public float $limitPct,
         public bool $heather,
     ) {
@@ -26,7 +28,7 @@ final readonly class MoistureResult
     /** Standard error of the mean (scale of its t distribution), %. */
     public function meanScalePct(): float
     {
-        return $this->sdPct / sqrt(count($this->readings));
+        return $this->sdPct / sqrt($this->effectiveReadings);
     }
 
     /** @return array{float, float} */

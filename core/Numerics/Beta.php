@@ -8,7 +8,8 @@ namespace Marjoram\Core\Numerics;
  * The regularised incomplete beta function and the beta distribution.
  *
  * Continued fraction by the modified Lentz method (Press et al., Numerical Recipes, 3rd ed. 2007,
- * section 6.4); log gamma after Lanczos (g = 7, n = 9). Relative error about 1e-13; cost some tens of terms.
+ * section 6.4); log gamma after Lanczos (g = 7, n = 9). Error under 1e-12 (and relative, for 0.05 <= a, b
+ * <= 500); cost some tens of terms.
  */
 final class Beta
 {

@@ -8,8 +8,9 @@ namespace Marjoram\Core\Numerics;
  * The standard normal distribution.
  *
  * cdf: W. J. Cody's rational approximation in the form of G. West (2005), "Better approximations
- * to cumulative normal functions", absolute error under 1e-14. quantile: P. J. Acklam's rational
- * start with one Halley step, error under 1e-13. Constant cost.
+ * to cumulative normal functions", absolute error under 1e-15, relative under 1e-8 beyond 7
+ * standard deviations. quantile: P. J. Acklam's rational start with one Halley step, relative error under 1e-10 for
+ * 1e-12 <= p <= 1 - 1e-12. Constant cost.
  */
 final class Normal
 {

@@ -18,6 +18,7 @@ final readonly class Explanation
         private BoxEstimate $box,
         private WaterEstimate $water,
         private float $p,
+        private RipenessAssumptions $assumptions = new RipenessAssumptions,
     ) {
     }
 
@@ -40,6 +41,10 @@ final readonly class Explanation
 
         return match (true) {
             $this->super->hasBrood() => new Statement(Reason::Brood),
+            $this->super->isPresumedEmpty($this->assumptions) => new Statement(
+                Reason::PutOnEmpty,
+                ['days' => $this->super->daysSinceEmpty ?? 0.0],
+            ),
             $this->box->cappedShare === null => new Statement(Reason::NoHoney),
             $verdict === Verdict::Take => new Statement(Reason::PolicyMet, $odds),
             $verdict === Verdict::Look => new Statement(Reason::PolicyOpen, $odds),

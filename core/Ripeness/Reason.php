@@ -44,4 +44,7 @@ enum Reason: string
     case SomeFramesRipe = 'some-frames-ripe';
 
     case NoHoney = 'no-honey';
+
+    /** days: since it was put on without honey, and nobody has looked */
+    case PutOnEmpty = 'put-on-empty';
 }

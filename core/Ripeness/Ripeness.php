@@ -29,7 +29,7 @@ final readonly class Ripeness
 
     public function judge(Super $super, RipenessPolicy $policy): RipenessResult
     {
-        $box = $this->unseen->estimate($super->box, $super->frames, $super->underCapped);
+        $box = $this->unseen->estimate($super);
         $water =
             $super->readings === []
                 ? WaterEstimate::presumed(
@@ -51,7 +51,7 @@ final readonly class Ripeness
         };
         $ripe = $this->ripeFrames($box, $super, $policy, $water);
         $verdict = $this->verdict($super, $policy, $box, $water, $p, $ripe);
-        $waits = $verdict === Verdict::Wait ? $this->waitDays($super, $policy, $box) : null;
+        $waits = $verdict === Verdict::Wait ? $this->waitDays($super, $policy, $box, $water) : null;
 
         return new RipenessResult(
             $verdict,
@@ -61,7 +61,8 @@ final readonly class Ripeness
             $this->lookNext($verdict, $super, $policy, $box, $pCapped, $water->pAtMost),
             $waits,
             $ripe,
-            (new Explanation($super, $policy, $box, $water, $p))->of($verdict, count(array_filter($ripe))),
+            (new Explanation($super, $policy, $box, $water, $p, $this->assumptions))
+                ->of($verdict, count(array_filter($ripe))),
             $verdict->comesOff() && ! $super->excluder && ! $super->allSeen()
                 ? [new Statement(TakingCaution::LookForTheQueen)]
                 : [],
@@ -87,6 +88,9 @@ final readonly class Ripeness
             $box->cappedShare === null => $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow
                 ? Verdict::Wait
                 : Verdict::Leave,
+            $super->isPresumedEmpty($this->assumptions) => $super->flow === NectarFlow::Over
+                ? Verdict::Leave
+                : Verdict::Wait,
             $p >= $policy->confidence => Verdict::Take,
             $super->frames === [] && $super->readings === [] => Verdict::Look,
             $undecided => Verdict::Look,
@@ -156,8 +160,12 @@ final readonly class Ripeness
             ($above->cappedShare ?? 0.0) >= $this->assumptions->cappedAbove;
     }
 
-    private function waitDays(Super $super, RipenessPolicy $policy, BoxEstimate $box): int
+    /** Until it is capped as asked and, where water is asked for, as dry as asked: the later of the two. */
+    private function waitDays(Super $super, RipenessPolicy $policy, BoxEstimate $box, WaterEstimate $water): int
     {
+        if ($super->isPresumedEmpty($this->assumptions)) {
+            return max(1, (int) ceil($this->assumptions->daysToFillSuper - ($super->daysSinceEmpty ?? 0.0)));
+        }
         $now = $box->cappedShare ?? 0.0;
         $missing = max(0.0, ($policy->school->asksForCapping() ? $policy->cappedShareNeeded() : 1.0) - $now);
         $gained = $super->lastCappedShare === null ? 0.0 : $now - $super->lastCappedShare;
@@ -166,6 +174,9 @@ final readonly class Ripeness
                 ? $gained / $super->daysSinceLast
                 : 1.0 / $this->assumptions->daysToCapFullSuper;
 
-        return max(1, (int) ceil($missing / $aDay - 1e-9));
+        $tooWet = $policy->school->asksForWater() ? max(0.0, $water->meanPct - $policy->waterMaxPct) : 0.0;
+        $days = max($missing / $aDay, $tooWet / $this->assumptions->driesPctPerDay);
+
+        return max(1, (int) ceil($days - 1e-9));
     }
 }

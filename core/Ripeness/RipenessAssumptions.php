@@ -17,7 +17,10 @@ final readonly class RipenessAssumptions
      * @param  float  $cappedThetaUnderCapped  the same for a super under a capped one: bees finish from below upwards
      *                                         where supers were added on top, and seldom leave open honey under sealed
      * @param  float  $cappedAbove  capped share from which a super counts as capped for those below it
+     * @param  float  $driesPctPerDay  water that honey loses in the hive (common practice, from memory)
      * @param  float  $fillTheta  prior mean of theta for the fill
+     * @param  float  $emptyTheta  the same for a super on the day on which it is put on empty
+     * @param  float  $daysToFillSuper  after which nothing is left of that (common practice: one to four weeks)
      * @param  array<string, array{float, float}>  $openWaterPct  mean and sd of open honey by shake test
      */
     public function __construct(
@@ -33,6 +36,17 @@ final readonly class RipenessAssumptions
         public float $daysToCapFullSuper = 10.0,
         public float $cappedThetaUnderCapped = 2.0,
         public float $cappedAbove = 0.85,
+        public float $driesPctPerDay = 0.3,
+        public float $emptyTheta = -4.0,
+        public float $daysToFillSuper = 21.0,
     ) {
+    }
+
+    /** The prior mean of theta for the fill of a super that was empty so many days ago. */
+    public function fillThetaAfter(?float $daysSinceEmpty): float
+    {
+        $done = $daysSinceEmpty === null ? 1.0 : min(1.0, $daysSinceEmpty / $this->daysToFillSuper);
+
+        return $this->emptyTheta + $done * ($this->fillTheta - $this->emptyTheta);
     }
 }

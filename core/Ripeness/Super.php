@@ -17,6 +17,7 @@ final readonly class Super
      * @param  list<Reading>  $readings  of its honey
      * @param  ?float  $daysSinceLast  days since the assessment before, with the capped share it found
      * @param  bool  $underCapped  a super above it was found capped: more capping is presumed
+     * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
      *
      * @throws InvalidInput when a frame is not of this box or a value is out of range
      */
@@ -32,14 +33,25 @@ final readonly class Super
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
         public bool $underCapped = false,
+        public ?float $daysSinceEmpty = null,
     ) {
         $box->assertHolds($frames);
         if ($daysSinceLast !== null) {
             InvalidInput::unlessWithin($daysSinceLast, 0.0, 400.0, 'The days since the last look', '/days_since_last');
         }
+        if ($daysSinceEmpty !== null) {
+            InvalidInput::unlessWithin($daysSinceEmpty, 0.0, 4000.0, 'The days it is on', '/days_since_empty');
+        }
         if ($lastCappedShare !== null) {
             InvalidInput::unlessWithin($lastCappedShare, 0.0, 1.0, 'The last capped share', '/last_capped_share');
         }
+    }
+
+    /** Nothing was seen of it, and it has not been on for long enough to hold much. */
+    public function isPresumedEmpty(RipenessAssumptions $assumptions): bool
+    {
+        return $this->frames === [] && $this->readings === [] && $this->daysSinceEmpty !== null
+            && $this->daysSinceEmpty < 0.5 * $assumptions->daysToFillSuper;
     }
 
     public function allSeen(): bool

@@ -26,13 +26,13 @@ final readonly class UnseenFrames
         $this->curve = new LogisticMoments($assumptions->frameSd, $this->rule);
     }
 
-    /** @param  list<Frame>  $frames */
-    public function estimate(FittedBox $box, array $frames, bool $underCapped = false): BoxEstimate
+    public function estimate(Super $super): BoxEstimate
     {
+        $box = $super->box;
         $capped = [];
         $fill = [];
         $seen = [];
-        foreach ($frames as $frame) {
+        foreach ($super->frames as $frame) {
             $distance = $box->distanceFromCentre($frame->slot);
             $seen[$frame->slot] = $frame;
             if ($frame->glanced) {
@@ -45,12 +45,17 @@ final readonly class UnseenFrames
         }
         $a = $this->assumptions;
         $cappedModel = LogitModel::posterior(
-            [$underCapped ? $a->cappedThetaUnderCapped : $a->cappedTheta, $a->beta],
+            [$super->underCapped ? $a->cappedThetaUnderCapped : $a->cappedTheta, $a->beta],
             [$a->thetaSd, $a->betaSd],
             $a->frameSd,
             $capped,
         );
-        $fillModel = LogitModel::posterior([$a->fillTheta, $a->beta], [$a->thetaSd, $a->betaSd], $a->frameSd, $fill);
+        $fillModel = LogitModel::posterior(
+            [$a->fillThetaAfter($super->daysSinceEmpty), $a->beta],
+            [$a->thetaSd, $a->betaSd],
+            $a->frameSd,
+            $fill,
+        );
 
         return $this->join($box, $seen, $cappedModel, $fillModel);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Yields;
 
-/** A hive next to its neighbours: its mean difference to the yard's mean in the same seasons, kg a season. */
+/** A hive next to its neighbours: its mean difference to the other hives of its yard in the same seasons, kg a year. */
 final readonly class HiveIndex
 {
     public function __construct(public float $kg, public int $seasons)

@@ -39,32 +39,56 @@ final readonly class Yields
     }
 
     /**
-     * Each hive against the mean of the other hives of its yard in the same seasons.
+     * Each hive against the mean of the other hives of its yard in the same seasons; seasons without another hive do
+     * not count.
      *
      * @param  list<YieldRecord>  $records
-     * @return array<string, HiveIndex> best first
+     * @return array<string, HiveIndex> best first; a hive that never had another beside it is not among them
      */
     public function hiveIndex(array $records): array
     {
-        $means = [];
-        foreach ($this->byYard($records) as $yard) {
-            $means[$yard->apiary][$yard->season] = $yard->meanKg;
-        }
-        $sums = [];
+        $own = $yards = [];
         foreach ($records as $record) {
-            $sums[$record->hive]['kg'] = ($sums[$record->hive]['kg'] ?? 0.0) + $record->kg;
-            $sums[$record->hive]['seasons'][$record->season] = $means[$record->apiary][$record->season];
+            $own[$record->hive][$record->season][$record->apiary] =
+                ($own[$record->hive][$record->season][$record->apiary] ?? 0.0) + $record->kg;
         }
-        $index = array_map(
-            static fn (array $sum): HiveIndex => new HiveIndex(
-                ($sum['kg'] - array_sum($sum['seasons'])) / count($sum['seasons']),
-                count($sum['seasons']),
-            ),
-            $sums,
-        );
+        foreach ($this->byYard($records) as $yard) {
+            $yards[$yard->apiary][$yard->season] = $yard;
+        }
+        $index = [];
+        foreach ($own as $hive => $seasons) {
+            $above = self::abovePeers($seasons, $yards);
+            if ($above !== []) {
+                $index[$hive] = new HiveIndex(array_sum($above) / count($above), count($above));
+            }
+        }
         uasort($index, static fn (HiveIndex $a, HiveIndex $b): int => $b->kg <=> $a->kg);
 
         return $index;
+    }
+
+    /**
+     * @param  array<int, array<string, float>>  $seasons  kg of one hive by season and apiary
+     * @param  array<string, array<int, YardSeason>>  $yards
+     * @return list<float> kg above the mean of its peers, by season
+     */
+    private static function abovePeers(array $seasons, array $yards): array
+    {
+        $above = [];
+        foreach ($seasons as $season => $apiaries) {
+            $differences = [];
+            foreach ($apiaries as $apiary => $kg) {
+                $yard = $yards[$apiary][$season];
+                if ($yard->hives > 1) {
+                    $differences[] = $kg - ($yard->totalKg - $kg) / ($yard->hives - 1);
+                }
+            }
+            if ($differences !== []) {
+                $above[] = array_sum($differences);
+            }
+        }
+
+        return $above;
     }
 
     /** @param  non-empty-array<string|int, float>  $hives */

@@ -31,6 +31,12 @@ document
   .querySelector('[data-keys-open]')
   ?.addEventListener('click', () => document.getElementById('keys').showModal());
 
+// A form that was refused is shown on its page again: the address is that page's, so that it can be opened once more.
+const address = document.querySelector('meta[name="address"]')?.content;
+if (address && address !== location.pathname + location.search) {
+  history.replaceState(history.state, '', address + location.hash);
+}
+
 // A form sent once stays sent: the button says so, and the key in the form makes a second sending harmless.
 document.addEventListener('submit', (event) => {
   const button = event.submitter;

@@ -1,76 +1,87 @@
 // The frame painter: drag downwards on a face to set the edge of what is painted. Honey lies on top, as bees fill.
+// All frames of the hive are on the page: keys typed ahead go to the frame that they were meant for.
 import { ORDER, drawFace, edgeOf, setLayer, shareAt } from './face.js';
+import { HiveFrames } from './hiveframes.js';
+import { Outbox } from './outbox.js';
 
 const root = document.getElementById('painter');
 const live = root?.querySelector('[data-live]');
 
 if (live) {
   const words = JSON.parse(root.dataset.words);
-  const faces = JSON.parse(root.dataset.faces);
   const status = root.querySelector('[data-status]');
+  const question = root.querySelector('[data-conflict]');
   const panels = Object.fromEntries(
     [...root.querySelectorAll('[data-face]')].map((panel) => [panel.dataset.face, panel]),
   );
   const history = [];
-  const keepAt = `marjoram.frame.${root.dataset.url}`;
-  let version = root.dataset.version === '' ? null : Number(root.dataset.version);
   let tool = 'capped';
   let side = 'a';
-  let touched = false;
-  let seen = root.dataset.seen === '1';
-  let waiting = null;
-  let sending = false;
-  let again = false;
-  let theirs = null;
+
+  const say = (faces) => ['a', 'b'].map((name) => `${name.toUpperCase()} ${percent(faces[name].capped)}`).join(', ');
+  const percent = (share) => `${Math.round(share * 100)} %`;
+
+  const outbox = new Outbox(root.dataset.day || null, {
+    waiting: (n) => {
+      status.textContent = n === 0 ? words.saved : words.saving.replace(':n', n);
+    },
+    away: () => {
+      status.textContent = words.kept;
+    },
+    refused: (frame, message) => {
+      status.textContent = frame === frames.open ? message : `${words.frame.replace(':n', frame.slot)}: ${message}`;
+    },
+    conflict: (frame, theirs) => {
+      frame.theirs = theirs;
+      ask();
+      if (frame !== frames.open) status.textContent = words.elsewhere.replace(':n', frame.slot ?? '?');
+    },
+    saved: (frame, answer) => {
+      if (!frame.box) return;
+      frame.seen = true;
+      frame.alike = false;
+      frames.heads();
+      if (frame.box !== frames.open.box || !frames.isFresh) return;
+      if (answer.html) document.getElementById('why-box').innerHTML = answer.html;
+      if (answer.line) document.getElementById('line-box').innerHTML = answer.line;
+    },
+  });
+  const frames = new HiveFrames(root, outbox);
 
   live.hidden = false;
-  // What could not be sent before is still here.
-  const kept = localStorage.getItem(keepAt);
-  if (kept) {
-    Object.assign(faces, JSON.parse(kept));
-    seen = true;
-    queueSave();
+  outbox.recover((kept) => {
+    const frame = frames.byUrl(kept.url);
+    if (frame) Object.assign(frame, { faces: kept.faces, version: kept.version, painted: { a: true, b: true } });
+    return frame;
+  });
+
+  function ask() {
+    const { theirs, faces } = frames.open;
+    question.hidden = !theirs;
+    if (theirs) status.textContent = words.conflict.replace(':theirs', say(theirs)).replace(':mine', say(faces));
   }
 
   function draw(name) {
     const panel = panels[name];
     const canvas = panel.querySelector('canvas');
+    const { faces, painted, box } = frames.open;
     drawFace(canvas, faces[name], {
       width: Math.round(panel.clientWidth),
-      ratio: Number(root.dataset.ratio),
-      seen,
+      ratio: box.ratio,
+      seen: painted[name],
       tool,
     });
-    describe(name, canvas, panel);
+    describe(faces[name], canvas, panel);
+    panel.classList.toggle('on', name === side);
   }
 
-  function describe(name, canvas, panel) {
-    const face = faces[name];
+  function describe(face, canvas, panel) {
     const empty = Math.max(0, 1 - ORDER.reduce((sum, what) => sum + face[what], 0));
     canvas.setAttribute('aria-valuenow', Math.round(face[tool] * 100));
-    canvas.setAttribute('aria-valuetext', `${tool} ${Math.round(face[tool] * 100)} %`);
-    panel.classList.toggle('on', name === side);
+    canvas.setAttribute('aria-valuetext', `${tool} ${percent(face[tool])}`);
     panel.querySelectorAll('[data-share]').forEach((cell) => {
-      const share = cell.dataset.share === 'empty' ? empty : face[cell.dataset.share];
-      cell.textContent = `${Math.round(share * 100)} %`;
+      cell.textContent = percent(cell.dataset.share === 'empty' ? empty : face[cell.dataset.share]);
     });
-  }
-
-  function stroke(change) {
-    history.push(JSON.stringify(faces));
-    if (!seen) {
-      // A frame not looked at begins empty, not with what was presumed of it.
-      ['a', 'b'].forEach((name) =>
-        ORDER.forEach((layer) => {
-          faces[name][layer] = 0;
-        }),
-      );
-      seen = true;
-      touched = true;
-    }
-    change();
-    redraw();
-    queueSave();
   }
 
   function redraw() {
@@ -78,82 +89,26 @@ if (live) {
     draw('b');
   }
 
-  function queueSave() {
-    localStorage.setItem(keepAt, JSON.stringify(faces));
-    clearTimeout(waiting);
-    waiting = setTimeout(save, 350);
-  }
-
-  const ulid = () => {
-    const letters = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-    let time = Date.now();
-    let id = '';
-    for (let i = 0; i < 10; i += 1) {
-      id = letters[time % 32] + id;
-      time = Math.floor(time / 32);
-    }
-    crypto.getRandomValues(new Uint8Array(16)).forEach((byte) => {
-      id += letters[byte % 32];
-    });
-    return id;
-  };
-
-  async function save() {
-    if (sending) {
-      again = true;
-      return;
-    }
-    sending = true;
-    status.textContent = words.saving;
-    const body = JSON.stringify({ ...faces, version, seen_on: root.dataset.day || null });
-    try {
-      const response = await fetch(root.dataset.url, {
-        method: 'PUT',
-        body,
-        keepalive: true,
-        headers: {
-          'Content-Type': 'application/json',
-          Accept: 'application/json',
-          'Idempotency-Key': ulid(),
-          'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
-        },
+  // A face not looked at begins empty when it is painted; the other one stays as it is presumed.
+  function stroke(name, change) {
+    const frame = frames.open;
+    history.push({ frame, faces: structuredClone(frame.faces), painted: { ...frame.painted } });
+    if (!frame.painted[name]) {
+      ORDER.forEach((layer) => {
+        frame.faces[name][layer] = 0;
       });
-      const answer = await response.json();
-      if (response.status === 409) {
-        version = answer.theirs.version;
-        theirs = { a: answer.theirs.a, b: answer.theirs.b };
-        const say = (of) =>
-          ['a', 'b'].map((name) => `${name.toUpperCase()} ${Math.round(of[name].capped * 100)} %`).join(', ');
-        status.textContent = words.conflict.replace(':theirs', say(theirs)).replace(':mine', say(faces));
-        root.querySelector('[data-conflict]').hidden = false;
-      } else if (!response.ok) {
-        status.textContent = answer.message;
-      } else {
-        version = answer.version;
-        status.textContent = words.saved;
-        waiting = null;
-        touched = false;
-        if (!again) localStorage.removeItem(keepAt);
-        if (answer.html) document.getElementById('why-box').innerHTML = answer.html;
-        if (answer.line) document.getElementById('line-box').innerHTML = answer.line;
-        document.querySelector('.slots a[aria-current]')?.classList.remove('unseen');
-      }
-    } catch {
-      status.textContent = words.kept;
+      frame.painted[name] = true;
     }
-    sending = false;
-    if (again) {
-      again = false;
-      await save();
-    }
+    change(frame.faces);
+    redraw();
+    outbox.put(frame);
   }
 
   // One digit a face: all that is not capped stays as it was, and the next face has its turn.
   function tenth(value) {
-    stroke(() => setLayer(faces[side], tool, value / 10));
+    stroke(side, (faces) => setLayer(faces[side], tool, value / 10));
     if (side === 'a') choose('b', true);
-    else side = 'b';
-    redraw();
+    else redraw();
   }
 
   function choose(name, focus) {
@@ -170,81 +125,58 @@ if (live) {
     redraw();
   }
 
-  // Nothing that was painted is left behind when one goes on.
-  const flush = async () => {
-    clearTimeout(waiting);
-    if (sending) again = again || localStorage.getItem(keepAt) !== null;
-    else if (touched || localStorage.getItem(keepAt)) await save();
-    while (sending)
-      await new Promise((done) => {
-        setTimeout(done, 20);
-      });
-  };
-  const leave = (url) => {
-    if (url)
-      flush().then(() => {
-        window.location = url;
-      });
-  };
-  const next = () => leave(root.dataset.next);
-  const settle = (mine) => {
-    if (!mine) Object.assign(faces, theirs);
-    root.querySelector('[data-conflict]').hidden = true;
+  function go(frame) {
+    if (!frame) {
+      status.textContent = words.last;
+      return;
+    }
+    frames.go(frame);
+    status.textContent = frame.seen ? '' : frame.painted.a ? status.textContent : words.presumed;
+    ask();
+    choose('a', !root.contains(document.activeElement) || panels[side].contains(document.activeElement));
+  }
+
+  function settle(mine) {
+    const frame = frames.open;
+    if (!mine) frame.faces = frame.theirs;
+    frame.theirs = null;
+    question.hidden = true;
     redraw();
-    queueSave();
-  };
-  const press = (key) => {
-    const button = root.querySelector(`[data-key="${key}"]`);
-    if (button) flush().then(() => button.form.requestSubmit());
-    return button;
-  };
+    outbox.put(frame);
+  }
+
+  const leave = (url) => outbox.flush().then(() => window.location.assign(url));
+  const press = (key) =>
+    frames.refresh().then(() => {
+      const button = root.querySelector(`[data-key="${key}"]`);
+      button?.form.requestSubmit();
+    });
   const back = () => {
     const before = history.pop();
-    if (before) {
-      Object.assign(faces, JSON.parse(before));
-      redraw();
-      queueSave();
-    }
+    if (!before) return;
+    Object.assign(before.frame, { faces: before.faces, painted: before.painted });
+    if (before.frame !== frames.open) frames.go(before.frame);
+    redraw();
+    outbox.put(before.frame);
   };
-  const copy = () =>
-    stroke(() => {
-      faces[side === 'a' ? 'b' : 'a'] = { ...faces[side] };
+  // After a digit the focus is on the other face: what was painted is copied, not what was not.
+  const copy = () => {
+    const other = side === 'a' ? 'b' : 'a';
+    const { painted } = frames.open;
+    const from = !painted[side] && painted[other] ? other : side;
+    const to = from === 'a' ? 'b' : 'a';
+    stroke(to, (faces) => {
+      faces[to] = { ...faces[from] };
     });
-
-  Object.entries(panels).forEach(([name, panel]) => {
-    const canvas = panel.querySelector('canvas');
-    let dragging = false;
-    const at = (event) => {
-      const above = edgeOf(faces[name], tool) - faces[name][tool];
-      setLayer(faces[name], tool, shareAt(canvas, event) - above);
-      redraw();
-    };
-    canvas.addEventListener('pointerdown', (event) => {
-      choose(name, true);
-      dragging = true;
-      canvas.setPointerCapture(event.pointerId);
-      stroke(() => at(event));
-    });
-    canvas.addEventListener('pointermove', (event) => {
-      if (dragging) at(event);
-    });
-    canvas.addEventListener('pointerup', () => {
-      if (dragging) queueSave();
-      dragging = false;
-    });
-    canvas.addEventListener('focus', () => {
-      side = name;
-      redraw();
-    });
-  });
-
+  };
   const advised = () =>
-    flush().then(() => {
+    frames.refresh().then(() => {
       const last = [...document.querySelectorAll('[data-advised]')].pop();
-      if (last) window.location = last.href;
+      if (last) leave(last.href);
     });
-  const nudge = (by) => stroke(() => setLayer(faces[side], tool, faces[side][tool] + by));
-  const actions = {
+  const nudge = (by) => stroke(side, (faces) => setLayer(faces[side], tool, faces[side][tool] + by));
+
+  const keys = {
     c: () => pick('capped'),
     o: () => pick('open'),
     b: () => pick('brood'),
@@ -253,22 +185,61 @@ if (live) {
     s: copy,
     u: back,
     n: advised,
-    l: () => leave(root.dataset.lower),
-    h: () => leave(root.dataset.higher),
+    l: () => go(frames.atSuper(1)),
+    h: () => go(frames.atSuper(-1)),
+  };
+  for (const digit of '0123456789') keys[digit] = () => tenth(Number(digit));
+  for (const button of 'raw') keys[button] = () => press(button);
+  // These mean something else elsewhere on the page.
+  const inside = {
     ArrowDown: () => nudge(0.05),
     ArrowUp: () => nudge(-0.05),
-    Enter: next,
+    Enter: () => go(frames.next()),
     Escape: () => document.getElementById('work').focus(),
   };
-  for (const digit of '0123456789') actions[digit] = () => tenth(Number(digit));
-  for (const button of 'raw') actions[button] = () => press(button);
 
-  root.addEventListener('keydown', (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea')) return;
-    if (!Object.hasOwn(actions, event.key) || (event.key === 'Enter' && event.target.closest('a, button'))) return;
-    actions[event.key]();
-    event.preventDefault();
-    event.stopPropagation();
+  // Before the keys of the page: while a super is open, digits paint and lead nowhere.
+  document.addEventListener(
+    'keydown',
+    (event) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.target.closest('input, select, textarea, [contenteditable], dialog')) return;
+      const isHere = root.contains(event.target) || event.target === document.body;
+      const here = isHere && !event.target.closest('a, button, summary') ? inside : {};
+      const action = Object.hasOwn(keys, event.key) ? keys[event.key] : here[event.key];
+      if (!action) return;
+      action();
+      event.preventDefault();
+      event.stopPropagation();
+    },
+    true,
+  );
+
+  Object.entries(panels).forEach(([name, panel]) => {
+    const canvas = panel.querySelector('canvas');
+    let dragging = false;
+    const at = (event) => {
+      const face = frames.open.faces[name];
+      setLayer(face, tool, shareAt(canvas, event) - (edgeOf(face, tool) - face[tool]));
+      redraw();
+    };
+    canvas.addEventListener('pointerdown', (event) => {
+      choose(name, true);
+      dragging = true;
+      canvas.setPointerCapture(event.pointerId);
+      stroke(name, () => at(event));
+    });
+    canvas.addEventListener('pointermove', (event) => {
+      if (dragging) at(event);
+    });
+    canvas.addEventListener('pointerup', () => {
+      if (dragging) outbox.put(frames.open);
+      dragging = false;
+    });
+    canvas.addEventListener('focus', () => {
+      side = name;
+      redraw();
+    });
   });
 
   root
@@ -281,27 +252,31 @@ if (live) {
   root.querySelector('[data-back]').addEventListener('click', back);
   root.querySelector('[data-next]').addEventListener('click', (event) => {
     event.preventDefault();
-    next();
+    go(frames.next());
   });
   root.querySelector('[data-keep]').addEventListener('click', () => settle(true));
   root.querySelector('[data-theirs]').addEventListener('click', () => settle(false));
-  root.querySelectorAll('.repeat form').forEach((form) =>
-    form.addEventListener('submit', (event) => {
-      if (waiting === null && !sending) return;
-      event.preventDefault();
-      flush().then(() => {
-        waiting = null;
-        form.submit();
-      });
-    }),
-  );
-  document.addEventListener('click', (event) => {
-    const advised = event.target.closest('[data-advised]');
-    if (advised) {
-      event.preventDefault();
-      leave(advised.href);
-    }
+  root.querySelector('.slots').addEventListener('click', (event) => {
+    const slot = Number(event.target.closest('a')?.textContent);
+    if (!slot) return;
+    event.preventDefault();
+    go(frames.open.box.frames[slot - 1]);
+    root.querySelector('.slots [aria-current]')?.focus();
   });
+  // Nothing that was painted is left behind by a form or a link of the painter.
+  document.addEventListener('submit', (event) => {
+    if (outbox.isEmpty() || !root.contains(event.target)) return;
+    event.preventDefault();
+    event.stopPropagation();
+    outbox.flush().then(() => event.target.submit());
+  });
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest('[data-advised]');
+    if (!link) return;
+    event.preventDefault();
+    leave(link.href);
+  });
+  window.addEventListener('online', () => outbox.pump());
   window.addEventListener('resize', redraw);
   redraw();
   // Going to the page's fragment takes the focus away once more after loading: only then can it be given.

@@ -113,8 +113,8 @@ final class AssessTest extends BrowserTestCase
         $this->waitForText('[data-status]', 'saved');
         // Someone else saves the frame meanwhile.
         self::$browser
-            ->executeAsyncScript("const done = arguments[arguments.length - 1], root = document.getElementById('painter');
-            fetch(root.dataset.url, {method: 'PUT', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'Idempotency-Key': '01J00000000000000000000000', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content},
+            ->executeAsyncScript("const done = arguments[arguments.length - 1];
+            fetch(document.querySelector('[data-form] form').action, {method: 'PUT', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'Idempotency-Key': '01J00000000000000000000000', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content},
                 body: JSON.stringify({a: {capped: 0.77}, b: {capped: 0.66}})}).then(() => done());");
         $this->keys('2');
         $this->waitForText('[data-status]', 'Theirs: A 77 %, B 66 %. Yours: A 30 %, B 20 %.');

@@ -76,4 +76,32 @@ final class AllottingTest extends TestCase
             }
         }
     }
+
+    public function test_where_every_super_was_weighed_the_difference_belongs_to_no_hive(): void
+    {
+        $result = (new Allotting)->allot(
+            [SuperShare::weighed('a', 'A', 20.0, 5.0), SuperShare::weighed('b', 'B', 18.0, 8.0)],
+            [new Bucket(25.0, 1.0)],
+            0.3,
+        );
+        self::assertSame([15.0, 10.0], [$result->hives['A']->kg, $result->hives['B']->kg]);
+        self::assertEqualsWithDelta(0.6, $result->hives['A']->share, 1e-12);
+        self::assertEqualsWithDelta(24.3 - 25.0, $result->differenceKg, 1e-12);
+    }
+
+    public function test_no_super_gives_less_than_nothing(): void
+    {
+        $result = (new Allotting)->allot(
+            [
+                SuperShare::estimated('a', 'A', 14.0, 0.5),
+                SuperShare::estimated('b', 'B', 3.0, 6.0),
+                SuperShare::estimated('c', 'C', 12.0, 0.5),
+            ],
+            [new Bucket(15.0, 1.0)],
+        );
+        self::assertSame(0.0, $result->hives['B']->kg);
+        self::assertEqualsWithDelta(14.0, array_sum(array_column($result->hives, 'kg')), 1e-9);
+        self::assertGreaterThan($result->hives['C']->kg, $result->hives['A']->kg);
+        self::assertSame(0.0, $result->differenceKg);
+    }
 }

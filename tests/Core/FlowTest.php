@@ -117,6 +117,50 @@ final class FlowTest extends TestCase
         self::assertNull(FlowEnd::of((new Flow)->assess([], [], $this->at(9, 12)), []));
     }
 
+    public function test_old_readings_say_nothing_of_today(): void
+    {
+        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 20), 40.0 + $day), range(0, 9));
+        self::assertSame(Phase::Strong, (new Flow)->assess($readings, [], $this->at(10, 12))->phase);
+        $later = (new Flow)->assess($readings, [], $this->at(16, 12));
+        self::assertSame(Phase::Unknown, $later->phase);
+        self::assertNull($later->meanKgPerDay);
+    }
+
+    public function test_a_box_put_on_between_daily_weights_is_no_flow_where_it_was_noted(): void
+    {
+        $kg = static fn (int $day): float => 40.0 + 0.05 * $day + ($day >= 7 ? 6.5 : 0.0);
+        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 20), $kg($day)), range(0, 10));
+        $now = $this->at(11, 12);
+        self::assertSame(Phase::Strong, (new Flow)->assess($readings, [], $now)->phase);
+        $noted = (new Flow)->assess($readings, [], $now, [$this->at(7, 0)]);
+        self::assertCount(1, $noted->manipulations);
+        self::assertEqualsWithDelta(0.05, (float) $noted->meanKgPerDay, 0.01);
+        self::assertNull($noted->gainKgByDate['2026-07-08'], 'Most of that day lies between the two weights.');
+        self::assertNotNull($noted->gainKgByDate['2026-07-09']);
+        // On a day without a step nothing is taken out.
+        self::assertCount(0, (new Flow)->assess($readings, [], $now, [$this->at(3, 0)])->manipulations);
+    }
+
+    public function test_a_sign_seen_again_is_one_sign(): void
+    {
+        $seen = fn (int $day, string $result): Evidence => new Evidence(Sign::RobbingTest, $result, $this->at($day, 12));
+        $flow = new Flow;
+        $now = $this->at(10, 12);
+        $once = $flow->assess([], [$seen(8, 'robbed')], $now)->pOver;
+        $thrice = [$seen(6, 'robbed'), $seen(8, 'robbed'), $seen(7, 'robbed')];
+        self::assertEqualsWithDelta($once, $flow->assess([], $thrice, $now)->pOver, 1e-12);
+        $turned = $flow->assess([], [$seen(9, 'ignored'), $seen(8, 'robbed')], $now);
+        self::assertEqualsWithDelta(0.2 / 1.2, $turned->pOver, 1e-12, 'The newest counts.');
+    }
+
+    public function test_a_scale_set_to_zero_measures_on(): void
+    {
+        $kg = static fn (int $day): float => max(0.0, 20.0 - ($day >= 3 ? 20.0 : 0.0)) + 0.8 * $day;
+        $readings = array_map(fn (int $day): ScaleReading => new ScaleReading($this->at($day, 20), $kg($day)), range(0, 10));
+        $gains = (new Flow)->assess($readings, [], $this->at(11, 12))->gainKgByDate;
+        self::assertEqualsWithDelta(0.8, (float) $gains['2026-07-09'], 1e-9);
+    }
+
     private function at(int $day, int $hour): DateTimeImmutable
     {
         return (new DateTimeImmutable('2026-07-01 00:00', new DateTimeZone('Europe/Stockholm')))

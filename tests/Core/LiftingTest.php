@@ -66,4 +66,14 @@ final class LiftingTest extends TestCase
         $this->expectException(InvalidInput::class);
         new Lift(-1.0, 75.0, 75.0);
     }
+
+    /** NIOSH 94-110: 20 cm and half the depth of the box, 25 and half where it stands low. */
+    public function test_the_hands_are_as_far_out_as_the_box_is_deep(): void
+    {
+        self::assertSame(40.5, Lift::reachCm(41.0, 60.0));
+        self::assertSame(45.5, Lift::reachCm(41.0, 20.0));
+        $near = (new Lifting)->assess(new Lift(20.0, 60.0, 80.0, 30.0));
+        $far = (new Lifting)->assess(new Lift(20.0, 60.0, 80.0, Lift::reachCm(41.0, 60.0)));
+        self::assertEqualsWithDelta(40.5 / 30.0, $far->index / $near->index, 1e-9);
+    }
 }

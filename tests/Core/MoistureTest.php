@@ -67,4 +67,25 @@ final class MoistureTest extends TestCase
             self::assertSame('/value', $refusal->pointer);
         }
     }
+
+    /** Kish 1965: readings of masses m are as sure as (sum m)^2 / sum m^2 of one mass. */
+    public function test_a_gram_beside_a_tonne_adds_nothing(): void
+    {
+        $alone = (new Moisture)->of([new Reading(Scale::Water, 17.0)]);
+        $both = (new Moisture)->of([
+            new Reading(Scale::Water, 17.0, massKg: 1000.0),
+            new Reading(Scale::Water, 29.0, massKg: 0.001),
+        ]);
+        self::assertEqualsWithDelta($alone->interval()[0], $both->interval()[0], 0.01);
+        self::assertEqualsWithDelta($alone->interval()[1], $both->interval()[1], 0.01);
+        $equal = [new Reading(Scale::Water, 17.0, massKg: 3.0), new Reading(Scale::Water, 18.0, massKg: 3.0)];
+        $plain = [new Reading(Scale::Water, 17.0), new Reading(Scale::Water, 18.0)];
+        self::assertEqualsWithDelta(
+            (new Moisture)->of($plain)->interval()[1],
+            (new Moisture)->of($equal)->interval()[1],
+            1e-9,
+        );
+        $this->expectException(InvalidInput::class);
+        (new Moisture)->of([new Reading(Scale::Water, 17.0, massKg: 0.0)]);
+    }
 }

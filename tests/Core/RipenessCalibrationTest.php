@@ -41,7 +41,7 @@ final class RipenessCalibrationTest extends TestCase
         $inside = 0;
         for ($n = 0; $n < self::SUPERS; $n++) {
             $super = $this->super($random);
-            $estimate = $this->unseen->estimate($this->box, [$super[2], $super[4], $super[7]]);
+            $estimate = $this->unseen->estimate(new Super($this->box, [$super[2], $super[4], $super[7]]));
             $inside += abs($this->share($super) - (float) $estimate->cappedShare) <= 1.2816 * $estimate->sd ? 1 : 0;
         }
         fwrite(STDERR, sprintf(' [80 %% interval covers %.1f %%] ', (100.0 * $inside) / self::SUPERS));
@@ -55,16 +55,16 @@ final class RipenessCalibrationTest extends TestCase
         for ($n = 0; $n < self::SUPERS; $n++) {
             $super = $this->super($random);
             $true = $this->share($super);
-            $before = $this->unseen->estimate($this->box, [$super[4]]);
+            $before = $this->unseen->estimate(new Super($this->box, [$super[4]]));
             $slot = (new NextLook)->slot($before);
             self::assertIsInt($slot);
             do {
                 $other = $random->integer(1, 10);
             } while ($other === 5);
             $advised +=
-                ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$slot - 1]])->cappedShare) ** 2;
+                ($true - (float) $this->unseen->estimate(new Super($this->box, [$super[4], $super[$slot - 1]]))->cappedShare) ** 2;
             $any +=
-                ($true - (float) $this->unseen->estimate($this->box, [$super[4], $super[$other - 1]])->cappedShare) **
+                ($true - (float) $this->unseen->estimate(new Super($this->box, [$super[4], $super[$other - 1]]))->cappedShare) **
                 2;
         }
         fwrite(
@@ -82,7 +82,7 @@ final class RipenessCalibrationTest extends TestCase
         $super = $this->super(new SeededRandom(5));
         $sd = [];
         foreach ([[], [4], [4, 2], [4, 2, 7], range(0, 9)] as $seen) {
-            $sd[] = $this->unseen->estimate($this->box, array_map(static fn (int $i): Frame => $super[$i], $seen))->sd;
+            $sd[] = $this->unseen->estimate(new Super($this->box, array_map(static fn (int $i): Frame => $super[$i], $seen)))->sd;
         }
         self::assertGreaterThan($sd[1], $sd[0]);
         self::assertGreaterThan($sd[3], $sd[1]);
@@ -92,12 +92,12 @@ final class RipenessCalibrationTest extends TestCase
     public function test_the_honey_of_the_whole_box_is_what_was_seen_where_all_was_seen(): void
     {
         $super = $this->super(new SeededRandom(9));
-        $all = BoxHoney::of($this->box, $super, $this->unseen->estimate($this->box, $super));
+        $all = BoxHoney::of($this->box, $super, $this->unseen->estimate(new Super($this->box, $super)));
         self::assertEqualsWithDelta((new Comb)->honeyIn($this->box, $super)->honeyKg, $all->honeyKg, 1e-9);
         $some = BoxHoney::of(
             $this->box,
             array_slice($super, 3, 3),
-            $this->unseen->estimate($this->box, array_slice($super, 3, 3)),
+            $this->unseen->estimate(new Super($this->box, array_slice($super, 3, 3))),
         );
         self::assertGreaterThan($some->seenKg, $some->honeyKg);
         self::assertGreaterThan($all->sdKg / $all->honeyKg, $some->sdKg / $some->honeyKg);
@@ -109,9 +109,9 @@ final class RipenessCalibrationTest extends TestCase
         $face = new Face(0.7, 0.2);
         $looked = array_map(static fn (int $slot): Frame => new Frame($slot, $face, $face), range(1, 10));
         $glanced = array_map(static fn (int $slot): Frame => new Frame($slot, $face, $face, $slot !== 5), range(1, 10));
-        $all = $this->unseen->estimate($this->box, $looked);
-        $alike = $this->unseen->estimate($this->box, $glanced);
-        $one = $this->unseen->estimate($this->box, [$looked[4]]);
+        $all = $this->unseen->estimate(new Super($this->box, $looked));
+        $alike = $this->unseen->estimate(new Super($this->box, $glanced));
+        $one = $this->unseen->estimate(new Super($this->box, [$looked[4]]));
         self::assertEqualsWithDelta((float) $all->cappedShare, (float) $alike->cappedShare, 1e-12);
         self::assertSame(0.0, $all->sd);
         self::assertGreaterThan(0.01, $alike->sd);
@@ -142,21 +142,21 @@ final class RipenessCalibrationTest extends TestCase
         $few = [new Frame(5, $face, $face)];
         foreach ([[], $few] as $seen) {
             self::assertGreaterThan(
-                (float) $this->unseen->estimate($this->box, $seen)->cappedShare,
-                (float) $this->unseen->estimate($this->box, $seen, true)->cappedShare,
+                (float) $this->unseen->estimate(new Super($this->box, $seen))->cappedShare,
+                (float) $this->unseen->estimate(new Super($this->box, $seen, underCapped: true))->cappedShare,
             );
         }
         $ripeness = new Ripeness;
         self::assertTrue(
             $ripeness->countsAsCapped(
-                $this->unseen->estimate($this->box, [
+                $this->unseen->estimate(new Super($this->box, [
                     new Frame(5, new Face(0.98), new Face(0.98)),
                     new Frame(2, new Face(0.95), new Face(0.95)),
-                ]),
+                ])),
             ),
         );
         self::assertFalse(
-            $ripeness->countsAsCapped($this->unseen->estimate($this->box, [], true)),
+            $ripeness->countsAsCapped($this->unseen->estimate(new Super($this->box, [], underCapped: true))),
             'what is itself presumed is no ground',
         );
         $reasons = $ripeness->judge(new Super($this->box, $few, underCapped: true), new RipenessPolicy)->reasons;

@@ -10,6 +10,7 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
@@ -34,7 +35,7 @@ final class RipenessTest extends TestCase
     public function test_the_posterior_agrees_with_a_grid_integration(): void
     {
         $seen = [$this->frame(5, 0.9, 0.05), $this->frame(3, 0.7, 0.2)];
-        $estimate = (new UnseenFrames)->estimate($this->box, $seen);
+        $estimate = (new UnseenFrames)->estimate(new Super($this->box, $seen));
         [$mean, $variance] = $this->byGrid(
             $seen,
             array_map(static fn ($slot): float => $slot->weight, $estimate->slots),
@@ -46,7 +47,7 @@ final class RipenessTest extends TestCase
     public function test_all_frames_seen_leave_nothing_to_chance(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.8, 0.2), range(1, 10));
-        $estimate = (new UnseenFrames)->estimate($this->box, $frames);
+        $estimate = (new UnseenFrames)->estimate(new Super($this->box, $frames));
         self::assertEqualsWithDelta(0.8, (float) $estimate->cappedShare, 1e-12);
         self::assertSame(0.0, $estimate->sd);
     }
@@ -60,7 +61,7 @@ final class RipenessTest extends TestCase
         ];
         self::assertEqualsWithDelta(
             1.0,
-            (float) (new UnseenFrames)->estimate($this->box, $frames)->cappedShare,
+            (float) (new UnseenFrames)->estimate(new Super($this->box, $frames))->cappedShare,
             1e-12,
         );
     }
@@ -101,23 +102,42 @@ final class RipenessTest extends TestCase
         );
     }
 
+    public function test_a_super_put_on_today_holds_nothing_and_asks_for_no_look(): void
+    {
+        $on = fn (?float $days, NectarFlow $flow = NectarFlow::On): RipenessResult => $this->judge(
+            new Super($this->box, [], flow: $flow, daysSinceEmpty: $days),
+        );
+        self::assertSame(Verdict::Wait, $on(0.0)->verdict);
+        self::assertSame(21, $on(0.0)->waitDays);
+        self::assertSame(Verdict::Leave, $on(0.0, NectarFlow::Over)->verdict);
+        // Three weeks on, it may hold what any super does: only a look tells.
+        self::assertSame(Verdict::Look, $on(21.0)->verdict);
+        self::assertSame(Verdict::Look, $on(null)->verdict);
+        $kg = fn (?float $days): float => BoxHoney::of($this->box, [], $on($days)->box)->honeyKg;
+        self::assertLessThan(1.5, $kg(0.0));
+        self::assertGreaterThan(2.0 * $kg(0.0), $kg(10.0));
+        self::assertEqualsWithDelta($kg(null), $kg(21.0), 1e-9);
+    }
+
     public function test_the_days_to_wait_follow_what_was_gained_since_the_last_look(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.4, 0.4), range(1, 10));
-        $result = $this->judge(
+        $waits = fn (float $water): RipenessResult => $this->judge(
             new Super(
                 $this->box,
                 $frames,
                 Shake::Failed,
-                [new Reading(Scale::Water, 19.9)],
+                [new Reading(Scale::Water, $water)],
                 flow: NectarFlow::On,
                 daysSinceLast: 5.0,
                 lastCappedShare: 0.25,
             ),
         );
         // A quarter in five days; another quarter to 75 % takes five more.
-        self::assertSame(Verdict::Wait, $result->verdict);
-        self::assertSame(5, $result->waitDays);
+        self::assertSame(Verdict::Wait, $waits(18.6)->verdict);
+        self::assertSame(5, $waits(18.6)->waitDays);
+        // From 19.9 to 18.0 % at 0.3 a day.
+        self::assertSame(7, $waits(19.9)->waitDays);
     }
 
     public function test_the_schools_ask_for_different_things(): void

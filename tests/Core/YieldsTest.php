@@ -30,8 +30,10 @@ final class YieldsTest extends TestCase
         self::assertEqualsWithDelta(0.86, $this_->shareOfCrop, 1e-12);
         self::assertSame(['E2', 'E3'], [$this_->best, $this_->worst]);
         $index = (new Yields)->hiveIndex($records);
-        // E2: 40 - 30 and 50 - 86/3.
-        self::assertEqualsWithDelta((10.0 + 50.0 - 86.0 / 3.0) / 2.0, $index['E2']->kg, 1e-9);
+        // Its peers are the others: E2: 40 - 20 and 50 - (36 + 0) / 2; E1, with two queens in 2026: 20 - 40 and 36 - 25.
+        self::assertEqualsWithDelta((20.0 + 32.0) / 2.0, $index['E2']->kg, 1e-9);
+        self::assertEqualsWithDelta((-20.0 + 11.0) / 2.0, $index['E1']->kg, 1e-9);
+        self::assertArrayNotHasKey('T1', $index);
         self::assertSame('E2', array_key_first($index));
         self::assertSame(2, $index['E1']->seasons);
     }

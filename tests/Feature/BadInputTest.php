@@ -135,7 +135,7 @@ final class BadInputTest extends FeatureTestCase
         $this->send(
             'POST',
             '/watch/ekbacken/weights',
-            ['weight' => '40', 'at' => 'yesterday'],
+            ['weight' => '40', 'hive' => 'none', 'at' => 'yesterday'],
             from: '/watch/ekbacken',
         )->assertStatus(422);
         $this->send(

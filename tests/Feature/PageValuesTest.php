@@ -46,8 +46,8 @@ final class PageValuesTest extends FeatureTestCase
         [$first, $second] = $page->rows->all();
         self::assertSame(['L1', 'L2'], [$first->hive, $second->hive]);
         self::assertEqualsWithDelta([30.0, 10.0], [$first->kg(2026), $second->kg(2026)], 1e-9);
-        // The yard's means are 30 and 20: L1 lies 10 above in both seasons, L2 10 below.
-        self::assertEqualsWithDelta([10.0, -10.0], [$first->indexKg, $second->indexKg], 1e-9);
+        // Its peer is the other one: L1 lies 20 above it in both seasons, L2 20 below.
+        self::assertEqualsWithDelta([20.0, -20.0], [$first->indexKg, $second->indexKg], 1e-9);
         self::assertSame(2, $first->counted);
         self::assertSame(2, $first->seasons[2026]->supers);
         self::assertTrue($first->seasons[2026]->weighed);
@@ -116,6 +116,16 @@ final class PageValuesTest extends FeatureTestCase
         $poor = $this->hive($yard, 'L1', supers: 1);
         $this->seen($this->super($poor, 1), new Face(0.02));
         $page = $this->winter($yard, 'L1');
+        // What nobody has looked at asks for a look, and for no sugar.
+        self::assertNotNull($page->winter);
+        self::assertFalse($page->winter->mustBeFed());
+        self::assertSame('look', $page->glyph($page->winter));
+        self::assertSame(
+            'Nobody has looked at the stores of 1 hive. Look at or weigh L1 first.',
+            $page->firstLooks(),
+        );
+        $this->stores($poor, 9.0);
+        $page = $this->winter($yard, 'L1');
         $winter = $page->winter;
         self::assertNotNull($winter);
         self::assertTrue($winter->mustBeFed());
@@ -125,7 +135,7 @@ final class PageValuesTest extends FeatureTestCase
         // What is short in stores, by the sugar that makes a kg of them.
         $policy = $page->policy->winter;
         self::assertEqualsWithDelta(
-            max(0.0, $winter->reserve->needQuantileKg - $winter->reserve->storesKg) / $policy->sugarToStores,
+            $winter->reserve->shortfallKg / $policy->sugarToStores,
             $winter->reserve->sugarKg,
             0.75,
         );
@@ -142,6 +152,7 @@ final class PageValuesTest extends FeatureTestCase
         foreach ([1, 2, 3] as $number) {
             $this->seen($this->super($rich, $number), new Face(1.0), 17.0);
         }
+        $this->stores($rich, 20.0);
         $page = $this->winter($yard, 'L1');
         $winter = $page->winter;
         self::assertNotNull($winter);
@@ -227,6 +238,16 @@ final class PageValuesTest extends FeatureTestCase
         $view = app(CompareController::class)->index(new Request($query), new Formatter);
 
         return self::pageOf($view, ComparePage::class);
+    }
+
+    /** What somebody saw of a hive's stores. */
+    private function stores(Hive $hive, float $kg): void
+    {
+        $this->send('POST', "/winter/hives/$hive->id/looks", [
+            'frames_of_bees' => '9',
+            'brood_honey' => (string) $kg,
+            'how' => 'estimated',
+        ])->assertStatus(303);
     }
 
     private function winter(Apiary $yard, string $code): WinterPage

@@ -131,6 +131,7 @@ final class PicturesTest extends FeatureTestCase
             true,
             [],
             array_values($bands),
+            true,
             0.0,
             false,
             null,

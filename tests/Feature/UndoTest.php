@@ -193,7 +193,7 @@ final class UndoTest extends FeatureTestCase
             'watch.weights.store' => fn (): array => [
                 'POST',
                 '/watch/ekbacken/weights',
-                ['weight' => '47.2', 'at' => '2026-08-04T07:10'],
+                ['hive' => $this->hive('E4')->id, 'weight' => '47.2', 'at' => '2026-08-04T07:10'],
             ],
             'watch.weights.destroy' => fn (): array => [
                 'DELETE',

@@ -48,6 +48,11 @@ final class WordingTest extends FeatureTestCase
         return [
             [new Statement(Reason::Brood), 'There is brood on a frame of this super.'],
             [new Statement(Reason::NoHoney), 'There is no honey in the frames seen.'],
+            [new Statement(Reason::PutOnEmpty, ['days' => 0.0]), 'It was put on empty today.'],
+            [
+                new Statement(Reason::PutOnEmpty, ['days' => 5.0]),
+                'It was put on empty 5 days ago; nobody has looked since.',
+            ],
             [
                 new Statement(Reason::PolicyMet, $odds),
                 'The policy is met with a probability of 93 %; 90 % was asked for.',

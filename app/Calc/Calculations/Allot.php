@@ -62,6 +62,7 @@ final class Allot implements Calculation
                 array_values($result->supers),
             ),
             'total_kg' => $result->totalKg,
+            'difference_kg' => $result->differenceKg,
             'measured_to_estimated' => $result->measuredToEstimated,
             'fill_update' => ['factor' => $result->fillFactor, 'sd' => $result->fillFactorSd],
         ];

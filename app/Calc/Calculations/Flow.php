@@ -36,6 +36,7 @@ final class Flow implements Calculation
                 ),
             ),
             InstantText::of($input->text('now'), '/now'),
+            $input->days('moves'),
         );
 
         return [

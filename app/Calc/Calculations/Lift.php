@@ -20,7 +20,7 @@ final class Lift implements Calculation
                 $input->number('load_kg'),
                 $input->number('from_height_cm'),
                 $input->number('to_height_cm'),
-                $input->number('horizontal_cm', 30.0),
+                $input->number('horizontal_cm', 40.0),
                 $input->number('twist_deg'),
                 $input->number('lifts_per_min', 0.2),
                 $input->number('hours', 1.0),

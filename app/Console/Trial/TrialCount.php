@@ -59,7 +59,8 @@ final class TrialCount extends Command
     {
         $marks = [];
         foreach ($all as $sent) {
-            $marks = [...$marks, ...array_keys(array_filter($which($sent), static fn (float $at): bool => $at < $before))];
+            $inTime = array_filter($which($sent), static fn (float $at): bool => $at < $before);
+            $marks = [...$marks, ...array_keys($inTime)];
         }
 
         return $marks;

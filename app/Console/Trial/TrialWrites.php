@@ -27,7 +27,12 @@ final class TrialWrites extends Command
     {
         $operation = Operation::query()->where('name', 'Marjoram demo')->firstOrFail();
         /** @var list<string> $hives */
-        $hives = Hive::query()->withoutGlobalScopes()->where('operation_id', $operation->id)->limit(12)->pluck('id')->all();
+        $hives = Hive::query()
+            ->withoutGlobalScopes()
+            ->where('operation_id', $operation->id)
+            ->limit(12)
+            ->pluck('id')
+            ->all();
         $children = [];
         for ($number = 0; $number <= (int) $this->option('clients'); $number++) {
             $email = $this->member($operation, $number);

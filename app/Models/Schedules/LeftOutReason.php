@@ -8,6 +8,7 @@ namespace App\Models\Schedules;
 enum LeftOutReason: string
 {
     case ToLook = 'to-look';
+    case TooFar = 'too-far';
 
     /** To wait, and winter will want them when they are ripe. */
     case ForWinter = 'for-winter';

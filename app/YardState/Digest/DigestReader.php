@@ -75,6 +75,7 @@ final readonly class DigestReader
             $state->excluder,
             array_map($super, $state->supers()),
             array_map(self::band(...), $state->boxes),
+            $winter === null || $winter->isKnown(),
             $winter->reserve->sugarKg ?? 0.0,
             $winter?->mustBeFed() === true,
             $winter?->share->runsOut,
@@ -86,7 +87,7 @@ final readonly class DigestReader
         return new SuperDigest(
             $box->id,
             $box->name(),
-            $box->verdict(),
+            $box->standing(),
             $box->decision !== null,
             $box->comesOff(),
             $winter?->stays($box) === true,

@@ -12,6 +12,7 @@ final readonly class HiveDigest
     /**
      * @param  list<SuperDigest>  $supers  from the lowest
      * @param  list<Band>  $bands  all boxes from the floor up
+     * @param  bool  $storesKnown  somebody has looked at its stores, or weighed it
      * @param  float  $sugarKg  to be fed before winter
      * @param  ?string  $runsOut  day by which stores may be gone (Y-m-d), where winter has begun
      */
@@ -21,6 +22,7 @@ final readonly class HiveDigest
         public bool $excluder,
         public array $supers,
         public array $bands,
+        public bool $storesKnown,
         public float $sugarKg,
         public bool $mustBeFed,
         public ?string $runsOut,

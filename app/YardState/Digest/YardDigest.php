@@ -43,6 +43,14 @@ final readonly class YardDigest
         return count(array_filter($this->hives, static fn (HiveDigest $hive): bool => $hive->mustBeFed));
     }
 
+    /** @return list<string> codes of hives whose stores nobody has looked at */
+    public function storesUnknown(): array
+    {
+        $unknown = array_filter($this->hives, static fn (HiveDigest $hive): bool => ! $hive->storesKnown);
+
+        return array_map(static fn (HiveDigest $hive): string => $hive->code, array_values($unknown));
+    }
+
     public function sugarKg(): float
     {
         $sugar = static fn (HiveDigest $hive): float => $hive->mustBeFed ? $hive->sugarKg : 0.0;

@@ -13,6 +13,7 @@ use App\Support\GroundDistance;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Flow\Evidence;
 use Marjoram\Core\Flow\Flow;
 use Marjoram\Core\Flow\ScaleReading;
@@ -50,8 +51,10 @@ final readonly class FlowReader
         $readings = array_values($weights->map($this->reading(...))->all());
         $isOwn = $source !== null && $source->is($apiary);
 
+        $moves = $this->moves($weights->last()?->hive_id);
+
         return new YardFlow(
-            (new Flow)->assess($readings, $evidence, $now),
+            (new Flow)->assess($readings, $evidence, $now, $moves),
             $isOwn ? $weights->last()?->hive_id : null,
             $source === null || $isOwn ? null : $source->name,
             $evidence,
@@ -87,14 +90,40 @@ final readonly class FlowReader
         );
     }
 
-    /** @return Collection<int, ScaleWeight> */
+    /**
+     * Of one hive, that with the most of them: weights of two hives are no gain.
+     *
+     * @return Collection<int, ScaleWeight>
+     */
     private function weights(Apiary $apiary): Collection
     {
         return ScaleWeight::query()
             ->where('apiary_id', $apiary->id)
             ->whereBetween('at', $this->span())
             ->orderBy('at')
-            ->get();
+            ->get()
+            ->groupBy('hive_id')
+            ->sortByDesc(static fn (Collection $of): int => $of->count())
+            ->first() ?? new Collection;
+    }
+
+    /** @return list<DateTimeImmutable> days on which boxes were put on this hive or taken off it */
+    private function moves(?string $hiveId): array
+    {
+        if ($hiveId === null) {
+            return [];
+        }
+        $since = $this->span()[0]->format('Y-m-d');
+        $places = DB::table('box_places')->where('hive_id', $hiveId)->whereNull('deleted_at');
+        $days = [
+            ...$places->clone()->where('since', '>=', $since)->pluck('since'),
+            ...$places->clone()->where('until', '>=', $since)->pluck('until'),
+        ];
+
+        return array_values(array_map(
+            static fn (mixed $day): DateTimeImmutable => new DateTimeImmutable(is_string($day) ? $day : 'now'),
+            array_unique($days),
+        ));
     }
 
     /** @return list<Evidence> */

@@ -7,6 +7,7 @@ namespace App\YardState\Visits;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\YardState\BoxState;
+use App\YardState\HiveState;
 use App\YardState\YardState;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Lifting\LiftResult;
@@ -33,6 +34,11 @@ final readonly class Stop
         public int $belowMin,
         public bool $sameStop = false,
     ) {
+    }
+
+    public function hive(string $code): ?HiveState
+    {
+        return $this->yard->hive($code);
     }
 
     public function box(ClearingSuper $super): ?BoxState

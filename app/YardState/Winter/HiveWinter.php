@@ -26,9 +26,15 @@ final readonly class HiveWinter
         $this->stores = $share->stores;
     }
 
+    /** Somebody has looked, weighed or painted: what is merely presumed asks for a look and for no sugar. */
+    public function isKnown(): bool
+    {
+        return $this->stores->how !== HowKnown::Presumed;
+    }
+
     public function mustBeFed(): bool
     {
-        return $this->reserve->sugarKg > self::LEAST_SUGAR_KG;
+        return $this->isKnown() && $this->reserve->sugarKg > self::LEAST_SUGAR_KG;
     }
 
     public function stays(BoxState $box): bool

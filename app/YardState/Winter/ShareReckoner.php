@@ -32,9 +32,9 @@ final readonly class ShareReckoner
     {
         $factor = $this->learnt->factorOf($state->code);
         $stores = BroodStores::of($state, $notes, $this->policy, $this->season, $factor);
-        $boxes = self::boxes($state, $notes, $stores);
+        $boxes = self::boxes($state, $stores);
         $counted = array_values(
-            array_filter($boxes, static fn (StoredBox $box): bool => ! $notes->sendsAway($box->id)),
+            array_filter($boxes, static fn (StoredBox $box): bool => ! self::isSentAway($state->box($box->id))),
         );
         $doubt = $this->learnt->sdOf($state->code);
         $assess = $this->assess(new ColonyNeed($this->season->use($doubt), $stores->framesOfBees, $factor));
@@ -75,7 +75,7 @@ final readonly class ShareReckoner
      */
     private static function spareWhenRipe(HiveState $state, array $boxes, Closure $assess): array
     {
-        $waits = static fn (BoxState $box): bool => $box->decision === null && $box->verdict() === Verdict::Wait;
+        $waits = static fn (BoxState $box): bool => $box->standing() === Verdict::Wait;
         $waiting = array_map(
             static fn (BoxState $box): string => $box->id,
             array_values(array_filter($state->supers(), $waits)),
@@ -93,7 +93,7 @@ final readonly class ShareReckoner
     /** The day by which stores may run out in more than a fifth of winters, once winter has begun. */
     private function runsOut(BroodStores $stores, float $factor, float $doubt, ReserveResult $reserve): ?string
     {
-        if (! $this->season->hasBegun()) {
+        if (! $this->season->hasBegun() || $stores->how === HowKnown::Presumed) {
             return null;
         }
         $scale = WinterUse::scale($stores->framesOfBees, $factor, new ReserveAssumptions);
@@ -103,8 +103,14 @@ final readonly class ShareReckoner
         return UsePaths::runsOut($left)?->format('Y-m-d');
     }
 
+    /** Taken by decision though winter would need it. */
+    private static function isSentAway(?BoxState $box): bool
+    {
+        return $box?->decision !== null && $box->decision->forWinter && $box->decision->comesOff;
+    }
+
     /** @return list<StoredBox> from the floor up; one pinned by decision counts as a brood box: it stays */
-    private static function boxes(HiveState $state, WinterNotes $notes, BroodStores $stores): array
+    private static function boxes(HiveState $state, BroodStores $stores): array
     {
         $share = 1.0 / max(1, count($state->broodBoxes()));
         // What is known of the brood boxes is known of them together: the lowest carries the doubt of all.
@@ -114,8 +120,8 @@ final readonly class ShareReckoner
                 $box->id,
                 min(200.0, $box->honey->honeyKg),
                 min(100.0, $box->honey->sdKg),
-                $notes->holds($box->id),
-                $box->verdict()->comesOff(),
+                $box->decision !== null && $box->decision->forWinter && ! $box->decision->comesOff,
+                $box->verdict()->comesOff() || $box->comesOff(),
             )
             : new StoredBox(
                 $box->id,

@@ -30,18 +30,6 @@ final readonly class WinterNotes
         return $this->weighings[count($this->weighings) - 1] ?? null;
     }
 
-    /** A super goes in spite of the reckoning. */
-    public function sendsAway(string $boxId): bool
-    {
-        return ($this->decisions[$boxId]->choice ?? null) === 'take';
-    }
-
-    /** A super stays in spite of the reckoning. */
-    public function holds(string $boxId): bool
-    {
-        return ($this->decisions[$boxId]->choice ?? null) === 'stay';
-    }
-
     /** kg of stores that became of what was fed after one date and up to another (Y-m-d). */
     public function fedKg(string $after, string $until): float
     {

@@ -27,7 +27,7 @@ final readonly class WinterReader
     ) {
     }
 
-    /** @return array<string, HiveWinter> by hive code; a hive without a box has none */
+    /** @return array<string, HiveWinter> by hive code; a hive without a box or bees has none */
     public function read(YardState $yard): array
     {
         $winters = [];
@@ -78,7 +78,9 @@ final readonly class WinterReader
         $scale = WinterUse::scale($winter->stores->framesOfBees, $winter->share->factor, new ReserveAssumptions);
         $reserve = $winter->reserve;
 
-        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale, $winter->share->factorSd);
+        $doubt = $winter->share->factorSd;
+
+        return $season->paths()->stores($start, $reserve->storesKg, $reserve->storesSdKg, $scale, $doubt);
     }
 
     /**
@@ -116,7 +118,9 @@ final readonly class WinterReader
         $notes = $this->notes->of(array_keys($states));
         $shares = [];
         foreach ($states as $id => $state) {
-            $shares[$id] = $state->boxes === [] ? null : $reckoner->share($state, $notes[$id]);
+            // A hive without bees needs nothing.
+            $lives = $state->boxes !== [] && $state->isAlive;
+            $shares[$id] = $lives ? $reckoner->share($state, $notes[$id]) : null;
         }
 
         return $shares;

@@ -146,7 +146,7 @@ final readonly class Present
             ),
             1,
         );
-        $deep = str_contains($yard->broodKind, 'dadant') ? 15.0 : 8.5;
+        $deep = str_contains($yard->broodKind, 'dadant') ? 21.0 : 12.0;
         $honey = max(4.0, $deep * count($hive->brood) + $this->random->normal(0.0, 2.6));
         $this->rows->add('winter_looks', [
             'hive_id' => $hive->id,

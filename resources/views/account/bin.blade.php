@@ -7,6 +7,7 @@
     <table class="table">
       <thead>
         <tr>
+          <th>{{ __('Hive') }}</th>
           <th>{{ __('What') }}</th>
           <th>{{ __('Removed') }}</th>
           <th><span class="sr">{{ __('what to do') }}</span></th>
@@ -15,6 +16,7 @@
       <tbody>
         @foreach ($contents as $one)
           <tr>
+            <td>{{ $one->hive }}</td>
             <td>{{ ucfirst($one->record->label()) }}</td>
             <td>{{ $f->moment($one->record->deleted_at, $operation->time_zone) }}</td>
             <td>

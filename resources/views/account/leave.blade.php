@@ -12,6 +12,9 @@
     </ul>
   @endif
   <p>{{ __('What you want to keep, take out first: the seasons as a file from Compare, all of it by a backup.') }}</p>
+  @error('sure')
+    <p class="notice bad" role="alert">{{ $message }}</p>
+  @enderror
   @if ($isHeld)
     <div class="btns"><a class="btn go" href="{{ route('account.show') }}#members">{{ __('To the members') }}</a></div>
   @else

@@ -71,7 +71,7 @@
         </x-form>
       </section>
       @include('account.tokens')
-      <p><a href="{{ route('leave.show') }}">{{ __('Delete my account') }}</a></p>
+      <a class="btn small" href="{{ route('leave.show') }}">{{ __('Delete my account') }}</a>
     </div>
     <div>
       <section class="blk">

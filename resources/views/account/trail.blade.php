@@ -9,6 +9,7 @@
         <tr>
           <th>{{ __('When') }}</th>
           <th>{{ __('Who') }}</th>
+          <th>{{ __('Hive') }}</th>
           <th>{{ __('What') }}</th>
           <th>{{ __('From and to') }}</th>
         </tr>
@@ -18,6 +19,7 @@
           <tr>
             <td>{{ $f->moment($row->at, $operation->time_zone) }}</td>
             <td>{{ $row->who ?? '–' }}</td>
+            <td>{{ $row->hive }}</td>
             <td>{{ $row->what }}@if ($row->undone)
                 <span class="soft">({{ __('undone') }})</span>
               @endif

@@ -2,15 +2,10 @@
   class="painter"
   id="painter"
   aria-label="{{ __('Frame painter') }}"
-  data-url="{{ route('assess.frames.update', [$box->id, $slot]) }}"
-  data-version="{{ $looks->stored?->version }}"
-  data-next="{{ $opened->nextFrame() }}"
+  data-box="{{ $box->id }}"
+  data-slot="{{ $slot }}"
   data-day="{{ $opened->on }}"
-  @if ($opened->atSuper(-1)) data-lower="{{ $opened->atSuper(-1) }}" @endif
-  @if ($opened->atSuper(1)) data-higher="{{ $opened->atSuper(1) }}" @endif
-  data-faces="{{ json_encode($looks->faces) }}"
-  data-seen="{{ $looks->stored ? '1' : '0' }}"
-  data-ratio="{{ round($box->faceRatio(), 3) }}"
+  data-boxes="{{ json_encode($opened->frames->boxes) }}"
   data-words="{{ json_encode($choose->painterWords()) }}"
 >
   <div class="painter-head">
@@ -49,42 +44,46 @@
   @error('seen_on')
     <p class="err danger">{{ $message }}</p>
   @enderror
-  <p class="line thumb-only" id="line-box">
+  <p class="line thumb-only" id="line-box" data-around="line">
     @include('assess.line', ['next' => $opened->next])</p>
   @cannot('record')
     <p class="sub">{{ __('You may look, not paint.') }}</p>
   @endcannot
   @can('record')
     @include('assess.brush')
-    @include('assess.alike')
-    @include('assess.figures')
-    <x-disclosure :summary="__('enter a look from a paper note')">
-      <form method="get" action="{{ route('assess.hive', [$apiary->slug, $hive->code]) }}" class="row">
-        <x-hidden :of="['box' => $box->id, 'slot' => $slot]" />
-        <x-field
-          name="on"
-          type="date"
-          :label="__('Seen on')"
-          :value="$opened->on"
-        />
-        <button class="btn">{{ __('Paint that day') }}</button>
-      </form>
-    </x-disclosure>
-    <div class="cols2">
-      <section class="blk">
-        <h2>{{ __('Shake test') }}</h2>
-        <div class="btns">
-          @foreach ($choose->shakes() as $value => $words)
-            <x-form :action="route('assess.shake', $box->id)" method="put">
-              <x-hidden :of="['shake' => $value, 'seen_on' => $opened->on]" />
-              <button class="btn small"
-                aria-pressed="{{ ($box->look->shake ?? '') === $value ? 'true' : 'false' }}">{{ $words }}</button>
-            </x-form>
-          @endforeach
-        </div>
-      </section>
-      @include('assess.refractometer')
-    </div>
   @endcan
-  @include('assess.history')
+  <div data-around="rest">
+    @can('record')
+      @include('assess.alike')
+      @include('assess.figures')
+      <x-disclosure :summary="__('enter a look from a paper note')">
+        <form method="get" action="{{ route('assess.hive', [$apiary->slug, $hive->code]) }}" class="row">
+          <x-hidden :of="['box' => $box->id, 'slot' => $slot]" />
+          <x-field
+            name="on"
+            type="date"
+            :label="__('Seen on')"
+            :value="$opened->on"
+          />
+          <button class="btn">{{ __('Paint that day') }}</button>
+        </form>
+      </x-disclosure>
+      <div class="cols2">
+        <section class="blk">
+          <h2>{{ __('Shake test') }}</h2>
+          <div class="btns">
+            @foreach ($choose->shakes() as $value => $words)
+              <x-form :action="route('assess.shake', $box->id)" method="put">
+                <x-hidden :of="['shake' => $value, 'seen_on' => $opened->on]" />
+                <button class="btn small"
+                  aria-pressed="{{ ($box->look->shake ?? '') === $value ? 'true' : 'false' }}">{{ $words }}</button>
+              </x-form>
+            @endforeach
+          </div>
+        </section>
+        @include('assess.refractometer')
+      </div>
+    @endcan
+    @include('assess.history')
+  </div>
 </section>

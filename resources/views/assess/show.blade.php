@@ -27,11 +27,12 @@
   @endif
   @if ($opened)
     <div class="opened" id="opened">
-      <div class="opened-stack">
+      <div class="opened-stack" data-around="stack">
         <h2>
           {{ $hive->code }}
           <span class="soft sub">{{ $hive->queen === null ? '' : __('queen :code', ['code' => $hive->queen]) }}</span>
         </h2>
+        <x-notes :of="$hive" />
         <x-drawing.picture :of="$opened->picture" />
       </div>
       @include('assess.painter', [
@@ -43,7 +44,7 @@
   @endif
   @include('assess.table')
   <x-slot:why>
-    <div id="why-box">
+    <div id="why-box" data-around="why">
       @if ($opened)
         @include('assess.why', ['box' => $opened->box, 'code' => $hive->code, 'next' => $opened->next])
       @else

@@ -43,7 +43,7 @@
         </dd>
         <dt>{{ __('Policy met') }}</dt>
         <dd>~{{ $f->percent($result->pPolicyMet) }}</dd>
-        @if ($box->isInDoubt())
+        @if ($box->isToLookAt())
           <dt>{{ __('In doubt') }}</dt>
           <dd>~{{ $f->kg($box->kgInDoubt()) }}</dd>
         @endif

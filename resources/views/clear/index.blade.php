@@ -2,6 +2,8 @@
   <h1>
     @if ($page->supers() > 0)
       {{ trans_choice(':count super to come off|:count supers to come off', $page->supers()) }}
+    @elseif ($page->planned() > 0)
+      {{ trans_choice(':count super is planned to come in|:count supers are planned to come in', $page->planned()) }}
     @else
       {{ __('Nothing to come off now') }}
     @endif
@@ -38,7 +40,9 @@
         </p>
       @endforeach
       @if ($clearing->isEmpty())
-        <p class="sub">{{ __('None is ripe and free of the winter share.') }}</p>
+        <p class="sub">
+          {{ $clearing->coming->clearings === [] ? __('None is ripe and free of the winter share.') : __('Nothing beside what is planned.') }}
+        </p>
       @else
         <x-drawing.picture :of="$page->chart($clearing)" />
       @endif

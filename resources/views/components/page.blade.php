@@ -11,6 +11,7 @@
   <meta name="csrf-token" content="{{ csrf_token() }}">
   <meta name="htmx-config" content="{{ json_encode(config('htmx')) }}">
   <script src="/build/htmx.min.js" defer nonce="{{ $nonce }}"></script>
+  <meta name="address" content="{{ request()->getRequestUri() }}">
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/again.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}
@@ -96,12 +97,12 @@
     </nav>
     <main id="work" tabindex="-1">
       <div
-        class="notice bad"
+        class="unanswered"
         id="unanswered"
         role="alert"
         hidden
         data-trying="{{ __('No answer. Trying again …') }}"
-        data-gave-up="{{ __('Not saved: Marjoram does not answer. Send it once more; sent twice, it counts once.') }}"
+        data-gave-up="{{ __('Marjoram does not answer, and nothing was saved. Send it once more; sent twice, it counts once.') }}"
       ></div>
       @if (session('saved'))
         <div class="notice" role="status"><span>{{ session('saved') }}</span>

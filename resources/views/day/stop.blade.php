@@ -28,6 +28,7 @@
   @foreach ($stop->byHive as $code => $items)
     <div class="stop">
       <b>{{ $code }}</b>
+      <x-notes :of="$stop->hive($code)" />
       @foreach ($stop->toLookAt($code) as $box)
         <p class="caution">
           {{ __('Look first: :box was not ripe when it was last seen.', ['box' => $box->name()]) }}

@@ -172,7 +172,7 @@
       <p class="lab">{{ __('Why: lot :lot', ['lot' => $lot->code]) }}</p>
       <h2 class="say">
         @if ($state->allotted)
-          {{ __('The buckets hold :p of what was judged.', ['p' => $f->percent($state->allotted->measuredToEstimated)]) }}
+          {{ $state->words($f) }}
         @else
           {{ __('Nothing is weighed yet.') }}
         @endif

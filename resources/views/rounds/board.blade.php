@@ -16,7 +16,9 @@
       @endcan
     </div>
   @elseif ($page->state->hasFailed())
-    <p class="caution">{{ __('The search has failed. What was planned before stands; search again.') }}</p>
+    <p class="caution">
+      {{ __('The search has failed. What was planned before stands.') }} {{ $page->state->failure() }}
+    </p>
   @endif
   @foreach ($page->state->plan->broken as $one)
     <p class="caution"><b>{{ $f->weekday($one->day) }}</b>: {{ $page->broken($one) }}</p>

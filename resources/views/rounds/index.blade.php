@@ -34,8 +34,12 @@
           <tr>
             <td>
               <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
-              @if ($state->isRunning())
+              @if ($page->isBroken($state))
+                <b class="danger">{{ $say->refusal($state->reason) }}</b>
+              @elseif ($state->isRunning())
                 <i>{{ __('searching') }}</i>
+              @elseif ($state->hasFailed())
+                <b class="danger">{{ __('the search failed') }}</b>
               @elseif (!$state->plan->isFeasible())
                 <b class="danger">{{ __('breaks a limit') }}</b>
               @endif

@@ -3,6 +3,11 @@
     <h1>{{ __('A new schedule') }}</h1>
     <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('all schedules') }}</a></span>
   </div>
+  @if ($page->asksFirst !== null)
+    <p class="caution">
+      {{ $page->asksFirst }} <a class="link" href="{{ route('account.show') }}">{{ __('Account and units') }}</a>
+    </p>
+  @endif
   @can('manage')
     <form method="post" action="{{ route('clear.rounds.store') }}">
       @csrf

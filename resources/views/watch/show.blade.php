@@ -30,6 +30,12 @@
       <h2>{{ __('A weight read by hand') }}</h2>
       <x-form :action="route('watch.weights.store', $apiary->slug)" class="row">
         <x-field
+          name="hive"
+          :label="__('Hive')"
+          :value="$scaleHive"
+          :options="$hives"
+        />
+        <x-field
           name="weight"
           type="number"
           step="0.01"
@@ -79,6 +85,7 @@
           @foreach ($weights as $weight)
             <tr>
               <td class="soft">{{ $f->moment($weight->at, $zone) }}</td>
+              <td>{{ $hives[$weight->hive_id] ?? '' }}</td>
               <td class="num">{{ $f->kg($weight->kg, 2) }}</td>
               <td>
                 @can('manage')

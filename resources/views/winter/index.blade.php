@@ -13,7 +13,7 @@
         <h2><a href="{{ route('winter.yard', $apiary->slug) }}">{{ $apiary->name }}</a></h2>
         <span class="sub">
           {{ __('may give ~:kg', ['kg' => $f->kg($board->takeKg(), 0)]) }} ·
-          {{ $board->mustBeFed() ? __('to feed ~:kg of sugar', ['kg' => $f->kg($board->sugarKg(), 0)]) : __('nothing to feed') }}
+          {{ $board->feeding($f) }}
         </span>
       </div>
       @foreach ($board->warnings() as $row)
@@ -23,7 +23,7 @@
         </p>
       @endforeach
       @if ($board->rows !== [])
-        <x-drawing.picture :of="$chart->of($board)" />
+        <x-drawing.picture :of="$chart->of($board, named: true)" />
       @endif
     </section>
   @endforeach

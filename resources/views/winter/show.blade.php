@@ -13,6 +13,9 @@
       {{ trans_choice(':count super not looked at yet.|:count supers not looked at yet.', $board->unlooked) }}
     @endif
   </p>
+  @if ($board->unknown() !== [])
+    <p class="sub"><b>{{ $page->firstLooks() }}</b></p>
+  @endif
   @foreach ($board->warnings() as $row)
     <p class="caution">
       <b><a class="link" href="{{ route('winter.hive', [$apiary->slug, $row->code]) }}">{{ $row->code }}</a></b>
@@ -21,7 +24,7 @@
   @endforeach
   @if ($bare !== null)
     <p class="empty">
-      {{ __('Hive :hive has no box here.', ['hive' => $bare]) }}
+      {{ __($bare->isEmpty() ? 'No colony lives on :hive: it needs nothing for winter.' : 'Hive :hive has no box here.', ['hive' => $bare->code]) }}
       <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put one on its stand') }}</a>
     </p>
   @endif
@@ -50,7 +53,7 @@
       @if ($board->mustBeFed())
         <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }}
         {{ __('of syrup 2:1') }}{{ $page->until() }}
-      @else
+      @elseif ($board->unknown() === [])
         {{ __('No hive has to be fed.') }}
       @endif
       @if ($board->spareKg() > 0.5)

@@ -29,7 +29,7 @@
               />
               {{ ucfirst($box->name()) }} {{ __('stays') }}
               <span class="soft">
-                ~{{ $f->kg($box->honey->honeyKg) }}{{ $box->verdict()->comesOff() ? '' : ', ' . __('not ripe') }}
+                ~{{ $f->kg($box->honey->honeyKg) }}{{ $whatIf->ripeness($box) }}
               </span>
             </label>
           @else

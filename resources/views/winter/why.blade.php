@@ -4,6 +4,7 @@
 <div>
   <p class="lab">{{ __('Why: :hive', ['hive' => $hive->code]) }}</p>
   <h2 class="say"><x-mark :glyph="$page->glyph($winter)" size="22" />{{ $page->advice($winter) }}</h2>
+  <x-notes :of="$hive" />
 </div>
 <section>
   <dl>

@@ -59,6 +59,12 @@
         required
       />
       <x-field
+        name="other"
+        :label="__('Other hive')"
+        :hint="__('split: an empty hive, or nothing for a new one; united: the hive that took the bees')"
+        maxlength="12"
+      />
+      <x-field
         name="note"
         id="fact-note"
         :label="__('Note')"

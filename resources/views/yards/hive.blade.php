@@ -1,6 +1,7 @@
 @php($hive = $open->hive)
 <section class="blk" id="hive">
   <h2>{{ __('Hive :code', ['code' => $hive->code]) }}</h2>
+  <x-notes :of="$open->state" />
   <div class="cols2">
     <div>
       <h3>{{ __('Its boxes, from the top') }}</h3>
@@ -41,6 +42,12 @@
             :options="$page->kindNames()"
           />
           <x-field name="box" :label="__('or one from store')" :options="$open->storeChoices($page->kinds)" />
+          <x-field
+            name="put_on"
+            :label="__('A super is put on')"
+            value="empty"
+            :options="$choose->putOn()"
+          />
           <x-field
             name="since"
             type="date"
