@@ -23,19 +23,13 @@ final readonly class NewYard
         if (Apiary::query()->where('slug', $slug)->exists()) {
             throw ValidationException::withMessages(['name' => __('There is a yard of this name already.')]);
         }
-        $south = (float) $request->text('latitude') < 0;
-        $apiary = Apiary::query()->create([
-            'name' => $request->text('name'),
-            'slug' => $slug,
-            'letter' => mb_strtoupper($request->text('letter')),
-            'latitude' => (float) $request->text('latitude'),
-            'longitude' => (float) $request->text('longitude'),
-            'heather' => $request->boolean('heather'),
-            'climate' => $south
-                ? [...array_slice(self::CLIMATE, 6), ...array_slice(self::CLIMATE, 0, 6)]
-                : self::CLIMATE,
-            'position' => Apiary::query()->count(),
-        ]);
+        $apiary = $this->bare(
+            $request->text('name'),
+            (float) $request->text('latitude'),
+            (float) $request->text('longitude'),
+            mb_strtoupper($request->text('letter')),
+            $request->boolean('heather'),
+        );
         $maker = app(NewHive::class);
         for ($i = 0; $i < (int) $request->text('hives'); $i++) {
             $maker->make(
@@ -48,6 +42,48 @@ final readonly class NewYard
         }
 
         return $apiary;
+    }
+
+    /** A yard without hives. */
+    public function bare(
+        string $name,
+        float $latitude,
+        float $longitude,
+        ?string $letter = null,
+        bool $heather = false,
+    ): Apiary {
+        return Apiary::query()->create([
+            'name' => $name,
+            'slug' => self::slug($name),
+            'letter' => $letter ?? self::freeLetter($name),
+            'latitude' => $latitude,
+            'longitude' => $longitude,
+            'heather' => $heather,
+            'climate' => $latitude < 0.0
+                ? [...array_slice(self::CLIMATE, 6), ...array_slice(self::CLIMATE, 0, 6)]
+                : self::CLIMATE,
+            'position' => Apiary::query()->count(),
+        ]);
+    }
+
+    /** The first letters of the name that no yard has yet. */
+    private static function freeLetter(string $name): string
+    {
+        $letters = mb_strtoupper((string) preg_replace('/[^\pL]/u', '', $name)).'YARD';
+        $taken = Apiary::query()->pluck('letter')->all();
+        foreach ([[0, 1], [0, 2], [0, 3]] as [$from, $many]) {
+            $letter = mb_substr($letters, $from, $many);
+            if (! in_array($letter, $taken, true)) {
+                return $letter;
+            }
+        }
+        $number = 0;
+        do {
+            $letter = mb_substr($letters, 0, 1).chr(65 + intdiv($number, 26) % 26).chr(65 + $number % 26);
+            $number++;
+        } while (in_array($letter, $taken, true));
+
+        return $letter;
     }
 
     public static function slug(string $name): string

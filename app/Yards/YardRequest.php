@@ -22,7 +22,7 @@ final class YardRequest extends MeasuredRequest
         return [
             'operation' => ['nullable', 'string', 'max:120'],
             'time_zone' => ['nullable', 'timezone:all'],
-            'name' => ['required', 'string', 'max:80', 'not_regex:/^(plans|rounds|drives|find|boxes|hives|frames)$/i'],
+            'name' => ['required', 'string', 'max:80', 'not_regex:/^(plans|rounds|drives|find|boxes|hives|frames|table)$/i'],
             'letter' => ['required', 'alpha', 'max:3'],
             'latitude' => ['required', 'numeric', 'between:-66,70'],
             'longitude' => ['required', 'numeric', 'between:-180,180'],

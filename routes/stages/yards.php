@@ -8,6 +8,7 @@ use App\Yards\ClimateController;
 use App\Yards\ColonyController;
 use App\Yards\HiveController;
 use App\Yards\QueenController;
+use App\Yards\Table\TableController;
 use App\Yards\TreatmentController;
 use App\Yards\YardController;
 use App\Yards\YardPolicyController;
@@ -18,6 +19,8 @@ Route::middleware('can:view')->group(static function (): void {
         ->name('yards.index');
     Route::get('/yards/find', [YardController::class, 'find'])
         ->name('yards.find');
+    Route::get('/yards/table', [TableController::class, 'show'])
+        ->name('yards.table');
     Route::get('/yards/{apiary}', [YardController::class, 'show'])
         ->name('yards.yard');
     Route::get('/yards/{apiary}/{hive:code}', [YardController::class, 'show'])
@@ -39,6 +42,8 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
     Route::put('/yards/{apiary}/climate', [ClimateController::class, 'update'])
         ->name('yards.climate');
+    Route::post('/yards/table', [TableController::class, 'store'])
+        ->name('yards.table.store');
     Route::post('/yards', [YardController::class, 'store'])
         ->name('yards.store');
     Route::put('/yards/{apiary}', [YardController::class, 'update'])

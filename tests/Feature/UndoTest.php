@@ -437,6 +437,11 @@ final class UndoTest extends FeatureTestCase
     private function keeping(): array
     {
         return [
+            'yards.table.store' => fn (): array => [
+                'POST',
+                '/yards/table',
+                ['table' => "code;yard;supers;queen;year\nZ77;Ekbacken;2;Z-77;2025", 'sure' => '1'],
+            ],
             'yards.store' => fn (): array => ['POST', '/yards', self::YARD],
             'yards.update' => fn (): array => [
                 'PUT',

@@ -21,7 +21,10 @@
   @endif
   @can('manage')
     <section class="blk">
-      <h2>{{ $page->apiaries->isEmpty() ? __('Draw your first yard') : __('A new yard') }}</h2>
+      <div class="hd">
+        <h2>{{ $page->apiaries->isEmpty() ? __('Draw your first yard') : __('A new yard') }}</h2>
+        <a class="btn small" href="{{ route('yards.table') }}">{{ __('Many hives from a table') }}</a>
+      </div>
       <x-form :action="route('yards.store')" id="draw-yard">
         @include('yards.draw', ['kindNames' => $page->kindNames()])
         <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
