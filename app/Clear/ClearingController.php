@@ -43,6 +43,7 @@ final readonly class ClearingController
             'sheet' => new ClearingSheet($clearing, $this->yards->one($clearing->apiary)),
             'load' => LoadingList::of($stops->ofClearing($clearing), $operation->kit, $operation->crew),
             'crew' => $operation->crew,
+            'finishOn' => $this->current->today()->format('Y-m-d'),
         ]);
     }
 
@@ -112,33 +113,6 @@ final readonly class ClearingController
             isset($values['back']) ? route('clear.day', $values['back']) : route('clear.plan', $clearing->id),
             __('Ticked.'),
         );
-    }
-
-    public function placed(Clearing $clearing): RedirectResponse
-    {
-        foreach ($clearing->load('items')->items->whereNull('placed_at') as $item) {
-            $item->update(['placed_at' => $this->now()]);
-        }
-        $clearing->update(['state' => ClearingState::Placed]);
-
-        return Saved::at(route('clear.plan', $clearing->id), __('The boards are on.'));
-    }
-
-    public function collected(Clearing $clearing, IntoHoneyRoom $intake, FollowUps $followUps): RedirectResponse
-    {
-        $clearing->load(['items.box.place', 'items.hive.colony', 'apiary']);
-        self::refuseCollected($clearing, 'plan', __('This clearing is in the honey room already.'));
-        foreach ($clearing->items->whereNull('collected_at') as $item) {
-            $item->update(['collected_at' => $this->now()]);
-        }
-        $lot = $intake->take($clearing, $this->yards->one($clearing->apiary));
-        $followUps->after($clearing->apiary, $lot->harvest);
-        $clearing->update(['state' => ClearingState::Collected]);
-
-        return Saved::at(route('honey-room.lot', $lot->id), __(':n supers are in the honey room as lot :lot.', [
-            'n' => $clearing->items->count(),
-            'lot' => $lot->code,
-        ]));
     }
 
     public function destroy(Clearing $clearing): RedirectResponse

@@ -13,7 +13,8 @@ use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\SeasonCalendar;
 use App\YardState\YardState;
-use Illuminate\Validation\ValidationException;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Supers collected become a harvest and a lot: each with its hive, colony, queen and what it was judged to hold. */
 final readonly class IntoHoneyRoom
@@ -25,19 +26,14 @@ final readonly class IntoHoneyRoom
     {
     }
 
-    /** @throws ValidationException when the clearing has not begun */
-    public function take(Clearing $clearing, YardState $yard): Lot
+    /**
+     * @param  Collection<int, ClearingSuper>  $items  those that came in
+     * @param  DateTimeImmutable  $on  the day on which they did
+     */
+    public function take(Clearing $clearing, YardState $yard, Collection $items, DateTimeImmutable $on): Lot
     {
-        $today = $this->current->today();
-        if ($today->format('Y-m-d') < $clearing->first_on->format('Y-m-d')) {
-            throw ValidationException::withMessages([
-                'plan' => __('This clearing begins on :day; its supers cannot be in before.', [
-                    'day' => $clearing->first_on->format('Y-m-d'),
-                ]),
-            ]);
-        }
         $apiary = $clearing->apiary;
-        $season = SeasonCalendar::seasonOf($today, $apiary->latitude < 0);
+        $season = SeasonCalendar::seasonOf($on, $apiary->latitude < 0);
         $number = Harvest::query()->where('season', $season)->where('apiary_id', $apiary->id)->count() + 1;
         $harvest = Harvest::query()->create([
             'apiary_id' => $apiary->id,
@@ -47,11 +43,11 @@ final readonly class IntoHoneyRoom
                 'n' => $number,
                 'season' => $season,
             ]),
-            'taken_on' => $today,
+            'taken_on' => $on->format('Y-m-d'),
         ]);
-        foreach ($clearing->items as $item) {
+        foreach ($items as $item) {
             $harvest->supers()->create($this->super($clearing, $item, $yard));
-            $item->box->place?->update(['until' => $today]);
+            $item->box->place?->update(['until' => $on->format('Y-m-d')]);
         }
 
         return Lot::query()->create([

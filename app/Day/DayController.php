@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Models\LoadingTick;
+use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -16,7 +17,7 @@ use Illuminate\Http\Response;
 /** The sheet for one day on the road, on the phone and on paper. */
 final readonly class DayController
 {
-    public function __construct(private DayReader $days)
+    public function __construct(private DayReader $days, private CurrentOperation $current)
     {
     }
 
@@ -24,6 +25,7 @@ final readonly class DayController
     {
         return view('day.show', [
             'sheet' => $this->read($day),
+            'today' => $this->current->today()->format('Y-m-d'),
             'ticked' => LoadingTick::query()->where('day', $day)->pluck('thing')->all(),
         ]);
     }

@@ -16,13 +16,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $box_id
  * @property \Carbon\CarbonImmutable|null $placed_at
  * @property \Carbon\CarbonImmutable|null $collected_at
+ * @property string|null $left_why  it stayed on its hive
  * @property Box $box
  * @property Hive $hive
  * @property Clearing $clearing
  */
 final class ClearingSuper extends Record
 {
-    protected $attributes = ['version' => 1, 'placed_at' => null, 'collected_at' => null];
+    protected $attributes = ['version' => 1, 'placed_at' => null, 'collected_at' => null, 'left_why' => null];
 
     protected $casts = ['placed_at' => 'immutable_datetime', 'collected_at' => 'immutable_datetime'];
 

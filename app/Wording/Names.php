@@ -90,4 +90,14 @@ final class Names
             Limit::Hold => __('supers in the honey room'),
         };
     }
+
+    public static function ofTaking(Method $method): string
+    {
+        return match ($method) {
+            Method::EscapeBoard => __('Lift each super off its board without a jolt, brush off the few bees left, cover it at once.'),
+            Method::FumeBoard => __('A little smoke first; the board on top, wet as its label says, off again as soon as the bees are down.'),
+            Method::Blower => __('Each super on its end beside the hive; blow between the frames towards the entrance, then cover it.'),
+            Method::Brush => __('Frame by frame: shake, brush the rest downwards, and into a covered box at once.'),
+        };
+    }
 }

@@ -54,6 +54,20 @@ final readonly class Wording
         return Names::ofMethod($method);
     }
 
+    /** How boards are put on. */
+    public function placing(): string
+    {
+        return __(
+            'Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.',
+        );
+    }
+
+    /** How supers are taken by a method, on the day. */
+    public function taking(Method $method): string
+    {
+        return Names::ofTaking($method);
+    }
+
     /** The drawing of a verdict, in the sprite after "v-". */
     public function mark(Verdict $verdict): string
     {

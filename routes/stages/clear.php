@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Clear\ClearController;
 use App\Clear\ClearingController;
+use App\Clear\FinishController;
 use App\Clear\FollowUpController;
 use Illuminate\Support\Facades\Route;
 
@@ -21,9 +22,9 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
         ->name('clear.follow-up');
     Route::put('/clear/items/{item}', [ClearingController::class, 'tick'])
         ->name('clear.tick');
-    Route::put('/clear/plans/{clearing}/placed', [ClearingController::class, 'placed'])
+    Route::put('/clear/plans/{clearing}/placed', [FinishController::class, 'placed'])
         ->name('clear.placed');
-    Route::put('/clear/plans/{clearing}/collected', [ClearingController::class, 'collected'])
+    Route::put('/clear/plans/{clearing}/collected', [FinishController::class, 'collected'])
         ->name('clear.collected');
 });
 

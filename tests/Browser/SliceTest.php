@@ -113,8 +113,9 @@ final class SliceTest extends BrowserTestCase
             $this->waitFor(".slots a[aria-current][aria-label^='Frame $next']");
         }
         fwrite(STDERR, sprintf(' [%.1f keys a frame] ', $strokes / 3));
+        $this->waitForText('[data-status]', 'saved');
         self::assertCount(3, self::$browser->findElements(WebDriverBy::cssSelector('.slots a:not(.unseen)')));
-        self::assertStringContainsString('3 of 10 frames seen', $this->text('.why'));
+        $this->waitForText('.why', '3 of 10 frames seen');
         $this->keys(WebDriverKeys::ESCAPE, 'k');
         self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/assess/norra-heden/N3');
         foreach (

@@ -10,8 +10,8 @@ use App\Yards\NewYard;
 use App\YardState\BoxKindReader;
 
 /**
- * A table of hives as it is pasted from a spreadsheet: a heading and a line for each hive, parted by tabs, semicolons or
- * commas. Each line says what is wrong with it; nothing is made here.
+ * A table of hives as it is pasted from a spreadsheet: a heading and a line for each hive, parted by tabs, semicolons
+ * or commas. Each line says what is wrong with it; nothing is made here.
  */
 final class HiveTable
 {
@@ -88,7 +88,9 @@ final class HiveTable
     /** @return list<string> */
     private static function cells(string $line, string $parted): array
     {
-        return array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $parted, '"', ''));
+        $cells = str_getcsv($line, $parted, '"', '');
+
+        return array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
     }
 
     /**

@@ -30,6 +30,9 @@
           @foreach ($items as $item)
             <div>
               <x-super-line :mark="$item->box->mark" :box="$sheet->box($item)" :lift="$sheet->lift($item)" />
+              @if ($item->left_why !== null)
+                <p class="note">{{ __('left: :why', ['why' => $item->left_why]) }}</p>
+              @endif
               @can('record')
                 @if (!$clearing->isCollected())
                   <div class="btns noprint">
@@ -67,6 +70,8 @@
               </x-form>
             @endcan
           </div>
+          <p class="sub noprint">{{ __('On another day, or not all of it:') }}</p>
+          @include('clear.finish', ['places' => $sheet->boardsAreToGoOn(), 'on' => $finishOn])
         @endif
       @endcan
     </section>

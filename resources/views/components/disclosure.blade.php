@@ -1,5 +1,5 @@
 @props(['summary', 'open' => false])
-<details class="astable" @if ($open) open @endif>
+<details {{ $attributes->merge(['class' => 'astable']) }} @if ($open) open @endif>
   <summary>{{ $summary }}</summary>
   {{ $slot }}
 </details>

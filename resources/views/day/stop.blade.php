@@ -15,11 +15,7 @@
       <a href="{{ route('clear.plan', $clearing->id) }}">{{ $say->method($clearing->method) }}</a>
     </span>
   </div>
-  @if ($stop->places)
-    <p>
-      {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}
-    </p>
-  @endif
+  <p>{{ $stop->places ? $say->placing() : $say->taking($clearing->method) }}</p>
   @if ($stop->belowMin > 0)
     <p class="caution">
       {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
@@ -63,4 +59,15 @@
       @endif
     </div>
   @endforeach
+  @can('record')
+    @if (!$clearing->isCollected() && !($stop->places && $stop->isDone()))
+      <div class="noprint">
+        @include('clear.finish', [
+            'clearing' => $clearing,
+            'places' => $stop->places,
+            'on' => min($sheet->date(), $today),
+        ])
+      </div>
+    @endif
+  @endcan
 </section>

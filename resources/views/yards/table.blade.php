@@ -59,7 +59,8 @@
           placeholder="code;yard;brood boxes;supers;queen;year;line;mother"
         >{{ old('table', $text) }}</textarea>
         <span class="hint">
-          {{ __('Columns: code and yard, and as you have them: brood kind, brood boxes, super kind, supers, queen, year, line, mother; latitude and longitude put up a new yard.') }}
+          {{ __('Columns: code and yard, and as you have them: brood kind, brood boxes, super kind, supers, queen, year, line, mother.') }}
+          {{ __('Latitude and longitude put up a new yard.') }}
         </span>
         @error('table')
           <span class="err">{{ $message }}</span>
