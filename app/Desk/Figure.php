@@ -10,7 +10,10 @@ use DateTimeImmutable;
 /** What stands under the name of a stage, put into the reader's units when it is shown. */
 final readonly class Figure
 {
-    /** @param  array<string, int>  $counts */
+    /**
+     * @param  string  $words  by the number "n" of the counts, where there is one
+     * @param  array<string, int>  $counts
+     */
     public function __construct(
         private string $words,
         private array $counts = [],
@@ -21,7 +24,7 @@ final readonly class Figure
 
     public function shown(Formatter $format): string
     {
-        return __($this->words, $this->counts + [
+        return trans_choice($this->words, $this->counts['n'] ?? 0, $this->counts + [
             'day' => $format->day($this->day),
             'kg' => $format->kg($this->kg, 0),
         ]);

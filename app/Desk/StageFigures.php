@@ -36,10 +36,16 @@ final readonly class StageFigures
                 $over === 0 ? 'no flow over yet' : 'over in :n of :all yards',
                 ['n' => $over, 'all' => count($yards)],
             ),
-            'assess' => new Figure($look === 0 ? 'nothing to look at' : ':n supers to look at', ['n' => $look]),
+            'assess' => new Figure(
+                '{0} nothing to look at|{1} :n super to look at|[2,*] :n supers to look at',
+                ['n' => $look],
+            ),
             'winter' => self::winter($feed, array_sum(array_column($yards, 'storesUnknown'))),
             'clear' => self::clear($next, array_sum(array_column($yards, 'coming'))),
-            'honey-room' => new Figure($lots === 1 ? '1 lot this season' : ':n lots this season', ['n' => $lots]),
+            'honey-room' => new Figure(
+                '{0} no lot this season|{1} :n lot this season|[2,*] :n lots this season',
+                ['n' => $lots],
+            ),
             'compare' => new Figure('season :kg', kg: $kg),
         ];
     }
@@ -47,7 +53,7 @@ final readonly class StageFigures
     private static function winter(int $feed, int $unknown): Figure
     {
         return match (true) {
-            $feed > 0 => new Figure($feed === 1 ? '1 hive to feed' : ':n hives to feed', ['n' => $feed]),
+            $feed > 0 => new Figure('{1} :n hive to feed|[2,*] :n hives to feed', ['n' => $feed]),
             $unknown > 0 => new Figure('stores of :n not seen', ['n' => $unknown]),
             default => new Figure('none to feed'),
         };

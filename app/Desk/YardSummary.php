@@ -55,7 +55,7 @@ final readonly class YardSummary
             $parts[] = __(':n to look at', ['n' => $this->look]);
         }
 
-        return $parts === [] ? __(':n hives', ['n' => $this->hives]) : implode(' · ', $parts);
+        return $parts === [] ? trans_choice(':count hive|:count hives', $this->hives) : implode(' · ', $parts);
     }
 
     public function next(): string

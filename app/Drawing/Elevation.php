@@ -88,7 +88,7 @@ final readonly class Elevation
         $y = $this->stack($canvas, $hive, $left, $width, $y);
         $this->reserve($canvas, $hive, $pitch, $ground, $before);
         $this->roof($canvas, $hive, $left, $width, $y);
-        $this->code($canvas, $hive, $left + 0.5 * $width, $ground);
+        $this->code($canvas, $hive, $left + 0.5 * $width, $ground, $pitch, $below);
 
         return new HivePicture($hive->code, $pitch, $ground + $below, $ground, $canvas->shapes());
     }
@@ -175,9 +175,19 @@ final readonly class Elevation
         $canvas->line('resl step', 1.0, $from, 1.0, $y)->line('resl', 0.0, $y, $pitch, $y);
     }
 
-    private function code(Canvas $canvas, DrawnHive $hive, float $centre, float $ground): void
-    {
-        $words = function (Canvas $canvas) use ($hive, $centre, $ground): void {
+    private function code(
+        Canvas $canvas,
+        DrawnHive $hive,
+        float $centre,
+        float $ground,
+        float $pitch,
+        float $below,
+    ): void {
+        $words = function (Canvas $canvas) use ($hive, $centre, $ground, $pitch, $below): void {
+            // On a phone a thumb covers more than a box: anywhere on the hive opens it (its boxes are larger then).
+            if ($hive->href !== null) {
+                $canvas->rect('thumb', 1.0, 0.0, $pitch - 2.0, $ground + $below);
+            }
             $canvas->text('t14 b', $centre, $ground + 22.0, $hive->code, 'middle');
             foreach ($hive->under as $i => $line) {
                 $canvas->text('t13 soft', $centre, $ground + 38.0 + 16.0 * $i, $line, 'middle');

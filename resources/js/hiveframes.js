@@ -102,5 +102,6 @@ export class HiveFrames {
     });
     this.isFresh = true;
     this.around().forEach((part) => window.htmx?.process(part));
+    document.dispatchEvent(new Event('around:fresh'));
   }
 }

@@ -1,4 +1,7 @@
 <x-page :title="__('Assess') . ': ' . $apiary->name . ($hive === null ? '' : ' ' . $hive->code)" stage="assess" :yard="$apiary->slug">
+  @if ($opened)
+    <x-slot:skip><a class="skip" href="#painter">{{ __('To the painter') }}</a></x-slot:skip>
+  @endif
   <x-slot:head>
     @if ($opened)
       <script src="/build/painter.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>

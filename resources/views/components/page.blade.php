@@ -13,12 +13,14 @@
   <script src="/build/htmx.min.js" defer nonce="{{ $nonce }}"></script>
   <meta name="address" content="{{ request()->getRequestUri() }}">
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  <script src="/build/roving.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/again.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}
 </head>
 
 <body>
   <a class="skip" href="#work">{{ __('To the work area') }}</a>
+  {{ $skip ?? '' }}
   <x-sprite />
   <header class="ribbon">
     <div class="brand">
@@ -60,7 +62,8 @@
         @if ($yard === null) aria-current="true" @endif
       >
         <b>{{ __('All yards') }}</b><br><span
-          class="soft sub">{{ __(':hives hives in :yards yards', ['hives' => $summary->hives(), 'yards' => count($summary->yards)]) }}</span></a>
+          class="soft sub">{{ trans_choice(':count hive|:count hives', $summary->hives()) }}
+          {{ trans_choice('in :count yard|in :count yards', count($summary->yards)) }}</span></a>
       <form
         class="find"
         method="get"

@@ -39,9 +39,9 @@
       @endforeach
     </div>
     <div class="figures">
-      <p class="big">{{ $f->percent($result->pEnough) }}</p>
+      <p class="big">{{ $whatIf->winter->isKnown() ? $f->percent($result->pEnough) : '?' }}</p>
       <p class="sub">
-        {{ __('of winters it lasts') }}
+        {{ $whatIf->winter->isKnown() ? __('of winters it lasts') : __('nobody has looked: what is presumed tells nothing') }}
         @if (!$whatIf->isAsReckoned())
           · {{ __('reckoned: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
         @endif

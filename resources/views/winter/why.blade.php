@@ -18,9 +18,14 @@
       ~{{ $f->kg($result->needMeanKg) }}
       <span class="rng">{{ __('up to :kg', ['kg' => $f->kg($result->needQuantileKg)]) }}</span>
     </dd>
-    <dt>{{ __('Lasts in') }}</dt>
-    <dd>~{{ $f->percent($result->pEnough) }} {{ __('of winters') }}</dd>
-    @if ($result->shortfallKg > 0.5)
+    @if ($winter->isKnown())
+      <dt>{{ __('Lasts in') }}</dt>
+      <dd>~{{ $f->percent($result->pEnough) }} {{ __('of winters') }}</dd>
+    @endif
+    @if (!$winter->isKnown())
+      <dt>{{ __('Short') }}</dt>
+      <dd>{{ __('not known') }}</dd>
+    @elseif ($result->shortfallKg > 0.5)
       <dt>{{ __('Short') }}</dt>
       <dd>~{{ $f->kg($result->shortfallKg) }}</dd>
       <dt>{{ __('Syrup 2:1') }}</dt>
