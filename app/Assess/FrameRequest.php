@@ -17,11 +17,15 @@ final class FrameRequest extends MeasuredRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $rules = ['version' => ['nullable', 'integer', 'min:1'], 'seen_on' => ['nullable', 'date_format:Y-m-d']];
+        $rules = [
+            'unit' => ['nullable', 'in:percent'],
+            'version' => ['nullable', 'integer', 'min:1'],
+            'seen_on' => ['nullable', 'date_format:Y-m-d'],
+        ];
         foreach (['a', 'b'] as $side) {
             $rules[$side] = ['required', 'array:capped,open,brood,pollen'];
             foreach (self::SHARES as $share) {
-                $rules["$side.$share"] = ['nullable', 'numeric', 'between:0,1'];
+                $rules["$side.$share"] = ['nullable', 'numeric', 'between:0,'.(int) $this->whole()];
             }
         }
 
@@ -41,7 +45,7 @@ final class FrameRequest extends MeasuredRequest
             function (Validator $validator): void {
                 foreach (['a', 'b'] as $side) {
                     $shares = $this->input($side);
-                    $sum = is_array($shares) ? array_sum(array_filter($shares, is_numeric(...))) : 0.0;
+                    $sum = is_array($shares) ? array_sum(array_filter($shares, is_numeric(...))) / $this->whole() : 0.0;
                     if ($sum > 1.0001) {
                         $validator
                             ->errors()
@@ -56,6 +60,12 @@ final class FrameRequest extends MeasuredRequest
                 }
             },
         ];
+    }
+
+    /** What a whole face counts as: programs send shares, a form per cent. */
+    private function whole(): float
+    {
+        return $this->input('unit') === 'percent' ? 100.0 : 1.0;
     }
 
     /** The day it was seen, where not today. */
@@ -84,7 +94,7 @@ final class FrameRequest extends MeasuredRequest
         return Face::of(function (Content $content) use ($side): float {
             $value = $this->validated("$side.$content->value");
 
-            return is_numeric($value) ? round((float) $value, 4) : 0.0;
+            return is_numeric($value) ? round((float) $value / $this->whole(), 4) : 0.0;
         });
     }
 }

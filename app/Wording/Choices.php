@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use BackedEnum;
+use DateTimeZone;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\Reserve\WinterSchool;
@@ -25,6 +26,14 @@ final class Choices
         ];
 
         return self::keyed($order, Names::ofRipenessSchool(...));
+    }
+
+    /** @return array<string, string> time zones by their identifiers */
+    public static function timeZones(): array
+    {
+        $zones = DateTimeZone::listIdentifiers();
+
+        return array_combine($zones, array_map(static fn (string $zone): string => strtr($zone, '_', ' '), $zones));
     }
 
     /** @return array<string, string> how a super is put on */

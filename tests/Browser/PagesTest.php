@@ -101,7 +101,7 @@ final class PagesTest extends BrowserTestCase
         try {
             $this->open('/assess/tegelbruket/T4');
             $this->click('[data-form] summary');
-            $this->find('#n-a-capped')->clear()->sendKeys('0.42');
+            $this->find('#n-a-capped')->clear()->sendKeys('42');
             $this->click('[data-form] .btn.go');
             $this->waitForText('.notice', 'is saved');
         } finally {

@@ -37,7 +37,7 @@ final class PlainTest extends BrowserTestCase
             $this->press('[data-form] summary');
         }
         foreach (
-            ['#n-a-capped' => '0.9', '#n-b-capped' => '0.85', '#n-a-open' => '0.05', '#n-b-open' => '0.1'] as $field => $share
+            ['#n-a-capped' => '90', '#n-b-capped' => '85', '#n-a-open' => '5', '#n-b-open' => '10'] as $field => $share
         ) {
             $this->type($field, $share);
         }

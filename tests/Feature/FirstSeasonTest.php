@@ -156,10 +156,10 @@ final class FirstSeasonTest extends FeatureTestCase
             foreach (range(1, 10) as $slot) {
                 $this->open("/assess/quince-hill/$hive->code?box=$box&slot=$slot");
                 $this->submit("/frames/$slot", [
-                    'a[capped]' => (string) $capped,
-                    'a[open]' => '0.02',
-                    'b[capped]' => (string) $capped,
-                    'b[open]' => '0.02',
+                    'a[capped]' => (string) (100 * $capped),
+                    'a[open]' => '2',
+                    'b[capped]' => (string) (100 * $capped),
+                    'b[open]' => '2',
                 ]);
             }
             foreach ($water as $value) {

@@ -100,7 +100,7 @@
               name="time_zone"
               :label="__('Time zone')"
               :value="$operation->time_zone"
-              required
+              :options="$choose->timeZones()"
             />
             <div class="row">
               <x-field

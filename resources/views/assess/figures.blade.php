@@ -1,10 +1,10 @@
 <details class="astable" data-form @if ($errors->hasAny(['a', 'b'])) open @endif>
   <summary>{{ __('as figures') }}</summary>
   <x-form :action="route('assess.frames.update', [$box->id, $slot])" method="put" class="narrow">
-    <x-hidden :of="['version' => $looks->stored?->version, 'seen_on' => $opened->on]" />
+    <x-hidden :of="['version' => $looks->stored?->version, 'seen_on' => $opened->on, 'unit' => 'percent']" />
     @foreach ($looks->faces as $side => $face)
       <fieldset>
-        <legend>{{ __('Face :side, shares from 0 to 1', ['side' => strtoupper($side)]) }}</legend>
+        <legend>{{ __('Face :side, per cent of it', ['side' => strtoupper($side)]) }}</legend>
         <div class="row">
           @foreach (['capped', 'open', 'brood', 'pollen'] as $what)
             <div class="field">
@@ -14,9 +14,9 @@
                 name="{{ $side }}[{{ $what }}]"
                 type="number"
                 min="0"
-                max="1"
+                max="100"
                 step="any"
-                value="{{ is_scalar(old("$side.$what")) ? old("$side.$what") : $face->$what }}"
+                value="{{ is_scalar(old("$side.$what")) ? old("$side.$what") : round(100 * $face->$what, 1) }}"
                 @if ($errors->hasAny([$side, "$side.$what"])) aria-invalid="true" @endif
               />
             </div>

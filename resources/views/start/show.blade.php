@@ -35,7 +35,12 @@
     <x-form :action="route('start.store')">
       <div class="row">
         <x-field name="operation" :label="__('Name of your operation')" maxlength="120" />
-        <x-field name="time_zone" :label="__('Time zone')" value="Europe/Stockholm" />
+        <x-field
+          name="time_zone"
+          :label="__('Time zone')"
+          value="Europe/Stockholm"
+          :options="$choose->timeZones()"
+        />
       </div>
       @include('yards.draw', ['kindNames' => $kindNames])
       <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
