@@ -82,9 +82,10 @@ final class FinishRequest extends FormRequest
         if (! $this->boolean('chosen')) {
             return $items;
         }
-        $done = $this->input('done', []);
+        $given = $this->input('done', []);
+        $done = is_array($given) ? $given : [];
 
-        return $items->filter(static fn (ClearingSuper $one): bool => in_array($one->id, is_array($done) ? $done : [], true));
+        return $items->filter(static fn (ClearingSuper $one): bool => in_array($one->id, $done, true));
     }
 
     /** @return Collection<int, ClearingSuper> */

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
+use App\Drawing\Picture;
 use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\ColonyFact;
 use App\Models\Hive;
 use App\Models\Queen;
+use App\Yards\Story\HiveStory;
+use App\Yards\Story\StoryReader;
+use App\Yards\Story\StoryStrip;
 use App\YardState\HiveState;
 use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\Comb\BoxKind;
@@ -33,6 +37,7 @@ final readonly class OpenHive
         public Collection $history,
         private Collection $store,
         private Collection $queens,
+        public HiveStory $story,
     ) {
     }
 
@@ -59,7 +64,13 @@ final readonly class OpenHive
                 ->get(),
             Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::CHOICES)->get(),
             Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::CHOICES)->get(),
+            app(StoryReader::class)->of($hive),
         );
+    }
+
+    public function strip(): Picture
+    {
+        return (new StoryStrip)->of($this->story, $this->hive->code);
     }
 
     public function queen(): string

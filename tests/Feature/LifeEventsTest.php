@@ -8,6 +8,7 @@ use App\Models\Apiary;
 use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Hive;
+use Database\Factories\TakenSuperFactory;
 use Illuminate\Testing\TestResponse;
 use Marjoram\Core\Comb\Face;
 
@@ -82,6 +83,21 @@ final class LifeEventsTest extends FeatureTestCase
         self::assertNull($this->find('L1')->colony);
         self::assertSame('with the colony of L1', $this->find('L2')->colony?->facts->last()?->note);
         self::assertTrue($this->find('L1')->isEmpty());
+    }
+
+    public function test_the_story_of_a_hive_is_one_strip(): void
+    {
+        $hive = $this->find('L2');
+        $this->seen($this->super($hive, 1), new Face(0.9, 0.1), 17.0);
+        $this->happened('L2', 'swarmed')->assertStatus(303);
+        $this->send('POST', "/winter/hives/$hive->id/feedings", ['what' => 'dry-sugar', 'amount' => '4', 'fed_on' => '2026-08-02'])
+            ->assertStatus(303);
+        TakenSuperFactory::new()->of($hive, 2025)->weighed(31.0)->create();
+        $page = $this->get("/yards/{$this->yard->slug}/L2")->assertOk();
+        foreach (['supers', 'bees', 'swarmed', 'looked at', 'water read', 'fed', '2025: <b>31'] as $part) {
+            $page->assertSee($part, false);
+        }
+        $page->assertDontSee('>decided<', false);
     }
 
     /**

@@ -2,6 +2,17 @@
 <section class="blk" id="hive">
   <h2>{{ __('Hive :code', ['code' => $hive->code]) }}</h2>
   <x-notes :of="$open->state" />
+  @if (!$open->story->isEmpty())
+    <x-drawing.picture :of="$open->strip()" />
+    <p class="sub">
+      @foreach ($open->story->kgBySeason as $year => $kg)
+        {{ $year }}: <b>{{ $f->kg($kg, 0) }}</b>
+        @if (!$loop->last)
+          ·
+        @endif
+      @endforeach
+    </p>
+  @endif
   <div class="cols2">
     <div>
       <h3>{{ __('Its boxes, from the top') }}</h3>
