@@ -50,7 +50,7 @@ final class AccountController
     {
         /** @var array{password: string} $values */
         $values = $request->validate([
-            'current_password' => ['required', 'current_password'],
+            'current_password' => ['bail', 'required', 'string', 'current_password'],
             'password' => ['required', 'confirmed', Password::default(), new Guessable],
         ]);
         $this->person($request)->update(['password' => $values['password']]);

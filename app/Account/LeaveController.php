@@ -33,8 +33,8 @@ final readonly class LeaveController
     public function destroy(Request $request): RedirectResponse
     {
         $request->validate([
-            'password' => ['required', 'current_password'],
-            'sure' => ['required', Rule::in(['delete'])],
+            'password' => ['bail', 'required', 'string', 'current_password'],
+            'sure' => ['bail', 'required', 'string', Rule::in(['delete'])],
         ], ['sure.in' => __('Type the word delete.')]);
         $person = $this->person($request);
         try {

@@ -16,7 +16,7 @@ final readonly class FinishController
 {
     public function placed(FinishRequest $request, Clearing $clearing): RedirectResponse
     {
-        $this->refuseCollected($clearing);
+        $this->hold($clearing);
         foreach ($request->done()->whereNull('placed_at') as $item) {
             $item->update(['placed_at' => $request->at()]);
         }
@@ -42,7 +42,7 @@ final readonly class FinishController
         FollowUps $followUps,
         YardReader $yards,
     ): RedirectResponse {
-        $this->refuseCollected($clearing);
+        $this->hold($clearing);
         $in = $request->done();
         foreach ($in->whereNull('collected_at') as $item) {
             $item->update(['collected_at' => $request->at()]);
@@ -68,10 +68,14 @@ final readonly class FinishController
         ]));
     }
 
-    /** @throws ValidationException */
-    private function refuseCollected(Clearing $clearing): void
+    /**
+     * Of two who finish it at once the second finds it finished.
+     *
+     * @throws ValidationException
+     */
+    private function hold(Clearing $clearing): void
     {
-        if ($clearing->isCollected()) {
+        if ($clearing->claim(null)->isCollected()) {
             throw ValidationException::withMessages(['plan' => __('This clearing is in the honey room already.')]);
         }
     }

@@ -33,10 +33,10 @@ final class FinishRequest extends FormRequest
     {
         return [
             function (Validator $validator): void {
-                $on = $this->day()->format('Y-m-d');
                 if ($validator->errors()->isNotEmpty()) {
                     return;
                 }
+                $on = $this->day()->format('Y-m-d');
                 if ($on > $this->current()->today()->format('Y-m-d')) {
                     $validator->errors()->add('on', __('This day is still to come.'));
                 }
@@ -60,7 +60,7 @@ final class FinishRequest extends FormRequest
     {
         $given = $this->input('on');
 
-        return is_string($given) && preg_match('/^\d{4}-\d\d-\d\d$/', $given) === 1
+        return is_string($given) && $given !== ''
             ? new DateTimeImmutable($given)
             : $this->current()->today();
     }

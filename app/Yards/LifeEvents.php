@@ -23,6 +23,8 @@ final readonly class LifeEvents
      */
     public function happened(Hive $hive, string $kind, string $on, ?string $note, string $other): void
     {
+        // Two things at once happen to it one after the other.
+        $hive->claim(null);
         $colony = $this->colony($hive, $kind, $on);
         $this->note($colony, $hive, $kind, $on, $note);
         match ($kind) {
@@ -39,6 +41,11 @@ final readonly class LifeEvents
         if ($living === null && $hive->isEmpty() && $kind !== 'settled') {
             throw ValidationException::withMessages([
                 'kind' => __('No colony lives on :hive: note first that one has settled.', ['hive' => $hive->code]),
+            ]);
+        }
+        if ($living !== null && $kind === 'settled' && $hive->colonies->count() > 1) {
+            throw ValidationException::withMessages([
+                'kind' => __('A colony lives on :hive already.', ['hive' => $hive->code]),
             ]);
         }
         if ($living !== null && $living->started_on->format('Y-m-d') > $on && $hive->colonies->count() > 1) {

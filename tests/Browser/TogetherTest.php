@@ -120,6 +120,25 @@ final class TogetherTest extends TestCase
         self::assertSame('8', $seen[1] ?? null, 'What is kept of the hive is made anew after each.');
     }
 
+    public function test_of_eight_who_finish_a_stop_one_does(): void
+    {
+        $box = $this->boxes()[5];
+        $decision = ['choice' => 'take', 'note' => 'For the fair.'];
+        $where = ['method' => 'brush', 'boxes' => [$box]];
+        self::all([self::write('keeper', 'POST', "/winter/boxes/$box/decisions", $decision)]);
+        self::all([self::write('keeper', 'POST', '/clear/'.self::$slug.'/plans', $where)]);
+        preg_match('#/clear/plans/(\w{26})#', self::read('keeper', '/clear'), $plan);
+        self::assertNotSame([], $plan);
+        $writes = [];
+        foreach (range(1, 8) as $n) {
+            $who = $n % 2 === 0 ? 'keeper' : 'partner';
+            $writes[] = self::write($who, 'PUT', "/clear/plans/$plan[1]/collected", []);
+        }
+        $statuses = array_count_values(array_column(self::all($writes), 'status'));
+        ksort($statuses);
+        self::assertSame([303 => 1, 422 => 7], $statuses);
+    }
+
     public function test_one_undo_at_a_time(): void
     {
         $box = $this->boxes()[1];

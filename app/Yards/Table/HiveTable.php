@@ -110,6 +110,11 @@ final class HiveTable
                 ]);
             }
         }
+        foreach (array_filter($columns) as $i => $column) {
+            if (array_search($column, $columns, true) !== $i) {
+                $errors[] = __('There are two columns ":column".', ['column' => $column->value]);
+            }
+        }
         foreach ([Column::Code, Column::Yard] as $needed) {
             if ($errors === [] && ! in_array($needed, $columns, true)) {
                 $errors[] = __('There is no column ":column".', ['column' => $needed->value]);
