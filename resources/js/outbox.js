@@ -30,9 +30,15 @@ export class Outbox {
 
   put(frame) {
     frame.stamp = (frame.stamp ?? 0) + 1;
+    frame.key = ulid();
+    this.keep(frame);
+  }
+
+  /** With its key: what was stored, but whose answer never came, is answered again and not stored twice. */
+  keep(frame) {
     this.frames.set(frame.url, frame);
-    const { url, faces, version } = frame;
-    localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, day: this.day }));
+    const { url, faces, version, key } = frame;
+    localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
     this.tells.waiting(this.frames.size);
     this.soon(PAUSE_MS);
   }
@@ -46,7 +52,7 @@ export class Outbox {
   recover(take) {
     for (const key of Object.keys(localStorage).filter((one) => one.startsWith(KEPT))) {
       const kept = JSON.parse(localStorage.getItem(key));
-      if (kept?.url && kept.day === this.day) this.put(take(kept) ?? kept);
+      if (kept?.url && kept.day === this.day) this.keep(Object.assign(take(kept) ?? kept, { key: kept.key ?? ulid() }));
     }
   }
 
@@ -83,8 +89,9 @@ export class Outbox {
   async send(frame) {
     const { stamp } = frame;
     try {
-      frame.key = frame.keyOf === stamp ? frame.key : ulid();
-      frame.keyOf = stamp;
+      // As it is sent now, under the version known by now.
+      const { url, faces, version, key } = frame;
+      localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
       const response = await fetch(frame.url, {
         method: 'PUT',
         body: JSON.stringify({ ...frame.faces, version: frame.version, seen_on: this.day }),
