@@ -7,6 +7,7 @@ namespace App\Yards;
 use App\Models\Box;
 use App\Models\BoxKindRow;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
@@ -19,7 +20,7 @@ final readonly class BoxKindController
     {
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, Formatter $format): RedirectResponse
     {
         $values = $request->validate([
             'name' => ['required', 'string', 'max:80'],
@@ -29,13 +30,15 @@ final readonly class BoxKindController
             'external_height_mm' => ['required', 'numeric', 'between:60,600'],
             'external_length_mm' => ['required', 'numeric', 'between:100,1000'],
             'external_width_mm' => ['required', 'numeric', 'gte:inside_width_mm', 'max:1000'],
-            'empty_mass_kg' => ['required', 'numeric', 'between:0,40'],
+            'empty_mass' => ['required', 'numeric', 'between:0,'.$format->massValue(40.0)],
         ]);
         $key = 'own-'.Str::slug($values['name']);
         if (isset($this->kinds->all()[$key])) {
             throw ValidationException::withMessages(['name' => __('There is a box kind of this name already.')]);
         }
-        BoxKindRow::query()->create(['key' => $key] + $values);
+        $kg = $format->massToKg((float) $values['empty_mass']);
+        unset($values['empty_mass']);
+        BoxKindRow::query()->create(['key' => $key, 'empty_mass_kg' => round($kg, 3)] + $values);
 
         return Saved::at(route('yards.index'), __(':name can be put on hives now.', ['name' => $values['name']]));
     }

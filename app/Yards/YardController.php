@@ -14,6 +14,7 @@ use App\Models\Treatment;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use App\YardState\BoxKindReader;
 use App\YardState\YardReader;
 use Illuminate\Contracts\View\View;
@@ -102,7 +103,7 @@ final readonly class YardController
         return Saved::at(route('yards.yard', $apiary->slug), __(':name stands.', ['name' => $apiary->name]));
     }
 
-    public function update(Request $request, Apiary $apiary): RedirectResponse
+    public function update(Request $request, Apiary $apiary, Formatter $format): RedirectResponse
     {
         $values = $request->validate([
             'name' => ['required', 'string', 'max:80'],
@@ -111,10 +112,17 @@ final readonly class YardController
             'heather' => ['sometimes', 'boolean'],
             'notes' => ['nullable', 'string', 'max:2000'],
             'climate' => ['required', 'array', 'size:12'],
-            'climate.*' => ['required', 'numeric', 'between:-50,40'],
+            'climate.*' => [
+                'required',
+                'numeric',
+                'between:'.$format->temperatureValue(-50.0).','.$format->temperatureValue(40.0),
+            ],
             'version' => ['nullable', 'integer'],
         ]);
-        $climate = array_map(floatval(...), array_values($values['climate']));
+        $climate = array_map(
+            static fn (mixed $value): float => round($format->temperatureToC((float) $value), 2),
+            array_values($values['climate']),
+        );
         $apiary
             ->claim($values['version'] ?? null)
             ->update([
@@ -124,10 +132,23 @@ final readonly class YardController
                 'heather' => $request->boolean('heather'),
                 'notes' => $values['notes'] ?? null,
                 'climate' => $climate,
-                'climate_source' => $climate == $apiary->climate ? $apiary->climate_source : null,
+                'climate_source' => self::isSame($climate, array_values($apiary->climate)) ? $apiary->climate_source : null,
             ]);
 
         return Saved::at(route('yards.yard', $apiary->slug), __(':name is saved.', ['name' => $apiary->name]));
+    }
+
+    /**
+     * As it was shown, to a tenth of a degree of the person's unit.
+     *
+     * @param  list<float>  $a
+     * @param  list<float>  $b
+     */
+    private static function isSame(array $a, array $b): bool
+    {
+        $off = array_map(static fn (float $one, float $other): float => abs($one - $other), $a, $b);
+
+        return count($a) === count($b) && max([0.0, ...$off]) < 0.06;
     }
 
     public function destroy(Apiary $apiary): RedirectResponse

@@ -34,7 +34,7 @@ final class RecordsTest extends FeatureTestCase
             'external_height_mm' => 150,
             'external_length_mm' => 480,
             'external_width_mm' => 340,
-            'empty_mass_kg' => 4,
+            'empty_mass' => 4,
         ];
         $this->send('POST', '/yards/kinds', ['external_width_mm' => 290] + $kind, from: '/yards')->assertStatus(422);
         $this->send('POST', '/yards/kinds', $kind)->assertStatus(303);

@@ -535,7 +535,7 @@ final class UndoTest extends FeatureTestCase
                     'external_height_mm' => '150',
                     'external_length_mm' => '480',
                     'external_width_mm' => '340',
-                    'empty_mass_kg' => '4',
+                    'empty_mass' => '4',
                 ],
             ],
             'yards.kinds.destroy' => fn (): array => [

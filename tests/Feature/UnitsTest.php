@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Apiary;
+use App\Models\BoxKindRow;
+use App\Models\User;
 use App\Support\SeasonCalendar;
 use App\Support\Units\Formatter;
 use App\Support\Units\Preferences;
@@ -55,6 +58,35 @@ final class UnitsTest extends FeatureTestCase
             [$metric->volumeToLitres(1.0), $us->volumeToLitres(1.0), $uk->volumeToLitres(1.0)],
             1e-9,
         );
+    }
+
+    public function test_an_own_kind_and_a_climate_are_entered_in_the_persons_units(): void
+    {
+        $keeper = User::query()->where('email', 'keeper@demo.example')->firstOrFail();
+        $keeper->update(['preferences' => ['system' => 'us']]);
+        $this->as('keeper')->demo();
+        $kind = [
+            'name' => 'Low eight',
+            'frames' => '8',
+            'comb_area_dm2' => '6',
+            'inside_width_mm' => '310',
+            'external_height_mm' => '150',
+            'external_length_mm' => '500',
+            'external_width_mm' => '350',
+            'empty_mass' => '11',
+        ];
+        $this->send('POST', '/yards/kinds', $kind)->assertStatus(303);
+        self::assertEqualsWithDelta(4.99, (float) BoxKindRow::query()->where('name', 'Low eight')->value('empty_mass_kg'), 0.001);
+        $this->send('POST', '/yards/kinds', ['name' => 'Lead', 'empty_mass' => '200'] + $kind)->assertStatus(422);
+        $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
+        $this->get('/yards/ekbacken')->assertOk()->assertSee('Monthly mean temperature, °F');
+        $where = ['name' => $yard->name, 'latitude' => $yard->latitude, 'longitude' => $yard->longitude];
+        $this->send('PUT', '/yards/ekbacken', $where + ['climate' => array_fill(0, 12, '50')])->assertStatus(303);
+        self::assertSame(array_fill(0, 12, 10.0), array_map(floatval(...), $yard->refresh()->climate));
+        // Saved as it was shown, the station it came from stays named.
+        $yard->update(['climate' => array_fill(0, 12, 7.53), 'climate_source' => 'baltic-south']);
+        $this->send('PUT', '/yards/ekbacken', $where + ['climate' => array_fill(0, 12, '45.6')])->assertStatus(303);
+        self::assertSame('baltic-south', $yard->refresh()->climate_source);
     }
 
     public function test_ranges_minus_signs_and_times(): void

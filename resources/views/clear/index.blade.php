@@ -36,7 +36,9 @@
               – {{ $f->weekday($one->second_on) }}
             @endif
           </a>,
-          {{ trans_choice(':count super|:count supers', $one->items->count()) }}, {{ $say->term($one->state) }}
+          {{ trans_choice(':count super|:count supers', $one->items->count()) }}, {{ $say->term($one->state) }} ·
+          <a class="link"
+            href="{{ route('clear.day', $one->inOn()->format('Y-m-d')) }}">{{ __('the day\'s sheet') }}</a>
         </p>
       @endforeach
       @if ($clearing->isEmpty())

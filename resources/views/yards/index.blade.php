@@ -95,10 +95,10 @@
           <x-field name="external_length_mm" type="number" :label="__('length, mm')" />
           <x-field name="external_width_mm" type="number" :label="__('width, mm')" />
           <x-field
-            name="empty_mass_kg"
+            name="empty_mass"
             type="number"
             step="0.1"
-            :label="__('Empty with drawn comb, kg')"
+            :label="__('Empty with drawn comb, :unit', ['unit' => $f->massUnit()])"
           />
           <button class="btn">{{ __('Add it') }}</button>
         </div>

@@ -137,7 +137,7 @@
           :value="$apiary->notes"
         />
         <fieldset>
-          <legend>{{ __('Monthly mean temperature, °C') }}</legend>
+          <legend>{{ __('Monthly mean temperature, :unit', ['unit' => $f->temperatureUnit()]) }}</legend>
           <div class="row">
             @foreach ($choose->months() as $i => $month)
               <div class="field"><label for="c{{ $i }}">{{ $month }}</label>
@@ -146,7 +146,7 @@
                   name="climate[{{ $i }}]"
                   type="number"
                   step="0.1"
-                  value="{{ is_scalar(old("climate.$i")) ? old("climate.$i") : $apiary->climate[$i] ?? '' }}"
+                  value="{{ is_scalar(old("climate.$i")) ? old("climate.$i") : (isset($apiary->climate[$i]) ? round($f->temperatureValue($apiary->climate[$i]), 1) : '') }}"
                 >
               </div>
             @endforeach
