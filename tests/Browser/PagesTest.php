@@ -35,6 +35,8 @@ final class PagesTest extends BrowserTestCase
         '/assess/ekbacken/E3?slot=2&on=2026-08-01',
         '/yards',
         '/yards/ekbacken/E3',
+        '/yards/table',
+        '/leave',
         '/account',
         '/account/policy',
         '/account/trail',

@@ -64,11 +64,11 @@ final class InvariantsTest extends TestCase
             $box = $this->box($random);
             $frames = $this->frames($random, $box, $box->framesFitted);
             foreach (range(1, count($frames)) as $seen) {
-                $estimate = $model->estimate($box, array_slice($frames, 0, $seen));
+                $estimate = $model->estimate(new Super($box, array_slice($frames, 0, $seen)));
                 self::assertSame($box->framesFitted - $seen, $estimate->unseen());
                 $doubts[$seen][] = $estimate->sd;
             }
-            $all = $model->estimate($box, $frames);
+            $all = $model->estimate(new Super($box, $frames));
             self::assertEqualsWithDelta(0.0, $all->sd, 1e-12);
             $honey = array_sum(array_map(static fn (Frame $one): float => $one->a->honey() + $one->b->honey(), $frames));
             $capped = array_sum(array_map(static fn (Frame $one): float => $one->a->capped + $one->b->capped, $frames));
