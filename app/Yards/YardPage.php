@@ -10,6 +10,7 @@ use App\Models\HarvestPolicy;
 use App\Models\Treatment;
 use App\Operation\Policy;
 use App\Operation\PolicyValues;
+use App\Support\Units\Formatter;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\BoxKind;
@@ -32,6 +33,14 @@ final readonly class YardPage
         private Collection $apiaries,
         public ?OpenHive $open,
     ) {
+    }
+
+    /** The mean temperature of a month (0 is January) as a form shows it. */
+    public function monthly(int $month, Formatter $format): string
+    {
+        $celsius = $this->apiary->climate[$month] ?? null;
+
+        return $celsius === null ? '' : (string) round($format->temperatureValue($celsius), 1);
     }
 
     /** @return array<string, string> */

@@ -146,7 +146,7 @@
                   name="climate[{{ $i }}]"
                   type="number"
                   step="0.1"
-                  value="{{ is_scalar(old("climate.$i")) ? old("climate.$i") : (isset($apiary->climate[$i]) ? round($f->temperatureValue($apiary->climate[$i]), 1) : '') }}"
+                  value="{{ is_scalar(old("climate.$i")) ? old("climate.$i") : $page->monthly($i, $f) }}"
                 >
               </div>
             @endforeach
