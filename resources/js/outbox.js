@@ -37,10 +37,13 @@ export class Outbox {
   /** With its key: what was stored, but whose answer never came, is answered again and not stored twice. */
   keep(frame) {
     this.frames.set(frame.url, frame);
-    const { url, faces, version, key } = frame;
-    localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
+    this.store(frame);
     this.tells.waiting(this.frames.size);
     this.soon(PAUSE_MS);
+  }
+
+  store({ url, faces, version, key }) {
+    localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
   }
 
   soon(ms) {
@@ -90,8 +93,7 @@ export class Outbox {
     const { stamp } = frame;
     try {
       // As it is sent now, under the version known by now.
-      const { url, faces, version, key } = frame;
-      localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
+      this.store(frame);
       const response = await fetch(frame.url, {
         method: 'PUT',
         body: JSON.stringify({ ...frame.faces, version: frame.version, seen_on: this.day }),

@@ -36,6 +36,12 @@ final readonly class HiveRow
         return $this->text(Column::Yard);
     }
 
+    /** Her own, or one after the hive's. */
+    public function queenCode(): string
+    {
+        return mb_substr($this->text(Column::Queen) ?: 'Q-'.$this->code(), 0, 30);
+    }
+
     public function queen(): string
     {
         return implode(' ', array_filter([

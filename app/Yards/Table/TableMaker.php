@@ -46,9 +46,9 @@ final readonly class TableMaker
     private function queen(HiveRow $row, Hive $hive): void
     {
         $year = $row->text(Column::Year) === '' ? (int) substr(NewYard::today(), 0, 4) : (int) $row->text(Column::Year);
-        $code = $row->text(Column::Queen) ?: 'Q-'.$row->code();
+        $code = $row->queenCode();
         $queen = Queen::query()->where('code', $code)->first() ?? Queen::query()->create([
-            'code' => mb_substr($code, 0, 30),
+            'code' => $code,
             'line' => mb_substr($row->text(Column::Line) ?: '–', 0, 30),
             'year' => $year,
         ]);
@@ -65,7 +65,7 @@ final readonly class TableMaker
         foreach ($rows as $row) {
             $mother = $row->text(Column::Mother);
             $known = $mother === '' ? null : Queen::query()->where('code', $mother)->first();
-            $code = $row->text(Column::Queen) ?: 'Q-'.$row->code();
+            $code = $row->queenCode();
             if ($known !== null && $known->code !== $code) {
                 Queen::query()->where('code', $code)->first()?->update(['mother_id' => $known->id]);
             }

@@ -51,21 +51,7 @@
             required
             autocomplete="current-password"
           />
-          <x-field
-            name="password"
-            type="password"
-            :label="__('New password')"
-            :hint="__('10 characters or more')"
-            required
-            autocomplete="new-password"
-          />
-          <x-field
-            name="password_confirmation"
-            type="password"
-            :label="__('New password once more')"
-            required
-            autocomplete="new-password"
-          />
+          <x-new-password />
           <div class="btns"><button class="btn">{{ __('Change the password') }}</button>
           </div>
         </x-form>

@@ -14,21 +14,7 @@
       required
       autocomplete="username"
     />
-    <x-field
-      name="password"
-      type="password"
-      :label="__('Password')"
-      :hint="__('10 characters or more')"
-      required
-      autocomplete="new-password"
-    />
-    <x-field
-      name="password_confirmation"
-      type="password"
-      :label="__('Password once more')"
-      required
-      autocomplete="new-password"
-    />
+    <x-new-password :label="__('Password')" :again="__('Password once more')" />
     <div class="btns"><button class="btn go">{{ __('Sign up') }}</button> <a class="link"
         href="{{ route('sign-in') }}"
       >{{ __('I have an account') }}</a>

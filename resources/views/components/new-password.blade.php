@@ -1,0 +1,16 @@
+@props(['label' => __('New password'), 'again' => __('New password once more')])
+<x-field
+  name="password"
+  type="password"
+  :label="$label"
+  :hint="__('10 characters or more')"
+  required
+  autocomplete="new-password"
+/>
+<x-field
+  name="password_confirmation"
+  type="password"
+  :label="$again"
+  required
+  autocomplete="new-password"
+/>
