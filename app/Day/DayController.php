@@ -7,8 +7,6 @@ namespace App\Day;
 use App\Models\LoadingTick;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +19,11 @@ final readonly class DayController
     {
     }
 
-    public function show(string $day): View
+    public function show(Request $request, string $day, WorkPicture $draw): View
     {
         return view('day.show', [
+            'draw' => $draw,
+            'canTick' => $request->user()?->can('record') === true,
             'sheet' => $this->read($day),
             'today' => $this->current->today()->format('Y-m-d'),
             'ticked' => LoadingTick::query()->where('day', $day)->pluck('thing')->all(),
@@ -31,22 +31,11 @@ final readonly class DayController
     }
 
     /** The same on one or two sheets of A4 or Letter. */
-    public function pdf(Request $request, string $day): Response
+    public function pdf(Request $request, string $day, Paper $paper): Response
     {
-        $sheet = $this->read($day);
-        $folder = storage_path('framework/cache');
-        $pdf = new Dompdf(new Options([
-            'isRemoteEnabled' => false,
-            'isPhpEnabled' => false,
-            'defaultFont' => 'DejaVu Sans',
-            'fontCache' => $folder,
-            'tempDir' => $folder,
-        ]));
-        $pdf->setPaper($request->query('paper') === 'letter' ? 'letter' : 'a4');
-        $pdf->loadHtml(view('day.paper', ['sheet' => $sheet])->render(), 'UTF-8');
-        $pdf->render();
+        $size = $request->query('paper') === 'letter' ? 'letter' : 'a4';
 
-        return new Response((string) $pdf->output(), 200, [
+        return new Response($paper->of($this->read($day), $size), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'attachment; filename="day-'.$day.'.pdf"',
             'Cache-Control' => 'private, no-store',

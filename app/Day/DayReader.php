@@ -13,7 +13,6 @@ use App\YardState\Visits\LoadingList;
 use App\YardState\Visits\Stop;
 use App\YardState\Visits\StopReader;
 use DateTimeImmutable;
-use Illuminate\Support\Collection;
 use Marjoram\Core\Rounds\Tours;
 use Marjoram\Core\Rounds\Travel;
 
@@ -32,22 +31,20 @@ final readonly class DayReader
     {
         $operation = $this->current->get();
         $stops = $this->stops($date);
+        $visits = array_merge([], ...array_map(static fn (Stop $stop): array => $stop->visits, $stops));
 
         return new DaySheet(
             new DateTimeImmutable($date),
             $stops,
-            LoadingList::of($stops, $operation->kit, $operation->crew),
-            Lifted::of($stops, $operation->crew),
+            LoadingList::of($visits, $operation->kit, $operation->crew),
+            Lifted::of($visits, $operation->crew),
         );
     }
 
     /** @return list<Stop> */
     private function stops(string $date): array
     {
-        $clearings = Clearing::query()
-            ->where(fn ($that) => $that->whereDate('first_on', $date)->orWhereDate('second_on', $date))
-            ->with(['apiary', 'items.hive', 'items.box.place'])
-            ->get();
+        $clearings = Clearing::workedOn($date)->with(['apiary', 'items.hive', 'items.box.place'])->get();
         /** @var list<Apiary> $yards */
         $yards = array_values($clearings->pluck('apiary')->unique('id')->all());
         if ($yards === []) {
@@ -59,24 +56,8 @@ final readonly class DayReader
         $at = 0;
         foreach ((new Tours($travel))->route((1 << count($yards)) - 1) as $place) {
             $here = $clearings->where('apiary_id', $yards[$place]->id);
-            array_push($stops, ...$this->at($here, $date, $travel->minutes[$at][$place + 1]));
+            $stops[] = $this->reader->stop($here, $date, $travel->minutes[$at][$place + 1]);
             $at = $place + 1;
-        }
-
-        return $stops;
-    }
-
-    /**
-     * @param  Collection<int, Clearing>  $clearings  of one yard
-     * @return list<Stop>
-     */
-    private function at(Collection $clearings, string $date, float $drive): array
-    {
-        $boxes = $clearings->map(static fn (Clearing $one): array => $one->items->pluck('box_id')->all());
-        $going = array_values(array_merge([], ...array_values($boxes->all())));
-        $stops = [];
-        foreach ($clearings->values() as $i => $clearing) {
-            $stops[] = $this->reader->stop($clearing, $date, $i === 0 ? $drive : 0.0, $going, $i > 0);
         }
 
         return $stops;

@@ -7,6 +7,7 @@ namespace App\Day;
 use App\YardState\Visits\Lifted;
 use App\YardState\Visits\LoadItem;
 use App\YardState\Visits\Stop;
+use App\YardState\Visits\Visit;
 use DateTimeImmutable;
 
 /** One day out: the stops in the order of the drive, what is done at each, and what goes on the truck. */
@@ -35,21 +36,16 @@ final readonly class DaySheet
         return $this->day->modify(sprintf('%+d days', $days))->format('Y-m-d');
     }
 
-    /** Places where the truck stands. */
-    public function places(): int
+    /** Nothing is left to be ticked. */
+    public function isDone(): bool
     {
-        return count(array_filter($this->stops, static fn (Stop $stop): bool => ! $stop->sameStop));
+        return array_filter($this->stops, static fn (Stop $stop): bool => ! $stop->isDone()) === [];
     }
 
-    /** The number of a stop's place; null where the truck stands there already. */
-    public function numberOf(Stop $stop): ?int
+    /** @return list<Visit> that nobody said is finished */
+    public function open(): array
     {
-        if ($stop->sameStop) {
-            return null;
-        }
-        $until = array_slice($this->stops, 0, 1 + (int) array_search($stop, $this->stops, true));
-
-        return count(array_filter($until, static fn (Stop $one): bool => ! $one->sameStop));
+        return array_merge([], ...array_map(static fn (Stop $stop): array => $stop->open(), $this->stops));
     }
 
     public function drivingMin(): float

@@ -63,6 +63,19 @@ final class Clearing extends Record
         return self::query()->where('state', '!=', ClearingState::Collected->value);
     }
 
+    /**
+     * Those that are worked on a day.
+     *
+     * @param  string  $date  Y-m-d
+     * @return Builder<self>
+     */
+    public static function workedOn(string $date): Builder
+    {
+        return self::query()->where(
+            static fn (Builder $that) => $that->whereDate('first_on', $date)->orWhereDate('second_on', $date),
+        );
+    }
+
     /** One board a hive: a tick on any of its supers is the board's. */
     public function boardsAreOn(): bool
     {
@@ -78,6 +91,26 @@ final class Clearing extends Record
     public function isCollected(): bool
     {
         return $this->state === ClearingState::Collected;
+    }
+
+    /**
+     * On this day boards go on; else supers come in.
+     *
+     * @param  string  $day  Y-m-d
+     */
+    public function places(string $day): bool
+    {
+        return $this->second_on !== null && $this->first_on->format('Y-m-d') === $day;
+    }
+
+    /**
+     * Whatever was to be done on this day is said to be done.
+     *
+     * @param  string  $day  Y-m-d
+     */
+    public function isFinishedOn(string $day): bool
+    {
+        return $this->isCollected() || ($this->places($day) && $this->state === ClearingState::Placed);
     }
 
     /** The day on which its supers come in. */

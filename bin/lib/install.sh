@@ -66,6 +66,9 @@ $(tail -8 "$LOGS/assets.log")"
   cp "$ROOT/node_modules/htmx.org/dist/htmx.min.js" "$out/"
   cp "$ROOT"/node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-*.woff2 \
     "$ROOT/node_modules/@fontsource-variable/fraunces/files/fraunces-latin-opsz-normal.woff2" "$out/fonts/"
+  (cd "$ROOT" && node resources/fonts/paper.mjs "$out/fonts") >>"$LOGS/assets.log" 2>&1 \
+    || die "The fonts for paper could not be made. The end of $LOGS/assets.log:
+$(tail -8 "$LOGS/assets.log")"
   stamp assets resources package.json
 }
 

@@ -26,6 +26,9 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
         ->name('clear.placed');
     Route::put('/clear/plans/{clearing}/collected', [FinishController::class, 'collected'])
         ->name('clear.collected');
+    Route::put('/clear/days/{day}/finish', [FinishController::class, 'day'])
+        ->where('day', '\d{4}-\d{2}-\d{2}')
+        ->name('clear.day.finish');
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {

@@ -38,7 +38,7 @@ final class HouseRulesTest extends TestCase
         'Clear' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Compare' => ['Drawing', 'Models', 'Operation'],
         'Console' => ['Calc', 'Devices', 'Models', 'Operation', 'Records', 'Rounds'],
-        'Day' => ['Models', 'Operation', 'Wording', 'YardState'],
+        'Day' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Desk' => ['Drawing', 'Models', 'Operation', 'Records', 'YardState'],
         'Devices' => [],
         'Drawing' => [],

@@ -98,6 +98,11 @@ final class RoundsTest extends BrowserTestCase
                 ),
             );
         $this->assertAccessible('a day');
+        // A tick in the drawing stands in the list too.
+        $tick = (string) $this->find('.boxtick, .boardtick')->getAttribute('id');
+        $this->click("#$tick");
+        $this->waitFor("#{$tick}[aria-pressed=true]");
+        $this->waitFor('#'.str_replace('draw-', 'tick-', $tick).'[aria-pressed=true]');
         self::screen(390, 844);
         $this->assertAccessible('a day at 390');
         self::$browser->navigate()->back();

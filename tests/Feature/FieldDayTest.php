@@ -70,6 +70,34 @@ final class FieldDayTest extends FeatureTestCase
         $this->get('/clear/days/2026-08-11')->assertOk()->assertDontSee('below first')->assertSee('bee brushes');
     }
 
+    public function test_two_batches_at_one_hive_are_one_stop_and_its_drawing_is_ticked(): void
+    {
+        // Of E3's four supers the lowest gets a board under it, the uppermost is brushed the same day.
+        $boards = $this->plan('ekbacken', 'escape-board', '2026-08-06', '2026-08-08', ['E3' => 1]);
+        $top = $this->plan('ekbacken', 'brush', '2026-08-06', null, ['E3' => 4])->items()->get();
+        $top->take(3)->each(fn (ClearingSuper $one) => $one->delete());
+        $page = (string) $this->get('/clear/days/2026-08-06')
+            ->assertOk()
+            ->assertSee('1 stop,')
+            ->assertSee('boards on, supers in')
+            ->getContent();
+        self::assertSame(1, substr_count($page, '>E3</h3>'), 'one drawing a hive');
+        // In the order of the hands: two are moved below, one comes off, then the board goes on.
+        self::assertMatchesRegularExpression(
+            '/below first: super 3.*below first: super 2.*M\d+, super 4.*board on, under super 1/su',
+            (string) preg_replace('#^.*class="handsteps"#s', '', $page),
+        );
+        foreach ([[$boards->items()->firstOrFail(), 'placed'], [$top[3], 'collected']] as [$item, $what]) {
+            assert($item instanceof ClearingSuper);
+            self::assertStringContainsString("id=\"draw-$item->id\"", $page);
+            self::assertStringContainsString("id=\"tick-$item->id\"", $page);
+            $this->send('PUT', "/clear/items/$item->id", ['what' => $what, 'done' => '1', 'back' => '2026-08-06']);
+        }
+        $page = (string) $this->get('/clear/days/2026-08-06')->getContent();
+        self::assertSame(4, substr_count($page, 'aria-pressed="true"'), 'both are ticked in the drawing and in the list');
+        $this->get('/clear/days/2026-08-06.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    }
+
     public function test_stops_are_driven_in_the_shortest_order_with_the_minutes_of_each_leg(): void
     {
         $this->plan('norra-heden', 'brush', '2026-08-06', null, ['N1' => 1]);

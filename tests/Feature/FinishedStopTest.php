@@ -68,7 +68,37 @@ final class FinishedStopTest extends FeatureTestCase
         $this->send('PUT', "/clear/plans/$clearing->id/collected")->assertStatus(422);
     }
 
-    private function clearing(Method $method, string $first, ?string $second = null): Clearing
+    public function test_a_whole_day_is_finished_at_once_two_days_late(): void
+    {
+        $boards = $this->clearing(Method::EscapeBoard, '2026-08-02', '2026-08-09', 0, 1);
+        $brushed = $this->clearing(Method::Brush, '2026-08-02', null, 1, 2);
+        [$in, $left] = [$brushed->items[0], $brushed->items[1]];
+        $this->get('/clear/days/2026-08-02')->assertOk()->assertSee('Finish the day')->assertDontSee('All is ticked.');
+        foreach ([$boards->items[0], $in, $left] as $item) {
+            $what = $item->clearing_id === $boards->id ? 'placed' : 'collected';
+            $this->send('PUT', "/clear/items/$item->id", ['what' => $what, 'done' => '1', 'back' => '2026-08-02'])->assertStatus(303);
+        }
+        $this->get('/clear/days/2026-08-02')->assertSee('All is ticked.');
+        $url = '/clear/days/2026-08-02/finish';
+        $work = ['chosen' => '1', 'on' => '2026-08-04', 'done' => [$boards->items[0]->id, $in->id]];
+        $this->send('PUT', $url, $work, from: '/clear/days/2026-08-02')->assertStatus(422)->assertSee('Say in a few words why they stay.');
+        $this->send('PUT', $url, ['on' => '2026-08-05'] + $work + ['why' => 'x'])->assertStatus(422);
+        $this->send('PUT', $url, $work + ['why' => 'Bees still in it.'])->assertRedirect('/clear/days/2026-08-04');
+        // The board was ticked, and so on, on its day; what came in did so two days later.
+        self::assertSame(['2026-08-02', ClearingState::Placed], [$boards->refresh()->first_on->format('Y-m-d'), $boards->state]);
+        self::assertSame(['2026-08-04', ClearingState::Collected], [$brushed->refresh()->first_on->format('Y-m-d'), $brushed->state]);
+        self::assertSame('Bees still in it.', $left->refresh()->left_why);
+        self::assertNull($this->hive()->box($in->box_id));
+        self::assertNotNull($this->hive()->box($left->box_id));
+        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('supers in')->assertDontSee('Finish the day');
+        $this->send('PUT', $url, $work + ['why' => 'x'])->assertStatus(422)->assertSee('Nothing of this day is open.');
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertNotNull($this->hive()->box($in->box_id));
+        self::assertSame(ClearingState::Planned, $brushed->refresh()->state);
+        $this->send('PUT', '/clear/days/2026-13-40/finish')->assertStatus(422);
+    }
+
+    private function clearing(Method $method, string $first, ?string $second = null, int $from = 0, int $most = 2): Clearing
     {
         $hive = $this->hive();
         $clearing = Clearing::query()->create([
@@ -79,7 +109,7 @@ final class FinishedStopTest extends FeatureTestCase
             'person_minutes' => 30.0,
             'frozen' => new FrozenClearing,
         ]);
-        foreach (array_slice($hive->supers(), 0, 2) as $box) {
+        foreach (array_slice($hive->supers(), $from, $most) as $box) {
             $clearing->items()->create(['hive_id' => $hive->id, 'box_id' => $box->id]);
         }
 

@@ -345,6 +345,7 @@ final class UndoTest extends FeatureTestCase
             ],
             'clear.placed' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/placed", []],
             'clear.collected' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/collected", []],
+            'clear.day.finish' => fn (): array => ['PUT', "/clear/days/{$plan()->first_on->format('Y-m-d')}/finish", []],
             'clear.day.load' => fn (): array => [
                 'PUT',
                 '/clear/days/2026-08-06/load',

@@ -15,15 +15,15 @@ final readonly class Lifted
     {
     }
 
-    /** @param  list<Stop>  $stops */
-    public static function of(array $stops, int $crew): self
+    /** @param  list<Visit>  $visits */
+    public static function of(array $visits, int $crew): self
     {
         $kg = 0.0;
         $beyond = 0;
-        foreach ($stops as $stop) {
-            foreach ($stop->places ? [] : $stop->clearing->items as $super) {
-                $kg += $stop->box($super)->honey->grossKg ?? 0.0;
-                $beyond += $stop->lift($super) === null ? 0 : 1;
+        foreach ($visits as $visit) {
+            foreach ($visit->places ? [] : $visit->clearing->items as $super) {
+                $kg += $visit->box($super)->honey->grossKg ?? 0.0;
+                $beyond += $visit->lift($super) === null ? 0 : 1;
             }
         }
 

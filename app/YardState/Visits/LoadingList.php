@@ -7,24 +7,24 @@ namespace App\YardState\Visits;
 use Marjoram\Core\Clearing\Kit;
 use Marjoram\Core\Clearing\Method;
 
-/** What the stops of a day want on the truck. */
+/** What the visits of a day want on the truck. */
 final class LoadingList
 {
     /**
-     * @param  list<Stop>  $stops
+     * @param  list<Visit>  $visits
      * @return list<LoadItem>
      */
-    public static function of(array $stops, Kit $kit, int $crew): array
+    public static function of(array $visits, Kit $kit, int $crew): array
     {
         $supers = 0;
         $methods = $withBoard = $emptied = [];
-        foreach ($stops as $stop) {
-            $methods[] = $stop->clearing->method;
+        foreach ($visits as $visit) {
+            $methods[] = $visit->clearing->method;
             // A hive may be on two clearings of a day: it wants one board, and one empty super after.
-            $hives = $stop->clearing->items->pluck('hive_id')->flip()->all();
-            $withBoard += $stop->places ? $hives : [];
-            $emptied += $stop->places ? [] : $hives;
-            $supers += $stop->places ? 0 : $stop->clearing->items->count();
+            $hives = $visit->clearing->items->pluck('hive_id')->flip()->all();
+            $withBoard += $visit->places ? $hives : [];
+            $emptied += $visit->places ? [] : $hives;
+            $supers += $visit->places ? 0 : $visit->clearing->items->count();
         }
         $boards = count($withBoard);
         $items = [
@@ -36,7 +36,7 @@ final class LoadingList
             new LoadItem('straps', $supers > 0 ? max(2, (int) ceil($supers / 5)) : 0, __('straps')),
             new LoadItem(
                 'stand',
-                min(1, Lifted::of($stops, $crew)->beyond),
+                min(1, Lifted::of($visits, $crew)->beyond),
                 __('tilting stand or barrow: some boxes are beyond one back'),
             ),
             new LoadItem('smoker', 1, __('smoker, fuel, lighter')),

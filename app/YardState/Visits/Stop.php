@@ -4,90 +4,66 @@ declare(strict_types=1);
 
 namespace App\YardState\Visits;
 
-use App\Models\Clearing;
-use App\Models\ClearingSuper;
-use App\YardState\BoxState;
-use App\YardState\HiveState;
-use App\YardState\YardState;
-use Illuminate\Support\Collection;
-use Marjoram\Core\Lifting\LiftResult;
+use App\Models\Apiary;
+use App\Wording\Wording;
 
-/** A stop of a day's drive for one clearing. */
+/** A place where the truck stands on a day: all that is done there, hive by hive, for however many clearings. */
 final readonly class Stop
 {
+    /** To lift a box off and set it below. */
+    private const MINUTES_A_BOX = 2;
+
     /**
-     * @param  bool  $places  boards go on; else supers come in
      * @param  float  $driveMin  from the stop before
-     * @param  array<string, Collection<int, ClearingSuper>>  $byHive  by code
-     * @param  array<string, LiftResult>  $lifts  by box id
-     * @param  array<string, list<BoxState>>  $below  boxes that stay and are moved below first, by hive
-     * @param  bool  $sameStop  the truck stands there already for the clearing before
+     * @param  list<Visit>  $visits  of one yard
+     * @param  list<HiveWork>  $hives
      */
-    public function __construct(
-        public Clearing $clearing,
-        public bool $places,
-        public float $driveMin,
-        public YardState $yard,
-        public array $byHive,
-        public array $lifts,
-        public array $below,
-        public int $belowMin,
-        public bool $sameStop = false,
-    ) {
+    public function __construct(public float $driveMin, public array $visits, public array $hives)
+    {
     }
 
-    public function hive(string $code): ?HiveState
+    public function apiary(): Apiary
     {
-        return $this->yard->hive($code);
+        return $this->visits[0]->clearing->apiary;
     }
 
-    public function box(ClearingSuper $super): ?BoxState
+    public function placesBoards(): bool
     {
-        return $this->yard->hive($super->hive->code)?->box($super->box_id);
+        return array_filter($this->visits, static fn (Visit $visit): bool => $visit->places) !== [];
     }
 
-    /** What lifting it asks, where it is beyond one back. */
-    public function lift(ClearingSuper $super): ?LiftResult
+    public function bringsIn(): bool
     {
-        $lift = $this->lifts[$super->box_id] ?? null;
-
-        return $lift !== null && $lift->index > 1.0 ? $lift : null;
+        return array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->places) !== [];
     }
 
-    /**
-     * What was planned ahead and is not ripe by what is known today: to be looked at before the bees are driven out.
-     *
-     * @return list<BoxState>
-     */
-    public function toLookAt(string $hive): array
+    /** @return list<string> how it is done, each said once */
+    public function sentences(Wording $say): array
     {
-        // The bees are off the supers already: boards were on before this visit.
-        if (! $this->places && $this->clearing->second_on !== null) {
-            return [];
-        }
-        $boxes = [];
-        foreach ($this->byHive[$hive] ?? [] as $super) {
-            $box = $super->collected_at === null ? $this->box($super) : null;
-            if ($box !== null && ! $box->comesOff()) {
-                $boxes[] = $box;
-            }
-        }
-
-        return $boxes;
+        return array_values(array_unique(array_map(
+            static fn (Visit $visit): string => $visit->places
+                ? $say->placing()
+                : $say->taking($visit->clearing->method),
+            $this->visits,
+        )));
     }
 
-    /** Its board is on, or itself on the truck. */
-    public function isTicked(ClearingSuper $super): bool
+    /** Minutes for moving what stays below what is cleared. */
+    public function belowMin(): int
     {
-        return $this->places
-            ? Clearing::hasBoard($this->byHive[$super->hive->code] ?? new Collection)
-            : $super->collected_at !== null;
+        $below = static fn (HiveWork $hive): int => count($hive->all(Fate::Below));
+
+        return self::MINUTES_A_BOX * array_sum(array_map($below, $this->hives));
     }
 
     public function isDone(): bool
     {
-        return $this->places
-            ? $this->clearing->boardsAreOn()
-            : $this->clearing->items->every(fn (ClearingSuper $super): bool => $super->collected_at !== null);
+        return array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->isDone()) === [];
+    }
+
+    /** @return list<Visit> that nobody said is finished */
+    public function open(): array
+    {
+        return array_values(array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->isFinished()));
     }
 }

@@ -9,73 +9,104 @@ use App\Models\ClearingSuper;
 use App\YardState\BoxState;
 use App\YardState\Lifts;
 use App\YardState\YardReader;
-use App\YardState\YardState;
 use Illuminate\Support\Collection;
 
-/** Reads what is done for a clearing on a day. */
+/** Reads what is done in a yard on a day, or for a clearing on all its days. */
 final readonly class StopReader
 {
-    private const MINUTES_A_BOX = 2;
-
     public function __construct(private YardReader $yards)
     {
     }
 
-    /** @return list<Stop> both visits of a clearing, where it has two */
+    /** @return list<Visit> both visits of a clearing, where it has two */
     public function ofClearing(Clearing $clearing): array
     {
-        $going = array_values($clearing->items->pluck('box_id')->all());
         $days = array_unique(array_filter([
             $clearing->first_on->format('Y-m-d'),
             $clearing->second_on?->format('Y-m-d'),
         ]));
 
-        return array_values(array_map(fn (string $day): Stop => $this->stop($clearing, $day, 0.0, $going), $days));
+        return array_values(array_map(fn (string $day): Visit => $this->visit($clearing, $day), $days));
     }
 
-    /** @param  list<string>  $going  boxes of all that is worked there that day: none of them is moved below another */
-    public function stop(
-        Clearing $clearing,
-        string $date,
-        float $drive,
-        array $going,
-        bool $sameStop = false,
-    ): Stop {
-        $places = $clearing->second_on !== null && $clearing->first_on->format('Y-m-d') === $date;
+    /**
+     * @param  Collection<int, Clearing>  $clearings  of one yard, worked on that day
+     * @param  string  $date  Y-m-d
+     * @param  float  $drive  minutes from the stop before
+     */
+    public function stop(Collection $clearings, string $date, float $drive): Stop
+    {
+        $visits = array_values(
+            $clearings->map(fn (Clearing $clearing): Visit => $this->visit($clearing, $date))->all(),
+        );
+        $codes = array_unique(array_map(strval(...), array_merge(
+            [],
+            ...array_map(static fn (Visit $visit): array => array_keys($visit->byHive), $visits),
+        )));
+        sort($codes, SORT_NATURAL);
+
+        return new Stop(
+            $drive,
+            $visits,
+            array_map(static fn (string $code): HiveWork => self::hive($code, $visits), $codes),
+        );
+    }
+
+    private function visit(Clearing $clearing, string $date): Visit
+    {
         $yard = $this->yards->one($clearing->apiary);
         /** @var Collection<string, Collection<int, ClearingSuper>> $byHive */
         $byHive = $clearing->items
             ->groupBy(fn (ClearingSuper $super): string => $super->hive->code)
             ->sortKeys(SORT_NATURAL);
-        $below = $places || $clearing->second_on === null ? self::below($yard, $byHive, $going) : [];
 
-        return new Stop(
+        return new Visit(
             $clearing,
-            $places,
-            $drive,
+            $date,
+            $clearing->places($date),
             $yard,
             $byHive->all(),
             Lifts::of($yard),
-            $below,
-            self::MINUTES_A_BOX * array_sum(array_map(count(...), $below)),
-            $sameStop,
         );
     }
 
-    /**
-     * @param  Collection<string, Collection<int, ClearingSuper>>  $byHive
-     * @param  list<string>  $going
-     * @return array<string, list<BoxState>>
-     */
-    private static function below(YardState $yard, Collection $byHive, array $going): array
+    /** @param  list<Visit>  $visits */
+    private static function hive(string $code, array $visits): HiveWork
     {
-        $stays = static fn (BoxState $box): bool => ! in_array($box->id, $going, true);
-        $below = [];
-        foreach ($byHive as $code => $supers) {
-            $moves = $yard->hive((string) $code)?->belowFirst(array_values($supers->pluck('box_id')->all())) ?? [];
-            $below[(string) $code] = array_values(array_filter($moves, $stays));
-        }
+        $works = $look = $boards = $gone = $first = [];
+        foreach ($visits as $visit) {
+            array_push($look, ...$visit->toLookAt($code));
+            foreach ($visit->byHive[$code] ?? [] as $super) {
+                $box = $visit->box($super);
+                $boards = [...$boards, ...$visit->places ? [$super] : []];
+                $first = [...$first, ...$visit->isFirst() ? [$super->box_id] : []];
+                if ($box === null) {
+                    $gone = [...$gone, ...$visit->places ? [] : [$super]];
 
-        return array_filter($below);
+                    continue;
+                }
+                $fate = $visit->places ? Fate::Above : Fate::Off;
+                $works[$box->id] = new BoxWork($box, $fate, $super, $visit->isTicked($super), $visit->lift($super));
+            }
+        }
+        $hive = $visits[0]->yard->hive($code);
+        $below = array_column(array_diff_key(
+            array_column($hive?->belowFirst($first) ?? [], null, 'id'),
+            $works,
+        ), 'id');
+        $stays = static fn (BoxState $box): Fate => in_array($box->id, $below, true) ? Fate::Below : Fate::Stays;
+
+        return new HiveWork(
+            $code,
+            $hive,
+            array_map(
+                static fn (BoxState $box): BoxWork => $works[$box->id] ?? new BoxWork($box, $stays($box)),
+                $hive?->fromTheTop() ?? [],
+            ),
+            $look,
+            $boards,
+            Clearing::hasBoard(new Collection($boards)),
+            $gone,
+        );
     }
 }

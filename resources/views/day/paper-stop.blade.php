@@ -1,48 +1,52 @@
-@php($number = $sheet->numberOf($stop))
-<h2>
-  {{ $number === null ? __('also') : $number . '.' }} {{ $stop->clearing->apiary->name }}:
-  {{ $stop->places ? __('boards on') : __('supers in') }}
-</h2>
-<p>
-  @if (!$stop->sameStop)
-    {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }},
-  @endif
-  {{ $say->method($stop->clearing->method) }}.
-  @if ($stop->places)
-    {{ __('Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.') }}
-  @endif
-  @if ($stop->belowMin > 0)
-    {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
-  @endif
-</p>
+<h2>{{ $loop->iteration }}. {{ $stop->apiary()->name }}: @include('day.aim')</h2>
+<p>{{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }}. {{ implode(' ', $stop->sentences($say)) }}</p>
+@if ($stop->belowMin() > 0)
+  <p>
+    {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin()]) }}
+  </p>
+@endif
+@foreach ($pictures[$stop->apiary()->id] as $picture)
+  <img src="{{ $picture }}" alt="" />
+@endforeach
 <table>
-  @foreach ($stop->byHive as $code => $items)
-    @foreach ($stop->toLookAt($code) as $box)
+  <tr>
+    <th class="tick"></th>
+    <th style="width: 40pt">{{ __('Hive') }}</th>
+    <th class="n" style="width: 22pt"></th>
+    <th style="width: 78pt"></th>
+    <th style="width: 52pt">{{ __('Box') }}</th>
+    <th style="width: 66pt"></th>
+    <th class="n" style="width: 44pt">{{ __('Weight') }}</th>
+    <th></th>
+  </tr>
+  @foreach ($stop->hives as $hive)
+    @foreach ($hive->toLookAt as $box)
       <tr>
-        <td>&#9744;</td>
-        <td><b>{{ $code }}</b></td>
-        <td>{{ __('Look first: :box was not ripe when it was last seen.', ['box' => $box->name()]) }}</td>
+        <td class="tick"><span class="box"></span></td>
+        <td><b>{{ $hive->code }}</b></td>
+        <td></td>
+        <td>{{ __('look first') }}</td>
+        <td>{{ $box->mark }}</td>
+        <td>{{ $box->name() }}</td>
+        <td></td>
+        <td class="beside">{{ __('not ripe when last seen') }}</td>
       </tr>
     @endforeach
-    @foreach ($stop->below[$code] ?? [] as $box)
+    @foreach ($hive->steps as $step)
       <tr>
-        <td>&#9744;</td>
-        <td><b>{{ $code }}</b></td>
-        <td>{{ __('below first: :box, ~:kg', ['box' => $box->name(), 'kg' => $f->kg($box->honey->grossKg, 0)]) }}</td>
-      </tr>
-    @endforeach
-    @foreach ($items as $item)
-      <tr>
-        <td>
-          @if (($stop->places ? $item->placed_at : $item->collected_at) !== null)
-            &#9745;
-          @else
-            &#9744;
-          @endif
-        </td>
-        <td><b>{{ $code }}</b></td>
-        <td>
-          @include('day.super')</td>
+        <td class="tick"><span class="box {{ $step->done ? 'done' : '' }}"></span></td>
+        <td><b>{{ $hive->code }}</b></td>
+        <td class="n">{{ $step->number }}</td>
+        @if ($step->isBoard())
+          <td>{{ __('board on') }}</td>
+          <td colspan="4">{{ __('under :supers', ['supers' => $hive->supersAbove()]) }}</td>
+        @else
+          <td>{{ $step->super === null ? __('below first') : __('off') }}</td>
+          <td>{{ $step->work?->box->mark ?? $step->super->box->mark }}</td>
+          <td>{{ $step->work?->box->name() }}</td>
+          <td class="n">{{ $step->work === null ? '' : '~' . $f->kg($step->work->box->honey->grossKg, 0) }}</td>
+          <td class="beside">{{ $step->work?->lift === null ? '' : $say->term($step->work->lift->advice()) }}</td>
+        @endif
       </tr>
     @endforeach
   @endforeach

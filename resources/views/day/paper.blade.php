@@ -6,12 +6,14 @@
   <title>{{ $f->date($sheet->day) }}</title>
   <style>
     body {
-      font-family: DejaVu Sans;
+      font-family: paper;
       font-size: 10pt;
     }
 
     h1 {
-      font-size: 16pt;
+      font-family: 'paper head';
+      font-weight: normal;
+      font-size: 18pt;
       margin: 0 0 6pt;
     }
 
@@ -22,13 +24,44 @@
       padding-top: 4pt;
     }
 
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+
+    th,
     td {
-      padding: 1pt 6pt 1pt 0;
+      padding: 2pt 6pt 2pt 0;
       vertical-align: top;
+      text-align: left;
+      border-bottom: .3pt solid #999;
+    }
+
+    th {
+      font-size: 8pt;
     }
 
     .n {
       text-align: right;
+    }
+
+    .beside {
+      padding-left: 8pt;
+    }
+
+    .tick {
+      width: 14pt;
+    }
+
+    .box {
+      display: inline-block;
+      width: 7pt;
+      height: 7pt;
+      border: .8pt solid #000;
+    }
+
+    .done {
+      background: #000;
     }
 
     p {
@@ -39,6 +72,11 @@
       border-left: 2pt solid #000;
       padding-left: 6pt;
       margin-top: 10pt;
+    }
+
+    img {
+      margin: 4pt 0;
+      width: 100%;
     }
   </style>
 </head>
@@ -51,8 +89,8 @@
   <table>
     @foreach ($sheet->load as $item)
       <tr>
-        <td>&#9744;</td>
-        <td class="n">{{ $item->count }}</td>
+        <td class="tick"><span class="box"></span></td>
+        <td class="n" style="width: 26pt">{{ $item->count }}</td>
         <td>{{ $item->words }}</td>
       </tr>
     @endforeach

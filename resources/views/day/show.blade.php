@@ -13,7 +13,7 @@
     </p>
   @else
     <p class="sub">
-      {{ trans_choice('{1} :count stop|[2,*] :count stops', $sheet->places()) }},
+      {{ trans_choice('{1} :count stop|[2,*] :count stops', count($sheet->stops)) }},
       {{ __(':m of driving before the way home', ['m' => $f->minutes($sheet->drivingMin())]) }}
       <button type="button" class="btn small noprint" data-print>{{ __('Print') }}</button>
       <a class="btn small noprint" href="{{ route('clear.day.pdf', $sheet->date()) }}">{{ __('PDF, A4') }}</a>
@@ -47,6 +47,9 @@
     @foreach ($sheet->stops as $stop)
       @include('day.stop')
     @endforeach
+    @if ($canTick && $sheet->open() !== [])
+      @include('day.finish')
+    @endif
   @endif
   <x-slot:why>
     <p class="lab">{{ __('On the day') }}</p>

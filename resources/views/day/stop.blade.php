@@ -1,73 +1,74 @@
-@php($clearing = $stop->clearing)
-@php($number = $sheet->numberOf($stop))
 <section class="blk">
   <div class="hd">
     <h2>
-      {{ $number === null ? __('also') : $number . '.' }} {{ $clearing->apiary->name }}:
-      {{ $stop->places ? __('boards on') : __('supers in') }}@if ($stop->isDone())
+      {{ $loop->iteration }}. {{ $stop->apiary()->name }}: @include('day.aim')@if ($stop->isDone())
         ✓
       @endif
     </h2>
     <span class="sub">
-      @if (!$stop->sameStop)
-        {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }} ·
-      @endif
-      <a href="{{ route('clear.plan', $clearing->id) }}">{{ $say->method($clearing->method) }}</a>
+      {{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }}
+      @foreach ($stop->visits as $visit)
+        · <a href="{{ route('clear.plan', $visit->clearing->id) }}">{{ $say->method($visit->clearing->method) }}</a>
+      @endforeach
     </span>
   </div>
-  <p>{{ $stop->places ? $say->placing() : $say->taking($clearing->method) }}</p>
-  @if ($stop->belowMin > 0)
+  @foreach ($stop->sentences($say) as $sentence)
+    <p>{{ $sentence }}</p>
+  @endforeach
+  @if ($stop->belowMin() > 0)
     <p class="caution">
-      {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin]) }}
+      {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin()]) }}
     </p>
   @endif
-  @foreach ($stop->byHive as $code => $items)
+  @include('day.drawn')
+  @foreach ($stop->hives as $hive)
     <div class="stop">
-      <b>{{ $code }}</b>
-      <x-notes :of="$stop->hive($code)" />
-      @foreach ($stop->toLookAt($code) as $box)
+      <b>{{ $hive->code }}</b>
+      <x-notes :of="$hive->hive" />
+      @foreach ($hive->toLookAt as $box)
         <p class="caution">
           {{ __('Look first: :box was not ripe when it was last seen.', ['box' => $box->name()]) }}
-          <a class="link noprint" href="{{ route('assess.hive', [$clearing->apiary->slug, $code]) }}">
-            {{ __('Look') }}<span class="sr"> {{ $code }}</span></a>
+          <a class="link noprint" href="{{ route('assess.hive', [$stop->apiary()->slug, $hive->code]) }}">
+            {{ __('Look') }}<span class="sr"> {{ $hive->code }}</span></a>
         </p>
       @endforeach
-      @foreach ($stop->below[$code] ?? [] as $box)
-        <div>↓ {{ __('below first: :box, ~:kg', ['box' => $box->name(), 'kg' => $f->kg($box->honey->grossKg, 0)]) }}
-        </div>
-      @endforeach
-      @foreach ($items as $item)
-        <div class="dayrow">
-          <span><span class="paper" aria-hidden="true">☐</span> @include('day.super')</span>
-          @can('record')
-            @if (!$clearing->isCollected() && (!$stop->places || $loop->first))
+      <ol class="handsteps">
+        @foreach ($hive->steps as $step)
+          <li class="dayrow">
+            <span><b class="turn">{{ $step->number }}</b> <span class="paper" aria-hidden="true">☐</span>
+              @include('day.step')</span>
+            @if ($canTick && $step->super !== null && !$hive->isGone($step))
               <x-tick
                 class="inline noprint"
-                :action="route('clear.tick', $item->id)"
-                :done="$stop->isTicked($item)"
-                :with="['back' => $sheet->date(), 'what' => $stop->places ? 'placed' : 'collected']"
-                :id="'tick-' . $item->id"
-                :words="$stop->places ? __('board on') : __('on the truck')"
-                :of="' ' . ($stop->places ? $code : $item->box->mark)"
+                :action="route('clear.tick', $step->super->id)"
+                :done="$step->done"
+                :with="['back' => $sheet->date(), 'what' => $step->what()]"
+                :id="'tick-' . $step->super->id"
+                :words="$step->isBoard() ? __('board on') : __('on the truck')"
+                :of="' ' . ($step->isBoard() ? $hive->code : $step->super->box->mark)"
               />
+            @elseif ($step->done)
+              <span>✓</span>
             @endif
-          @endcan
-        </div>
-      @endforeach
-      @if (!$stop->places)
+          </li>
+        @endforeach
+      </ol>
+      @if ($stop->bringsIn())
         <div class="soft">{{ __('leave an empty super or a rim for the bees below') }}</div>
       @endif
     </div>
   @endforeach
-  @can('record')
-    @if (!$clearing->isCollected() && !($stop->places && $stop->isDone()))
-      <div class="noprint">
-        @include('clear.finish', [
-            'clearing' => $clearing,
-            'places' => $stop->places,
-            'on' => min($sheet->date(), $today),
-        ])
-      </div>
-    @endif
-  @endcan
+  @if ($canTick)
+    @foreach ($stop->visits as $visit)
+      @if (!$visit->clearing->isCollected())
+        <div class="noprint">
+          @include('clear.finish', [
+              'clearing' => $visit->clearing,
+              'places' => $visit->places,
+              'on' => min($sheet->date(), $today),
+          ])
+        </div>
+      @endif
+    @endforeach
+  @endif
 </section>
