@@ -7,6 +7,7 @@ use App\Account\InvitationController;
 use App\Account\LeaveController;
 use App\Account\SignIn;
 use App\Account\SignUp;
+use App\Places\PlaceController;
 use App\Yards\StartController;
 use Illuminate\Support\Facades\Route;
 
@@ -37,6 +38,7 @@ Route::middleware(['auth', 'units'])->group(static function (): void {
         ->where('secret', '[A-Za-z0-9]{40}')
         ->middleware('write')
         ->name('invitations.accept');
+    Route::get('/places', [PlaceController::class, 'index'])->name('places.index');
     Route::get('/leave', [LeaveController::class, 'show'])->name('leave.show');
     Route::delete('/leave', [LeaveController::class, 'destroy'])
         ->middleware('throttle:sign-in')

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Account;
 
 use App\Operation\CurrentOperation;
+use App\Places\PlaceByName;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class OperationController
 {
-    public function update(Request $request, CurrentOperation $current): RedirectResponse
+    public function update(Request $request, CurrentOperation $current, PlaceByName $places): RedirectResponse
     {
+        $places->into($request);
         $values = $request->validate([
             'name' => ['required', 'string', 'max:120'],
             'time_zone' => ['required', 'timezone:all'],

@@ -43,7 +43,7 @@ final readonly class HistoryChart
             $this->point($inner, $point, $x);
         }
         $canvas->path('h-line', $line)->add(...$inner->shapes());
-        $label = __('Capped share and water of this super over :n looks', ['n' => count($history->points)]);
+        $label = __('Capped share of the honey, and water, of this super over :n looks', ['n' => count($history->points)]);
 
         return new Picture(480.0, 224.0, $canvas->shapes(), $label);
     }
@@ -78,7 +78,7 @@ final readonly class HistoryChart
             ChartParts::rule($canvas, self::LEFT, self::RIGHT, $y, class: 'lim');
         }
         ChartParts::rule($canvas, self::LEFT, self::RIGHT, self::waterAt($history->waterMaxPct), class: 'lim');
-        $canvas->text('t12 soft', self::LEFT, 10.0, __('capped'))->text('t12 soft', self::LEFT, 134.0, __('water'));
+        $canvas->text('t12 soft', self::LEFT, 10.0, __('honey capped'))->text('t12 soft', self::LEFT, 134.0, __('water'));
     }
 
     private static function cappedAt(float $share): float

@@ -47,7 +47,7 @@ final readonly class ClearingSheet
 
     public function isBeyondOneBack(): bool
     {
-        $isBeyond = fn (ClearingSuper $item): bool => ($this->lift($item)->index ?? 0.0) > 1.0;
+        $isBeyond = fn (ClearingSuper $item): bool => $this->lift($item)?->isBeyondOneBack() === true;
 
         return $this->clearing->items->contains($isBeyond);
     }

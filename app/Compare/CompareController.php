@@ -77,15 +77,17 @@ final readonly class CompareController
         return array_values($crops->whereNotNull('line')->groupBy('line')->map($line)->sortKeys()->all());
     }
 
-    public function csv(): StreamedResponse
+    public function csv(Formatter $format): StreamedResponse
     {
         $crops = $this->yields->read();
 
         return response()->streamDownload(
-            function () use ($crops): void {
+            function () use ($crops, $format): void {
                 $out = fopen('php://output', 'w');
                 assert($out !== false);
-                fputcsv($out, ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'kg', 'sd_kg', 'how'], escape: '');
+                $unit = $format->massUnit();
+                $head = ['yard', 'hive', 'season', 'queen', 'line', 'supers', $unit, "sd_$unit", 'how'];
+                fputcsv($out, $head, escape: '');
                 foreach ($crops as $crop) {
                     fputcsv(
                         $out,
@@ -96,8 +98,8 @@ final readonly class CompareController
                             self::plain((string) $crop->queen),
                             self::plain((string) $crop->line),
                             $crop->supers,
-                            round($crop->kg, 2),
-                            round($crop->sdKg, 2),
+                            round($format->massValue($crop->kg), 2),
+                            round($format->massValue($crop->sdKg), 2),
                             $crop->weighed ? 'weighed and allotted' : 'estimated',
                         ],
                         escape: '',

@@ -109,8 +109,8 @@ final readonly class Policy
         $policy = $this->ripeness;
 
         return match ($policy->school) {
-            RipenessSchool::CappedOnly => __('fully capped'),
-            RipenessSchool::Capped90 => __('at least 90 % capped'),
+            RipenessSchool::CappedOnly => __('honey fully capped'),
+            RipenessSchool::Capped90 => __('at least 90 % of the honey capped'),
             RipenessSchool::CappedAndRefractometer => __(
                 'at least :capped % capped and at most :water % water',
                 ['capped' => round(100 * $policy->cappedMin), 'water' => $policy->waterMaxPct],

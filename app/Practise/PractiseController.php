@@ -29,7 +29,7 @@ final class PractiseController
         $face = PractiseFace::draw(Tries::seed($user, 'face', $number));
         $words = $told === null
             ? __('A comb face to estimate by eye; it cannot be put into words without giving its answer away')
-            : __('A comb face, :p capped', ['p' => $format->percent($face->cappedShare)]);
+            : __('A comb face, :p of it capped', ['p' => $format->percent($face->cappedShare)]);
         $test = Tries::test($user);
 
         return view('practise.face', [

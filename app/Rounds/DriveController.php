@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Models\Apiary;
 use App\Models\Drive;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use App\YardState\Drives;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,7 +23,7 @@ final readonly class DriveController
     {
     }
 
-    public function show(Request $request): View
+    public function show(Request $request, Formatter $format): View
     {
         $yards = Apiary::query()->orderBy('position')->orderBy('name')->get();
         $from = $yards->firstWhere('slug', $request->query('from'));
@@ -40,7 +41,16 @@ final readonly class DriveController
             }
         }
 
-        return view('rounds.drives', ['yards' => $yards, 'from' => $from, 'home' => self::HOME, 'rows' => $rows]);
+        return view('rounds.drives', [
+            'yards' => $yards,
+            'from' => $from,
+            'home' => self::HOME,
+            'rows' => $rows,
+            'how' => __(
+                'It is :detour times as far as the bird flies, :way in an hour, and :stop minutes to park and open the gate.',
+                ['detour' => Drives::DETOUR, 'way' => $format->km(Drives::KM_PER_HOUR), 'stop' => (int) Drives::STOP_MIN],
+            ),
+        ]);
     }
 
     /** An empty field gives the drive back to the coordinates. */

@@ -52,7 +52,7 @@ final class Names
         return match ($school) {
             RipenessSchool::CappedAndRefractometer => __('capped share with the refractometer'),
             RipenessSchool::CappedOnly => __('fully capped only'),
-            RipenessSchool::Capped90 => __('at least 90 % capped'),
+            RipenessSchool::Capped90 => __('at least 90 % of the honey capped'),
             RipenessSchool::Refractometer => __('refractometer alone'),
         };
     }

@@ -23,8 +23,7 @@ use Marjoram\Core\Statement;
 
 /**
  * The words for what the core says: its names, its reasons with their figures in the reader's units, its refusals.
- * Every
- * view has it as `$say`; a second language is only a file of translations.
+ * Every view has it as `$say`; a second language is only a file of translations.
  */
 final readonly class Wording
 {
@@ -124,7 +123,7 @@ final readonly class Wording
     /** How hard a lift is on a back, by its index. */
     public function lift(LiftResult $lift): string
     {
-        $index = is_finite($lift->index) ? number_format($lift->index, 1) : '∞';
+        $index = is_finite($lift->index) ? number_format($lift->said(), 1) : '∞';
 
         return __('index')." $index: ".$this->term($lift->advice());
     }

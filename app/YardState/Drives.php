@@ -14,11 +14,11 @@ use App\Support\GroundDistance;
 final readonly class Drives
 {
     /** Country roads: so much longer than the bird flies, so fast, and so long to park and gate. */
-    private const DETOUR = 1.3;
+    public const DETOUR = 1.3;
 
-    private const KM_PER_HOUR = 50.0;
+    public const KM_PER_HOUR = 50.0;
 
-    private const STOP_MIN = 3.0;
+    public const STOP_MIN = 3.0;
 
     public function __construct(private CurrentOperation $current)
     {

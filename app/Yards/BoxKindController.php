@@ -22,23 +22,37 @@ final readonly class BoxKindController
 
     public function store(Request $request, Formatter $format): RedirectResponse
     {
+        $between = static fn (int $least, int $most): string => sprintf(
+            'between:%s,%s',
+            $format->lengthValue($least),
+            $format->lengthValue($most),
+        );
         $values = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'frames' => ['required', 'integer', 'between:1,30'],
-            'comb_area_dm2' => ['required', 'numeric', 'between:0.5,30'],
-            'inside_width_mm' => ['required', 'numeric', 'between:100,1000'],
-            'external_height_mm' => ['required', 'numeric', 'between:60,600'],
-            'external_length_mm' => ['required', 'numeric', 'between:100,1000'],
-            'external_width_mm' => ['required', 'numeric', 'gte:inside_width_mm', 'max:1000'],
+            'comb_area' => ['required', 'numeric', 'between:'.$format->areaValue(0.5).','.$format->areaValue(30.0)],
+            'inside_width' => ['required', 'numeric', $between(100, 1000)],
+            'external_height' => ['required', 'numeric', $between(60, 600)],
+            'external_length' => ['required', 'numeric', $between(100, 1000)],
+            'external_width' => ['required', 'numeric', 'gte:inside_width', $between(100, 1000)],
             'empty_mass' => ['required', 'numeric', 'between:0,'.$format->massValue(40.0)],
         ]);
         $key = 'own-'.Str::slug($values['name']);
         if (isset($this->kinds->all()[$key])) {
             throw ValidationException::withMessages(['name' => __('There is a box kind of this name already.')]);
         }
-        $kg = $format->massToKg((float) $values['empty_mass']);
-        unset($values['empty_mass']);
-        BoxKindRow::query()->create(['key' => $key, 'empty_mass_kg' => round($kg, 3)] + $values);
+        $mm = static fn (string $field): float => round($format->lengthToMm((float) $values[$field]), 1);
+        BoxKindRow::query()->create([
+            'key' => $key,
+            'name' => $values['name'],
+            'frames' => $values['frames'],
+            'comb_area_dm2' => round($format->areaToDm2((float) $values['comb_area']), 3),
+            'inside_width_mm' => $mm('inside_width'),
+            'external_height_mm' => $mm('external_height'),
+            'external_length_mm' => $mm('external_length'),
+            'external_width_mm' => $mm('external_width'),
+            'empty_mass_kg' => round($format->massToKg((float) $values['empty_mass']), 3),
+        ]);
 
         return Saved::at(route('yards.index'), __(':name can be put on hives now.', ['name' => $values['name']]));
     }

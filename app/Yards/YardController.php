@@ -13,6 +13,7 @@ use App\Models\Queen;
 use App\Models\Treatment;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Places\PlaceByName;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
 use App\YardState\BoxKindReader;
@@ -103,8 +104,13 @@ final readonly class YardController
         return Saved::at(route('yards.yard', $apiary->slug), __(':name stands.', ['name' => $apiary->name]));
     }
 
-    public function update(Request $request, Apiary $apiary, Formatter $format): RedirectResponse
-    {
+    public function update(
+        Request $request,
+        Apiary $apiary,
+        Formatter $format,
+        PlaceByName $places,
+    ): RedirectResponse {
+        $places->into($request);
         $values = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'latitude' => ['required', 'numeric', 'between:-66,70'],

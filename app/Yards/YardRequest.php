@@ -4,12 +4,27 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
+use App\Places\PlaceByName;
 use App\Support\Http\MeasuredRequest;
 use Illuminate\Validation\Rule;
 
 /** A yard with its first hives; also the first step of a new operation. */
 final class YardRequest extends MeasuredRequest
 {
+    protected function prepareForValidation(): void
+    {
+        app(PlaceByName::class)->into($this);
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'latitude.required' => __('Say where it is: a town near it, or its latitude.'),
+            'longitude.required' => __('Say where it is: a town near it, or its longitude.'),
+        ];
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

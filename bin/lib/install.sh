@@ -69,6 +69,9 @@ $(tail -8 "$LOGS/assets.log")"
   (cd "$ROOT" && node resources/fonts/paper.mjs "$out/fonts") >>"$LOGS/assets.log" 2>&1 \
     || die "The fonts for paper could not be made. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
+  (cd "$ROOT" && node resources/places/places.cjs "$out/places.tsv") >>"$LOGS/assets.log" 2>&1 \
+    || die "The list of towns could not be made. The end of $LOGS/assets.log:
+$(tail -8 "$LOGS/assets.log")"
   stamp assets resources package.json
 }
 

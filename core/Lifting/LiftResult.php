@@ -16,8 +16,19 @@ final readonly class LiftResult
         $this->index = $limitKg > 0.0 ? $loadKg / $limitKg : ($loadKg > 0.0 ? INF : 0.0);
     }
 
+    /** The index as it is said, to a tenth, as the Applications Manual gives it; what is advised goes by this. */
+    public function said(): float
+    {
+        return round($this->index, 1);
+    }
+
+    public function isBeyondOneBack(): bool
+    {
+        return $this->advice() !== Advice::OnePerson;
+    }
+
     public function advice(): Advice
     {
-        return Advice::of($this->index);
+        return Advice::of($this->said());
     }
 }

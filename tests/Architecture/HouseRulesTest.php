@@ -31,7 +31,7 @@ final class HouseRulesTest extends TestCase
 
     /** The same of the application; beside these any room may use the core and Support. */
     private const APP = [
-        'Account' => ['Models', 'Operation', 'Records'],
+        'Account' => ['Models', 'Operation', 'Places', 'Records'],
         'Assess' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
         'Calc' => ['Wording'],
         'Calibrate' => ['Devices', 'Drawing', 'Models', 'Operation', 'YardState'],
@@ -45,6 +45,7 @@ final class HouseRulesTest extends TestCase
         'HoneyRoom' => ['Drawing', 'Models', 'Operation'],
         'Models' => ['Records'],
         'Operation' => ['Models', 'Records'],
+        'Places' => [],
         'Practise' => ['Drawing', 'Models'],
         'Providers' => ['Desk', 'Devices', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
         'Records' => [],
@@ -55,7 +56,7 @@ final class HouseRulesTest extends TestCase
         'Winter' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Wording' => [],
         'YardState' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording'],
-        'Yards' => ['Drawing', 'Models', 'Operation', 'YardState'],
+        'Yards' => ['Drawing', 'Models', 'Operation', 'Places', 'YardState'],
     ];
 
     /** Code is read at this width. */

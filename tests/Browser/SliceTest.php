@@ -168,6 +168,8 @@ final class SliceTest extends BrowserTestCase
         $this->assertAccessible('/start');
         $this->type('[name=name]', 'Mill');
         $this->type('[name=letter]', 'M');
+        $this->type('[name=place]', 'Skara');
+        $this->waitFor('#yard-towns option[value^="Skara, Sweden"]');
         $this->type('[name=hives]', '4');
         self::assertCount(4, self::$browser->findElements(WebDriverBy::cssSelector('[data-draw-picture] .lid')));
         $this->click('.btn.go');

@@ -29,14 +29,14 @@ final class RecordsTest extends FeatureTestCase
         $kind = [
             'name' => 'Half deep',
             'frames' => 8,
-            'comb_area_dm2' => 5.2,
-            'inside_width_mm' => 300,
-            'external_height_mm' => 150,
-            'external_length_mm' => 480,
-            'external_width_mm' => 340,
+            'comb_area' => 5.2,
+            'inside_width' => 300,
+            'external_height' => 150,
+            'external_length' => 480,
+            'external_width' => 340,
             'empty_mass' => 4,
         ];
-        $this->send('POST', '/yards/kinds', ['external_width_mm' => 290] + $kind, from: '/yards')->assertStatus(422);
+        $this->send('POST', '/yards/kinds', ['external_width' => 290] + $kind, from: '/yards')->assertStatus(422);
         $this->send('POST', '/yards/kinds', $kind)->assertStatus(303);
         $hive = Hive::query()->where('code', 'E9')->firstOrFail();
         $this->send('POST', "/yards/hives/$hive->id/boxes", [

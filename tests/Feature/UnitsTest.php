@@ -68,15 +68,27 @@ final class UnitsTest extends FeatureTestCase
         $kind = [
             'name' => 'Low eight',
             'frames' => '8',
-            'comb_area_dm2' => '6',
-            'inside_width_mm' => '310',
-            'external_height_mm' => '150',
-            'external_length_mm' => '500',
-            'external_width_mm' => '350',
+            'comb_area' => '93',
+            'inside_width' => '12.2',
+            'external_height' => '5.9',
+            'external_length' => '19.7',
+            'external_width' => '13.8',
             'empty_mass' => '11',
         ];
         $this->send('POST', '/yards/kinds', $kind)->assertStatus(303);
         self::assertEqualsWithDelta(4.99, (float) BoxKindRow::query()->where('name', 'Low eight')->value('empty_mass_kg'), 0.001);
+        $low = BoxKindRow::query()->where('name', 'Low eight')->firstOrFail();
+        self::assertEqualsWithDelta(
+            [6.0, 309.9, 149.9, 500.4, 350.5],
+            [$low->comb_area_dm2, $low->inside_width_mm, $low->external_height_mm, $low->external_length_mm, $low->external_width_mm],
+            0.05,
+            'square inches and inches by their definition',
+        );
+        $this->get('/yards')->assertSee('Inside width, in')->assertSee('12.2')->assertDontSee('dm²');
+        $this->get('/clear/drives')->assertSee("31\u{202F}miles in an hour")->assertDontSee('km');
+        $this->get('/watch')->assertDontSee("\u{202F}km");
+        $csv = $this->get('/compare.csv')->streamedContent();
+        self::assertStringStartsWith('yard,hive,season,queen,line,supers,lb,sd_lb,how', $csv);
         $this->send('POST', '/yards/kinds', ['name' => 'Lead', 'empty_mass' => '200'] + $kind)->assertStatus(422);
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
         $this->get('/yards/ekbacken')->assertOk()->assertSee('Monthly mean temperature, °F');

@@ -40,7 +40,7 @@ final readonly class Visit
     {
         $lift = $this->lifts[$super->box_id] ?? null;
 
-        return $lift !== null && $lift->index > 1.0 ? $lift : null;
+        return $lift?->isBeyondOneBack() === true ? $lift : null;
     }
 
     /** Bees and boxes stand as they stood: no board was put on before this visit. */

@@ -27,7 +27,7 @@
             min="0"
             max="100"
             step="1"
-            :label="__('Capped at least, %')"
+            :label="__('Honey capped at least, %')"
             :value="$values['capped_min']"
             :hint="__('with the refractometer')"
           />

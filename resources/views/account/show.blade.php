@@ -112,22 +112,12 @@
                 :value="$operation->kit->fumeBoards"
               />
             </div>
-            <div class="row">
-              <x-field
-                name="latitude"
-                type="number"
-                step="any"
-                :label="__('Honey room, latitude')"
-                :value="$operation->latitude"
-              />
-              <x-field
-                name="longitude"
-                type="number"
-                step="any"
-                :label="__('Longitude')"
-                :value="$operation->longitude"
-              />
-            </div>
+            <x-place
+              id="honey-room"
+              :label="__('Honey room: a town near it')"
+              :latitude="$operation->latitude"
+              :longitude="$operation->longitude"
+            />
             <p class="sub">{{ __('Longitude empty: drives begin amid the yards.') }}</p>
             <label class="check">
               <input

@@ -5,6 +5,7 @@
         <h3>
           {{ strtoupper($side) }}
           <span class="shares">
+            <span class="soft">{{ __('of the face:') }}</span>
             @foreach (['capped', 'open', 'brood', 'empty'] as $what)
               <span>{{ __($what) }} <b data-share="{{ $what }}">0 %</b></span>
             @endforeach
@@ -13,7 +14,7 @@
         <canvas
           tabindex="0"
           role="slider"
-          aria-label="{{ __('Face :side: capped tenths', ['side' => strtoupper($side)]) }}"
+          aria-label="{{ __('Face :side: tenths of the face capped', ['side' => strtoupper($side)]) }}"
           aria-valuemin="0"
           aria-valuemax="100"
           aria-valuenow="0"

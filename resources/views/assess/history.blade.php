@@ -14,7 +14,7 @@
           <tr>
             <th>{{ __('Day') }}</th>
             <th class="num">{{ __('Seen') }}</th>
-            <th class="num">{{ __('Capped') }}</th>
+            <th class="num">{{ __('Honey capped') }}</th>
             <th class="num">{{ __('Full frames') }}</th>
             <th class="num">{{ __('Water') }}</th>
           </tr>

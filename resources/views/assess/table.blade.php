@@ -7,7 +7,7 @@
         <th>{{ __('Verdict') }}</th>
         <th class="num">{{ __('Honey') }}</th>
         <th class="num">{{ __('Range') }}</th>
-        <th class="num">{{ __('Capped') }}</th>
+        <th class="num">{{ __('Honey capped') }}</th>
         <th class="num">{{ __('Water') }}</th>
         <th class="num">{{ __('Seen') }}</th>
       </tr>

@@ -31,7 +31,7 @@
           ~{{ $f->kg($box->honey->honeyKg) }}
           <span class="rng">{{ $f->kgRange($box->honey->honeyKg, $box->honey->sdKg) }}</span>
         </dd>
-        <dt>{{ __('Capped') }}</dt>
+        <dt>{{ __('Honey capped') }}</dt>
         <dd>
           ~{{ $f->percent($result->box->cappedShare) }}
           <span class="rng">{{ $f->shareRange($result->box->cappedShare, $result->box->sd) }}</span>
@@ -56,7 +56,7 @@
       <ul class="reasons">
         @if ($box->look->eyeOffset !== null)
           <li>
-            {{ __('The capped shares are corrected for the eye of whoever looked (:n points at one half).', [
+            {{ __('The capped shares of the faces are corrected for the eye of whoever looked (:n points at one half).', [
                 'n' => sprintf('%+.0f', 100 * $box->look->eyeOffset),
             ]) }}
           </li>

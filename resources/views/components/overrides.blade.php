@@ -13,7 +13,7 @@
     min="0"
     max="100"
     step="any"
-    :label="__('Capped at least, %')"
+    :label="__('Honey capped at least, %')"
     :value="$given['capped_min'] ?? ''"
     :hint="__('empty: as everywhere')"
   />

@@ -57,7 +57,7 @@
         @endforeach
       </ul>
       <p class="sub">
-        {{ __('kg a day over the last full days; presumed from the nearest scale where in italics') }}
+        {{ __(':unit a day over the last full days; presumed from the nearest scale where in italics', ['unit' => $f->massUnit()]) }}
       </p>
     </section>
     @if ($desk->short() !== [])

@@ -25,7 +25,7 @@
           max="100"
           step="any"
           inputmode="decimal"
-          :label="__('Capped, %')"
+          :label="__('Of the face capped, %')"
           required
           autofocus
         />

@@ -6,7 +6,7 @@
   <p class="sub">
     {{ __('What a drive takes, one way.') }}
     {{ __('Where you leave a field empty it is reckoned from where the places are.') }}
-    {{ __('It is 1.3 times as far as the bird flies, at 50 km/h, and 3 minutes to park and open the gate.') }}
+    {{ $how }}
   </p>
   @if ($yards->isEmpty())
     <p class="empty">

@@ -7,6 +7,8 @@
   <title>{{ __('Begin') }} · Marjoram</title>
   <link rel="icon" href="/icon.svg" type="image/svg+xml">
   <link rel="stylesheet" href="/build/app.css?{{ $assetVersion }}">
+  <meta name="htmx-config" content="{{ json_encode(config('htmx')) }}">
+  <script src="/build/htmx.min.js" defer nonce="{{ $nonce }}"></script>
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
 </head>
 

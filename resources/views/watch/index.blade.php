@@ -23,7 +23,7 @@
       @if ($one->picture !== null)
         <x-drawing.picture :of="$one->picture" />
       @else
-        <p class="sub">{{ __('No scale within 15 km. Signs alone speak.') }}</p>
+        <p class="sub">{{ __('No scale within :way. Signs alone speak.', ['way' => $f->km(15.0)]) }}</p>
       @endif
     </section>
   @endforeach

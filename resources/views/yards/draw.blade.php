@@ -15,25 +15,7 @@
         required
       />
     </div>
-    <div class="row">
-      <x-field
-        name="latitude"
-        type="number"
-        step="any"
-        :label="__('Latitude')"
-        :hint="__('south is negative')"
-        value="55.8"
-        required
-      />
-      <x-field
-        name="longitude"
-        type="number"
-        step="any"
-        :label="__('Longitude')"
-        value="13.4"
-        required
-      />
-    </div>
+    <x-place id="yard" :label="__('A town near it')" />
     <div class="row">
       <x-field
         name="hives"

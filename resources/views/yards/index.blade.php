@@ -32,16 +32,16 @@
       </x-form>
     </section>
   @endcan
-  <details class="astable blk" @if ($errors->hasAny(['comb_area_dm2', 'frames', 'kind'])) open @endif>
+  <details class="astable blk" @if ($errors->hasAny(['comb_area', 'frames', 'kind'])) open @endif>
     <summary>{{ __('Box kinds') }}</summary>
     <table class="table">
       <thead>
         <tr>
           <th>{{ __('Kind') }}</th>
           <th class="num">{{ __('Frames') }}</th>
-          <th class="num">{{ __('Comb, dm² a side') }}</th>
-          <th class="num">{{ __('Inside width, mm') }}</th>
-          <th class="num">{{ __('Height, mm') }}</th>
+          <th class="num">{{ __('Comb, :unit a side', ['unit' => $f->areaUnit()]) }}</th>
+          <th class="num">{{ __('Inside width, :unit', ['unit' => $f->lengthUnit()]) }}</th>
+          <th class="num">{{ __('Height, :unit', ['unit' => $f->lengthUnit()]) }}</th>
           <th class="num">{{ __('Empty') }}</th>
           <th><span class="sr">{{ __('what to do') }}</span></th>
         </tr>
@@ -51,9 +51,9 @@
           <tr>
             <td>{{ $kind->name }}</td>
             <td class="num">{{ $kind->frames }}</td>
-            <td class="num">{{ $kind->combAreaDm2 }}</td>
-            <td class="num">{{ $kind->insideWidthMm }}</td>
-            <td class="num">{{ $kind->externalHeightMm }}</td>
+            <td class="num">{{ $f->areaValue($kind->combAreaDm2) }}</td>
+            <td class="num">{{ $f->lengthValue($kind->insideWidthMm) }}</td>
+            <td class="num">{{ $f->lengthValue($kind->externalHeightMm) }}</td>
             <td class="num">{{ $f->kg($kind->emptyMassKg) }}</td>
             <td>
               @if ($page->ownKinds[$kind->key] ?? null)
@@ -83,17 +83,37 @@
             value="10"
           />
           <x-field
-            name="comb_area_dm2"
+            name="comb_area"
             type="number"
             step="0.01"
-            :label="__('Comb, dm² a side')"
+            :label="__('Comb, :unit a side', ['unit' => $f->areaUnit()])"
           />
-          <x-field name="inside_width_mm" type="number" :label="__('Inside width, mm')" />
+          <x-field
+            name="inside_width"
+            type="number"
+            step="any"
+            :label="__('Inside width, :unit', ['unit' => $f->lengthUnit()])"
+          />
         </div>
         <div class="row">
-          <x-field name="external_height_mm" type="number" :label="__('Outside height, mm')" />
-          <x-field name="external_length_mm" type="number" :label="__('length, mm')" />
-          <x-field name="external_width_mm" type="number" :label="__('width, mm')" />
+          <x-field
+            name="external_height"
+            type="number"
+            step="any"
+            :label="__('Outside height, :unit', ['unit' => $f->lengthUnit()])"
+          />
+          <x-field
+            name="external_length"
+            type="number"
+            step="any"
+            :label="__('length, :unit', ['unit' => $f->lengthUnit()])"
+          />
+          <x-field
+            name="external_width"
+            type="number"
+            step="any"
+            :label="__('width, :unit', ['unit' => $f->lengthUnit()])"
+          />
           <x-field
             name="empty_mass"
             type="number"

@@ -97,7 +97,7 @@
       </section>
     </div>
     @include('yards.climate')
-    <details class="astable" @if ($errors->hasAny(['name', 'climate', 'latitude'])) open @endif>
+    <details class="astable" @if ($errors->hasAny(['name', 'climate', 'latitude', 'place'])) open @endif>
       <summary>{{ __('The yard itself and its climate') }}</summary>
       <x-form :action="route('yards.update', $apiary->slug)" method="put" class="narrow">
         <x-hidden :of="['version' => $apiary->version]" />
@@ -107,22 +107,12 @@
           :value="$apiary->name"
           required
         />
-        <div class="row">
-          <x-field
-            name="latitude"
-            type="number"
-            step="any"
-            :label="__('Latitude')"
-            :value="$apiary->latitude"
-          />
-          <x-field
-            name="longitude"
-            type="number"
-            step="any"
-            :label="__('Longitude')"
-            :value="$apiary->longitude"
-          />
-        </div>
+        <x-place
+          id="yard"
+          :label="__('A town near it')"
+          :latitude="$apiary->latitude"
+          :longitude="$apiary->longitude"
+        />
         <label class="check">
           <input
             type="checkbox"

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Places;
+
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** A form's place may be named by a town near it: then its latitude and longitude are that town's. */
+final readonly class PlaceByName
+{
+    private const NAMED = 4;
+
+    public function __construct(private Gazetteer $gazetteer)
+    {
+    }
+
+    /** @throws ValidationException where no town or more than one is meant */
+    public function into(Request $request): void
+    {
+        $given = $request->input('place');
+        $words = is_string($given) ? trim($given) : '';
+        if ($words === '') {
+            return;
+        }
+        $towns = $this->gazetteer->meant(mb_substr($words, 0, 120));
+        if (count($towns) !== 1) {
+            throw ValidationException::withMessages(['place' => $this->whatIsWrong($words, $towns)]);
+        }
+        $request->merge(['latitude' => $towns[0]->latitude, 'longitude' => $towns[0]->longitude]);
+    }
+
+    /** @param  list<Town>  $towns */
+    private function whatIsWrong(string $words, array $towns): string
+    {
+        if ($towns !== []) {
+            $labels = array_map(static fn (Town $town): string => $town->label(), array_slice($towns, 0, self::NAMED));
+
+            return __(':n towns are called so; write which: :towns.', [
+                'n' => count($towns),
+                'towns' => implode('; ', $labels),
+            ]);
+        }
+        $near = $this->gazetteer->beginning(explode(',', $words)[0], self::NAMED);
+        $labels = array_map(static fn (Town $town): string => $town->label(), $near);
+
+        return __('No town is called ":words".', ['words' => $words]).
+            ($labels === [] ? '' : ' '.__('Do you mean :towns?', ['towns' => implode('; ', $labels)]));
+    }
+}

@@ -1,0 +1,3 @@
+@foreach ($towns as $town)
+  <option value="{{ $town->label() }}"></option>
+@endforeach
