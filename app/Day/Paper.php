@@ -15,6 +15,12 @@ final readonly class Paper
     /** Where the build puts what it makes of the fonts for paper. */
     private const FONTS = 'build/fonts';
 
+    private const TYPES = [
+        ['paper', 'normal', 'paper-400'],
+        ['paper', 'bold', 'paper-600'],
+        ['paper head', 'normal', 'head-500'],
+    ];
+
     /** What those fonts hold: Latin with its extensions, common signs. */
     private const HELD = '/[^\x{0}-\x{24F}\x{1E00}-\x{1EFF}\x{2010}-\x{2044}\x{20AC}\x{2122}\x{2212}]/u';
 
@@ -55,8 +61,7 @@ final readonly class Paper
 
     private function ownType(Dompdf $pdf): void
     {
-        $types = [['paper', 'normal', 'paper-400'], ['paper', 'bold', 'paper-600'], ['paper head', 'normal', 'head-500']];
-        foreach ($types as [$family, $weight, $file]) {
+        foreach (self::TYPES as [$family, $weight, $file]) {
             $pdf->getFontMetrics()->registerFont(
                 ['family' => $family, 'weight' => $weight, 'style' => 'normal'],
                 public_path(self::FONTS."/$file.ttf"),
@@ -64,7 +69,7 @@ final readonly class Paper
         }
     }
 
-    /** @return array<string, list<string>> the hives of each stop, a few in a row, as pictures' addresses, by yard's id */
+    /** @return array<string, list<string>> addresses of pictures of each stop's hives, a few in a row, by yard */
     private function pictures(DaySheet $sheet): array
     {
         $pictures = [];

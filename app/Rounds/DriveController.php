@@ -48,7 +48,11 @@ final readonly class DriveController
             'rows' => $rows,
             'how' => __(
                 'It is :detour times as far as the bird flies, :way in an hour, and :stop minutes to park and open the gate.',
-                ['detour' => Drives::DETOUR, 'way' => $format->km(Drives::KM_PER_HOUR), 'stop' => (int) Drives::STOP_MIN],
+                [
+                    'detour' => Drives::DETOUR,
+                    'way' => $format->lengths->way(Drives::KM_PER_HOUR),
+                    'stop' => (int) Drives::STOP_MIN,
+                ],
             ),
         ]);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Drawing\Picture;
+use App\Models\Schedules\LeftOut;
+use App\Models\Schedules\LeftOutReason;
 use App\Models\Schedules\ScheduleSettings;
 use App\Support\Units\Formatter;
 use DateTimeImmutable;
@@ -80,6 +82,14 @@ final readonly class NewSchedulePage
         return __('ripe about :day, by how fast it was capped or by ten days for a full super', [
             'day' => $this->format->weekday($batch->dates->ready),
         ]);
+    }
+
+    /** A yard that lies too far off is said at once, not on asking. */
+    public function leavesFarYards(): bool
+    {
+        $isFar = static fn (LeftOut $one): bool => $one->reason === LeftOutReason::TooFar;
+
+        return array_filter($this->batches->left, $isFar) !== [];
     }
 
     /** @return list<string> */

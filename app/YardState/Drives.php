@@ -33,8 +33,12 @@ final readonly class Drives
         $own = $this->own();
         $home = $this->depot();
         $at = [null, ...$places];
-        $drive = static fn (?Apiary $from, ?Apiary $to): float => $own[self::key($from, $to)]
+        $known = static fn (?Apiary $from, ?Apiary $to): float => $own[self::key($from, $to)]
             ?? self::reckoned($from, $to, $home);
+        // Where the keeper knows a way home to be shorter than the map says, it is the shorter one to others too.
+        $drive = static fn (?Apiary $from, ?Apiary $to): float => isset($own[self::key($from, $to)])
+            ? $known($from, $to)
+            : min($known($from, $to), $known($from, null) + $known(null, $to));
         $row = static fn (?Apiary $from): array => array_map(
             static fn (?Apiary $to): float => $drive($from, $to),
             $at,

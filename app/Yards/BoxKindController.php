@@ -24,13 +24,14 @@ final readonly class BoxKindController
     {
         $between = static fn (int $least, int $most): string => sprintf(
             'between:%s,%s',
-            $format->lengthValue($least),
-            $format->lengthValue($most),
+            $format->lengths->value($least),
+            $format->lengths->value($most),
         );
+        $area = [$format->lengths->area(0.5), $format->lengths->area(30.0)];
         $values = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'frames' => ['required', 'integer', 'between:1,30'],
-            'comb_area' => ['required', 'numeric', 'between:'.$format->areaValue(0.5).','.$format->areaValue(30.0)],
+            'comb_area' => ['required', 'numeric', 'between:'.implode(',', $area)],
             'inside_width' => ['required', 'numeric', $between(100, 1000)],
             'external_height' => ['required', 'numeric', $between(60, 600)],
             'external_length' => ['required', 'numeric', $between(100, 1000)],
@@ -41,12 +42,12 @@ final readonly class BoxKindController
         if (isset($this->kinds->all()[$key])) {
             throw ValidationException::withMessages(['name' => __('There is a box kind of this name already.')]);
         }
-        $mm = static fn (string $field): float => round($format->lengthToMm((float) $values[$field]), 1);
+        $mm = static fn (string $field): float => round($format->lengths->toMm((float) $values[$field]), 1);
         BoxKindRow::query()->create([
             'key' => $key,
             'name' => $values['name'],
             'frames' => $values['frames'],
-            'comb_area_dm2' => round($format->areaToDm2((float) $values['comb_area']), 3),
+            'comb_area_dm2' => round($format->lengths->toDm2((float) $values['comb_area']), 3),
             'inside_width_mm' => $mm('inside_width'),
             'external_height_mm' => $mm('external_height'),
             'external_length_mm' => $mm('external_length'),

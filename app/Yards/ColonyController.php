@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Yards;
 
-use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Hive;
 use App\Models\Queen;
@@ -54,7 +53,7 @@ final readonly class ColonyController
             : $this->done($hive, __('The note is in the bin.'));
     }
 
-    public function requeen(Request $request, Hive $hive): RedirectResponse
+    public function requeen(Request $request, Hive $hive, Queens $queens): RedirectResponse
     {
         $values = $request->validate([
             'queen' => ['nullable', 'string', 'max:26'],
@@ -63,47 +62,17 @@ final readonly class ColonyController
             'year' => ['required_without:queen', 'nullable', 'integer', 'between:2000,2100'],
             'mother' => ['nullable', 'string', 'max:26'],
         ]);
-        $queen =
-            ($values['queen'] ?? '') !== ''
-                ? Queen::query()->whereKey($values['queen'])->first() ??
-                    throw ValidationException::withMessages(['queen' => __('There is no such queen.')])
-                : $this->newQueen($values);
-        $colony = $this->colony($hive, NewYard::today());
-        $colony->update(['queen_id' => $queen->id]);
-        $colony
-            ->facts()
-            ->create([
-                'kind' => 'requeened',
-                'happened_on' => NewYard::today(),
-                'hive_id' => $hive->id,
-                'queen_id' => $queen->id,
-            ]);
+        $known = ($values['queen'] ?? '') === '' ? null : Queen::query()->whereKey($values['queen'])->first()
+            ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')]);
+        $queen = $known ?? $queens->new(
+            (string) $values['code'],
+            (string) $values['line'],
+            (int) $values['year'],
+            Queen::query()->whereKey($values['mother'] ?? '')->first(),
+        );
+        $queens->give($hive, $queen);
 
         return $this->done($hive, __(':hive has queen :queen.', ['hive' => $hive->code, 'queen' => $queen->code]));
-    }
-
-    /** @param  array<string, mixed>  $values */
-    private function newQueen(array $values): Queen
-    {
-        if (Queen::query()->where('code', $values['code'])->exists()) {
-            throw ValidationException::withMessages([
-                'code' => __('There is a queen :code already.', ['code' => (string) $values['code']]),
-            ]);
-        }
-        $mother = ($values['mother'] ?? '') === '' ? null : Queen::query()->whereKey($values['mother'])->first();
-
-        return Queen::query()->create([
-            'code' => $values['code'],
-            'line' => $values['line'],
-            'year' => $values['year'],
-            'mother_id' => $mother?->id,
-        ]);
-    }
-
-    private function colony(Hive $hive, string $since): Colony
-    {
-        return $hive->load('colony')->colony ??
-            Colony::query()->create(['hive_id' => $hive->id, 'started_on' => $since]);
     }
 
     private function done(Hive $hive, string $words): RedirectResponse

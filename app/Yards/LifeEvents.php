@@ -35,6 +35,15 @@ final readonly class LifeEvents
         };
     }
 
+    /** Bees come to live in a hive that had none. */
+    public function settle(Hive $hive, string $on): Colony
+    {
+        $colony = $this->begin($hive, $on);
+        $this->note($colony, $hive, 'settled', $on, null);
+
+        return $colony;
+    }
+
     private function colony(Hive $hive, string $kind, string $on): Colony
     {
         $living = $hive->load(['colony', 'colonies'])->colony;

@@ -47,32 +47,28 @@ final class NewHive
         return $hive;
     }
 
-    public function box(
-        Hive $hive,
-        string $kind,
-        int $position,
-        string $role,
-        ?int $framesFitted = null,
-        ?string $putOn = null,
-        ?string $since = null,
-    ): Box {
+    /** A box that stands nowhere yet. */
+    public function bare(string $kind, string $role, ?int $framesFitted = null): Box
+    {
         $this->mark ??= (int) Box::withBinned()
             ->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")
             ->value('n');
-        $box = Box::query()->create([
+
+        return Box::query()->create([
             'kind' => $kind,
             'mark' => sprintf('%s%03d', $role === 'brood' ? 'B' : 'M', ++$this->mark),
             'frames_fitted' => $framesFitted,
         ]);
+    }
+
+    private function box(Hive $hive, string $kind, int $position, string $role): void
+    {
         BoxPlace::query()->create([
-            'box_id' => $box->id,
+            'box_id' => $this->bare($kind, $role)->id,
             'hive_id' => $hive->id,
             'position' => $position,
             'role' => $role,
-            'put_on' => $putOn,
-            'since' => $since ?? NewYard::today(),
+            'since' => NewYard::today(),
         ]);
-
-        return $box;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Yards;
 
 use App\Drawing\Picture;
-use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\ColonyFact;
 use App\Models\Hive;
@@ -15,7 +14,6 @@ use App\Yards\Story\StoryReader;
 use App\Yards\Story\StoryStrip;
 use App\YardState\HiveState;
 use Illuminate\Database\Eloquent\Collection;
-use Marjoram\Core\Comb\BoxKind;
 
 /** A hive as it is kept: its boxes, its colony and queen, and what stood there when. */
 final readonly class OpenHive
@@ -27,7 +25,6 @@ final readonly class OpenHive
     /**
      * @param  Collection<int, ColonyFact>  $facts  newest first
      * @param  Collection<int, BoxPlace>  $history  newest first
-     * @param  Collection<int, Box>  $store
      * @param  Collection<int, Queen>  $queens
      */
     private function __construct(
@@ -35,7 +32,6 @@ final readonly class OpenHive
         public HiveState $state,
         public Collection $facts,
         public Collection $history,
-        private Collection $store,
         private Collection $queens,
         public HiveStory $story,
     ) {
@@ -62,7 +58,6 @@ final readonly class OpenHive
                 ->orderByDesc('since')
                 ->limit(self::SHOWN)
                 ->get(),
-            Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::CHOICES)->get(),
             Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::CHOICES)->get(),
             app(StoryReader::class)->of($hive),
         );
@@ -83,20 +78,6 @@ final readonly class OpenHive
         return $queen === null
             ? __('queen not noted')
             : $queen->code.' ('.__('line :line, :year', ['line' => $queen->line, 'year' => $queen->year]).')';
-    }
-
-    /**
-     * @param  array<string, BoxKind>  $kinds
-     * @return array<string, string>
-     */
-    public function storeChoices(array $kinds): array
-    {
-        $choices = ['' => __('none: a new one')];
-        foreach ($this->store as $box) {
-            $choices[$box->id] = $box->mark.' '.($kinds[$box->kind]->name ?? $box->kind);
-        }
-
-        return $choices;
     }
 
     /** @return array<string, string> */

@@ -19,6 +19,7 @@ use App\Support\Units\Formatter;
 use App\YardState\BoxKindReader;
 use App\YardState\YardReader;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -47,11 +48,11 @@ final readonly class YardController
             $this->kinds->all(),
             BoxKindRow::query()->pluck('id', 'key')->all(),
             Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::QUEENS)->get(),
-            Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::STORE)->get(),
+            $this->inStore(),
         )]);
     }
 
-    public function show(Apiary $apiary, ?Hive $hive = null): View
+    public function show(Request $request, Apiary $apiary, ?Hive $hive = null): View
     {
         $open = $hive === null
             ? null
@@ -70,7 +71,39 @@ final readonly class YardController
             $treatments,
             $this->yards->apiaries(),
             $open,
+            $this->inStore(),
+            $this->inHand($apiary, $request->query('box')),
+            Hive::query()
+                ->whereHas('stand', static fn ($stand) => $stand->where('apiary_id', $apiary->id))
+                ->with('colony.queen')
+                ->get()
+                ->sortBy('code', SORT_NATURAL)
+                ->values(),
         )]);
+    }
+
+    /** Any box of the operation may be taken in hand, and put down in any yard. */
+    private function inHand(Apiary $apiary, mixed $id): ?BoxInHand
+    {
+        $box = is_string($id) ? Box::query()->with('place.hive')->find($id) : null;
+        if ($box === null) {
+            return null;
+        }
+        $hive = $box->place?->hive;
+
+        return new BoxInHand(
+            $box,
+            $this->kinds->get($box->kind),
+            $hive,
+            $hive === null ? null : $this->yards->one($apiary)->hive($hive->code)?->box($box->id),
+            array_values(Hive::query()->pluck('code')->sort(SORT_NATURAL)->map(strval(...))->all()),
+        );
+    }
+
+    /** @return Records<int, Box> */
+    private function inStore(): Records
+    {
+        return Box::query()->whereDoesntHave('place')->orderBy('mark')->limit(self::STORE)->get();
     }
 
     /** @return array<string, ElevationPicture> by yard id */

@@ -56,7 +56,7 @@ final readonly class YardDrawings
 
             return new HiveDrawing(
                 $link.$anchor,
-                static fn (BoxState $box): string => $anchor === '' ? $link : "$link#box-$box->id",
+                static fn (BoxState $box): string => $anchor === '' ? $link : "$link?box=$box->id#hand",
             );
         };
         $label = __('Elevation of :yard', ['yard' => $apiary->name]);

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Yards;
 
 use App\Drawing\ElevationPicture;
+use App\Drawing\Picture;
 use App\Models\Apiary;
+use App\Models\Box;
 use App\Models\HarvestPolicy;
+use App\Models\Hive;
 use App\Models\Treatment;
 use App\Operation\Policy;
 use App\Operation\PolicyValues;
@@ -23,6 +26,8 @@ final readonly class YardPage
      * @param  array<string, BoxKind>  $kinds
      * @param  Records<int, Treatment>  $treatments
      * @param  Collection<int, Apiary>  $apiaries  all of the operation
+     * @param  Records<int, Box>  $store
+     * @param  Records<int, Hive>  $hives  of the yard, by their stands
      */
     public function __construct(
         public Apiary $apiary,
@@ -32,7 +37,38 @@ final readonly class YardPage
         public Records $treatments,
         private Collection $apiaries,
         public ?OpenHive $open,
+        public Records $store,
+        public ?BoxInHand $hand,
+        public Records $hives,
     ) {
+    }
+
+    /** As it was sent, where the form comes back; else none is. */
+    public function isChosen(Hive $hive, mixed $sent): bool
+    {
+        return is_array($sent) && in_array($hive->id, $sent, true);
+    }
+
+    /** @return array<string, string> */
+    public function kindChoices(string $none): array
+    {
+        return ['' => $none] + $this->kindNames();
+    }
+
+    public function storePicture(): Picture
+    {
+        return StorePicture::of($this->store, $this->kinds, $this->apiary);
+    }
+
+    /** @return array<string, string> */
+    public function storeChoices(): array
+    {
+        $choices = ['' => __('none: a new one')];
+        foreach ($this->store as $box) {
+            $choices[$box->id] = $box->mark.' '.($this->kinds[$box->kind]->name ?? $box->kind);
+        }
+
+        return $choices;
     }
 
     /** The mean temperature of a month (0 is January) as a form shows it. */

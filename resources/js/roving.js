@@ -1,5 +1,5 @@
 // A drawing is one stop for the Tab key; inside it the arrows go from hive to hive and from box to box.
-const DRAWINGS = '.elevation, .opened-hive';
+const DRAWINGS = '.elevation, .opened-hive, .storepicture';
 
 const linksOf = (part) => [...part.querySelectorAll('a')];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Yards\BoxController;
 use App\Yards\BoxKindController;
+use App\Yards\ChosenHivesController;
 use App\Yards\ClimateController;
 use App\Yards\ColonyController;
 use App\Yards\HiveController;
@@ -40,6 +41,10 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::put('/yards/{apiary}/chosen/kind', [ChosenHivesController::class, 'kind'])
+        ->name('yards.chosen.kind');
+    Route::put('/yards/{apiary}/chosen/queens', [ChosenHivesController::class, 'queens'])
+        ->name('yards.chosen.queens');
     Route::put('/yards/{apiary}/climate', [ClimateController::class, 'update'])
         ->name('yards.climate');
     Route::post('/yards/table', [TableController::class, 'store'])

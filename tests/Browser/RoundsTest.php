@@ -11,6 +11,57 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The rounds planned in the real interface: searched in the background, a visit moved by keyboard and by drag. */
 final class RoundsTest extends BrowserTestCase
 {
+    public function test_a_yard_in_another_part_of_the_world_is_left_out_and_the_others_are_planned(): void
+    {
+        self::screen(1280, 800);
+        $this->signIn('keeper');
+        $this->open('/yards/tegelbruket');
+        $at = self::$browser->executeScript(
+            'const form = document.querySelector("#yard-place").form;
+            return [form.elements.latitude.value, form.elements.longitude.value]',
+        );
+        assert(is_array($at));
+        $this->standAt('Toulouse, France', ['', '']);
+        $this->open('/clear/rounds/new');
+        $this->waitForText('main', 'say first where the honey room is');
+        $this->honeyRoomIn('Lund, Sweden', '');
+        $this->open('/clear/rounds/new');
+        $this->waitForText('main', 'more than four hours off');
+        $this->type('[name=seconds]', '1');
+        $this->click('main form .btn.go');
+        self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));
+        self::assertStringNotContainsString('Tegelbruket', $this->text('#round-board'));
+        $this->open('/clear/rounds');
+        $this->assertAccessible('rounds with a yard far off');
+        $this->standAt('', array_values($at));
+        $this->honeyRoomIn('', '55.9');
+    }
+
+    private function honeyRoomIn(string $town, string $latitude): void
+    {
+        $this->open('/account');
+        self::$browser->executeScript(
+            'const form = document.querySelector("#honey-room-place").form;
+            form.elements.place.value = arguments[0]; form.elements.latitude.value = arguments[1];
+            form.elements.longitude.value = ""; form.requestSubmit()',
+            [$town, $latitude],
+        );
+        $this->waitForText('.notice', 'is saved');
+    }
+
+    /** @param  list<mixed>  $coordinates */
+    private function standAt(string $town, array $coordinates): void
+    {
+        $this->open('/yards/tegelbruket');
+        self::$browser->executeScript(
+            'const form = document.querySelector("#yard-place").form; const given = arguments;
+            form.elements.place.value = given[0]; form.elements.latitude.value = given[1];
+            form.elements.longitude.value = given[2]; form.requestSubmit()',
+            [$town, ...$coordinates],
+        );
+        $this->waitForText('.notice', 'is saved');
+    }
+
     public function test_a_visit_is_dragged_to_another_day_and_a_drive_is_known(): void
     {
         self::screen(1280, 800);

@@ -24,6 +24,7 @@ final class AuthorisationTest extends FeatureTestCase
         'start.store',
         'invitations.show',
         'invitations.accept',
+        'places.index',
         'leave.show',
         'leave.destroy',
     ];

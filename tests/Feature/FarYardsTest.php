@@ -37,6 +37,16 @@ final class FarYardsTest extends FeatureTestCase
         $this->get('/clear/rounds')->assertOk();
     }
 
+    public function test_a_way_home_that_the_keeper_knows_bounds_the_ways_to_other_yards(): void
+    {
+        $this->send('PUT', '/clear/drives', ['from' => 'tegelbruket', 'minutes' => ['honey-room' => '44']])->assertStatus(303);
+        Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => -45.9, 'longitude' => 170.5]);
+        Operation::query()->where('name', 'Marjoram demo')->update(['latitude' => 55.9, 'longitude' => 13.4]);
+        $this->demo();
+        $this->send('POST', '/clear/rounds', ['name' => 'Known'] + self::FORM)->assertStatus(303);
+        $this->get('/clear/rounds')->assertOk()->assertDontSee('cannot be reckoned')->assertDontSee('A travel time');
+    }
+
     public function test_where_the_honey_room_is_is_asked_first(): void
     {
         Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => 43.6, 'longitude' => 1.4]);

@@ -501,6 +501,16 @@ final class UndoTest extends FeatureTestCase
             ],
             'yards.boxes.off' => fn (): array => ['POST', '/yards/boxes/'.$this->super('E3')->box_id.'/off', []],
             'yards.boxes.destroy' => fn (): array => ['DELETE', '/yards/boxes/'.$this->offTheHive('E3'), []],
+            'yards.chosen.kind' => fn (): array => [
+                'PUT',
+                '/yards/ekbacken/chosen/kind',
+                ['hives' => [$this->hive('E9')->id], 'which' => 'brood', 'to' => 'langstroth-medium-10'],
+            ],
+            'yards.chosen.queens' => fn (): array => [
+                'PUT',
+                '/yards/ekbacken/chosen/queens',
+                ['hives' => [$this->hive('E1')->id, $this->hive('E2')->id], 'line' => 'L2', 'year' => '2026'],
+            ],
             'yards.facts.store' => fn (): array => [
                 'POST',
                 '/yards/hives/'.$this->hive('E1')->id.'/facts',

@@ -20,14 +20,13 @@ final readonly class Formatter
 
     private const LITRES_PER_UK_GALLON = 4.54609;
 
-    private const MM_PER_INCH = 25.4;
-
-    private const KM_PER_MILE = 1.609344;
-
     private const NARROW = "\u{202F}";
+
+    public Lengths $lengths;
 
     public function __construct(public Preferences $preferences = new Preferences)
     {
+        $this->lengths = new Lengths($preferences->pounds());
     }
 
     public function massUnit(): string
@@ -47,45 +46,6 @@ final readonly class Formatter
             'uk' => __('gal'),
             default => __('l'),
         };
-    }
-
-    /** Of boxes: where weights are in pounds, lengths are in inches. */
-    public function lengthUnit(): string
-    {
-        return $this->preferences->pounds() ? __('in') : __('mm');
-    }
-
-    public function lengthValue(float $mm): float
-    {
-        return $this->preferences->pounds() ? round($mm / self::MM_PER_INCH, 2) : $mm;
-    }
-
-    public function lengthToMm(float $value): float
-    {
-        return $this->preferences->pounds() ? $value * self::MM_PER_INCH : $value;
-    }
-
-    public function areaUnit(): string
-    {
-        return $this->preferences->pounds() ? __('sq in') : __('dm²');
-    }
-
-    public function areaValue(float $dm2): float
-    {
-        return $this->preferences->pounds() ? round($dm2 * (100.0 / self::MM_PER_INCH) ** 2, 1) : $dm2;
-    }
-
-    public function areaToDm2(float $value): float
-    {
-        return $this->preferences->pounds() ? $value / (100.0 / self::MM_PER_INCH) ** 2 : $value;
-    }
-
-    /** A way by road or through the air; roads are in miles where weights are in pounds. */
-    public function km(float $km): string
-    {
-        return $this->preferences->pounds()
-            ? self::number($km / self::KM_PER_MILE, 0).self::NARROW.__('miles')
-            : self::number($km, 0).self::NARROW.__('km');
     }
 
     /** 17.0 kg: a measured or reckoned mass. */

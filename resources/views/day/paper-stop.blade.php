@@ -11,12 +11,12 @@
 <table>
   <tr>
     <th class="tick"></th>
-    <th style="width: 40pt">{{ __('Hive') }}</th>
-    <th class="n" style="width: 22pt"></th>
-    <th style="width: 78pt"></th>
-    <th style="width: 52pt">{{ __('Box') }}</th>
-    <th style="width: 66pt"></th>
-    <th class="n" style="width: 44pt">{{ __('Weight') }}</th>
+    <th class="w40">{{ __('Hive') }}</th>
+    <th class="n w22"></th>
+    <th class="w78"></th>
+    <th class="w52">{{ __('Box') }}</th>
+    <th class="w66"></th>
+    <th class="n w44">{{ __('Weight') }}</th>
     <th></th>
   </tr>
   @foreach ($stop->hives as $hive)

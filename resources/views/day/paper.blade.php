@@ -45,6 +45,34 @@
       text-align: right;
     }
 
+    .w22 {
+      width: 22pt;
+    }
+
+    .w26 {
+      width: 26pt;
+    }
+
+    .w40 {
+      width: 40pt;
+    }
+
+    .w44 {
+      width: 44pt;
+    }
+
+    .w52 {
+      width: 52pt;
+    }
+
+    .w66 {
+      width: 66pt;
+    }
+
+    .w78 {
+      width: 78pt;
+    }
+
     .beside {
       padding-left: 8pt;
     }
@@ -90,7 +118,7 @@
     @foreach ($sheet->load as $item)
       <tr>
         <td class="tick"><span class="box"></span></td>
-        <td class="n" style="width: 26pt">{{ $item->count }}</td>
+        <td class="n w26">{{ $item->count }}</td>
         <td>{{ $item->words }}</td>
       </tr>
     @endforeach

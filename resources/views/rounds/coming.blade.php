@@ -74,7 +74,7 @@
     @endcan
   @endif
   @if ($left !== [])
-    <x-disclosure :summary="__('What is not among them')">
+    <x-disclosure :summary="__('What is not among them')" :open="$page->leavesFarYards()">
       <ul>
         @foreach ($left as $sentence)
           <li>{{ $sentence }}</li>

@@ -23,7 +23,7 @@
       @if ($one->picture !== null)
         <x-drawing.picture :of="$one->picture" />
       @else
-        <p class="sub">{{ __('No scale within :way. Signs alone speak.', ['way' => $f->km(15.0)]) }}</p>
+        <p class="sub">{{ __('No scale within :way. Signs alone speak.', ['way' => $f->lengths->way(15.0)]) }}</p>
       @endif
     </section>
   @endforeach

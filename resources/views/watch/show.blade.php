@@ -9,7 +9,7 @@
   </div>
   @if ($watched->picture === null)
     <p class="empty">
-      {{ __('No weights yet, and no scale within :way. Note a hive\'s weight below, or what you see.', ['way' => $f->km(15.0)]) }}
+      {{ __('No weights yet, and no scale within :way. Note a hive\'s weight below, or what you see.', ['way' => $f->lengths->way(15.0)]) }}
     </p>
   @else
     <x-drawing.picture :of="$watched->picture" />

@@ -18,13 +18,11 @@
       <h3>{{ __('Its boxes, from the top') }}</h3>
       @foreach ($open->state->fromTheTop() as $box)
         <div class="stop" id="box-{{ $box->id }}">
-          <b>{{ $box->mark }}</b> {{ $box->name() }} ·
+          <a class="link" href="{{ route('yards.hive', [$page->apiary->slug, $hive->code, 'box' => $box->id]) }}#hand">
+            <b>{{ $box->mark }}</b> {{ $box->name() }}</a> ·
           <span class="soft">{{ $box->fitted->kind->name }},
             {{ __(':n frames fitted', ['n' => $box->fitted->framesFitted]) }},
             {{ __('since :day', ['day' => $f->date($box->since)]) }}</span>
-          @can('record')
-            @include('yards.box')
-          @endcan
         </div>
       @endforeach
       @can('record')
@@ -52,7 +50,7 @@
             value="langstroth-medium-10"
             :options="$page->kindNames()"
           />
-          <x-field name="box" :label="__('or one from store')" :options="$open->storeChoices($page->kinds)" />
+          <x-field name="box" :label="__('or one from store')" :options="$page->storeChoices()" />
           <x-field
             name="put_on"
             :label="__('A super is put on')"

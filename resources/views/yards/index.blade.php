@@ -39,9 +39,9 @@
         <tr>
           <th>{{ __('Kind') }}</th>
           <th class="num">{{ __('Frames') }}</th>
-          <th class="num">{{ __('Comb, :unit a side', ['unit' => $f->areaUnit()]) }}</th>
-          <th class="num">{{ __('Inside width, :unit', ['unit' => $f->lengthUnit()]) }}</th>
-          <th class="num">{{ __('Height, :unit', ['unit' => $f->lengthUnit()]) }}</th>
+          <th class="num">{{ __('Comb, :unit a side', ['unit' => $f->lengths->areaUnit()]) }}</th>
+          <th class="num">{{ __('Inside width, :unit', ['unit' => $f->lengths->unit()]) }}</th>
+          <th class="num">{{ __('Height, :unit', ['unit' => $f->lengths->unit()]) }}</th>
           <th class="num">{{ __('Empty') }}</th>
           <th><span class="sr">{{ __('what to do') }}</span></th>
         </tr>
@@ -51,9 +51,9 @@
           <tr>
             <td>{{ $kind->name }}</td>
             <td class="num">{{ $kind->frames }}</td>
-            <td class="num">{{ $f->areaValue($kind->combAreaDm2) }}</td>
-            <td class="num">{{ $f->lengthValue($kind->insideWidthMm) }}</td>
-            <td class="num">{{ $f->lengthValue($kind->externalHeightMm) }}</td>
+            <td class="num">{{ $f->lengths->area($kind->combAreaDm2) }}</td>
+            <td class="num">{{ $f->lengths->value($kind->insideWidthMm) }}</td>
+            <td class="num">{{ $f->lengths->value($kind->externalHeightMm) }}</td>
             <td class="num">{{ $f->kg($kind->emptyMassKg) }}</td>
             <td>
               @if ($page->ownKinds[$kind->key] ?? null)
@@ -86,13 +86,13 @@
             name="comb_area"
             type="number"
             step="0.01"
-            :label="__('Comb, :unit a side', ['unit' => $f->areaUnit()])"
+            :label="__('Comb, :unit a side', ['unit' => $f->lengths->areaUnit()])"
           />
           <x-field
             name="inside_width"
             type="number"
             step="any"
-            :label="__('Inside width, :unit', ['unit' => $f->lengthUnit()])"
+            :label="__('Inside width, :unit', ['unit' => $f->lengths->unit()])"
           />
         </div>
         <div class="row">
@@ -100,19 +100,19 @@
             name="external_height"
             type="number"
             step="any"
-            :label="__('Outside height, :unit', ['unit' => $f->lengthUnit()])"
+            :label="__('Outside height, :unit', ['unit' => $f->lengths->unit()])"
           />
           <x-field
             name="external_length"
             type="number"
             step="any"
-            :label="__('length, :unit', ['unit' => $f->lengthUnit()])"
+            :label="__('length, :unit', ['unit' => $f->lengths->unit()])"
           />
           <x-field
             name="external_width"
             type="number"
             step="any"
-            :label="__('width, :unit', ['unit' => $f->lengthUnit()])"
+            :label="__('width, :unit', ['unit' => $f->lengths->unit()])"
           />
           <x-field
             name="empty_mass"

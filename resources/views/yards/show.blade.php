@@ -1,14 +1,20 @@
 @php($apiary = $page->apiary)
 @php($open = $page->open)
 <x-page :title="__('Yards and kit') . ': ' . $apiary->name" stage="yards" :yard="$apiary->slug">
+  <x-slot:head>
+    <script src="/build/stack.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <div class="hd">
     <h1>{{ $apiary->name }}</h1>
     <span class="sub">{{ trans_choice(':count hive|:count hives', count($page->picture->hives)) }}</span>
   </div>
-  <x-drawing.elevation :of="$page->picture" :hive="$open?->hive->code" />
+  @include('yards.work')
   @if ($open)
     @include('yards.hive')
   @endif
+  @can('manage')
+    @include('yards.chosen')
+  @endcan
   @include('yards.policy')
   @can('manage')
     <div class="cols2">

@@ -1,4 +1,4 @@
-@props(['of'])
+@props(['of', 'box' => null])
 <svg
   class="{{ $of->class }}"
   viewBox="{{ $of->viewBox() }}"
@@ -6,5 +6,5 @@
   aria-label="{{ $of->label }}"
   @foreach ($of->more as $name => $value) {{ $name }}="{{ $value }}" @endforeach
 >
-  <x-drawing.shapes :of="$of->shapes" />
+  <x-drawing.shapes :of="$of->shapes" :box="$box" />
 </svg>

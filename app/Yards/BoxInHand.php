@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yards;
+
+use App\Models\Box;
+use App\Models\Hive;
+use App\YardState\BoxState;
+use Marjoram\Core\Comb\BoxKind;
+
+/** The box that was chosen in the drawing or from store, to be put somewhere. */
+final readonly class BoxInHand
+{
+    /**
+     * @param  ?BoxState  $state  null where it is in store
+     * @param  list<string>  $hives  codes of all hives
+     */
+    public function __construct(
+        public Box $box,
+        public BoxKind $kind,
+        public ?Hive $hive,
+        public ?BoxState $state,
+        private array $hives,
+    ) {
+    }
+
+    /** @return array<string, string> by code */
+    public function hiveChoices(): array
+    {
+        return array_combine($this->hives, $this->hives);
+    }
+
+    public function frames(): int
+    {
+        return min($this->kind->frames, $this->box->frames_fitted ?? $this->kind->frames);
+    }
+}

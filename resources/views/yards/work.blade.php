@@ -1,0 +1,29 @@
+<div class="yardwork" data-work>
+  <x-drawing.elevation :of="$page->picture" :hive="$open?->hive->code" :box="$page->hand?->box->id" />
+  <div class="blk" data-store>
+    <h2>{{ __('Store') }}</h2>
+    @if ($page->store->isEmpty())
+      <p class="sub">{{ __('No box in store: every box stands on a hive.') }}</p>
+    @else
+      <x-drawing.picture :of="$page->storePicture()" :box="$page->hand?->box->id" />
+    @endif
+  </div>
+  @can('record')
+    <p class="sub">
+      {{ __('Choose a box to take it in hand, or drag it to a hive, within its stack or into store.') }}
+      <span class="keyhint">
+        {{ __('By keys: Shift and an arrow moves it a place or to the next hive, Delete puts it into store.') }}</span>
+    </p>
+    <x-form
+      :action="route('yards.boxes.move', '00000000000000000000000000')"
+      data-put
+      hidden
+      quick
+    >
+      <x-hidden :of="['hive' => '', 'under' => '', 'step' => '']" />
+    </x-form>
+  @endcan
+</div>
+@if ($page->hand)
+  @include('yards.hand', ['hand' => $page->hand])
+@endif
