@@ -31,8 +31,11 @@ final readonly class BoxInHand
         return array_combine($this->hives, $this->hives);
     }
 
-    public function frames(): int
+    /** As many frames as it has, where they are fewer than its kind has room for. */
+    public function fewerFrames(): ?int
     {
-        return min($this->kind->frames, $this->box->frames_fitted ?? $this->kind->frames);
+        $fitted = $this->box->frames_fitted ?? $this->kind->frames;
+
+        return $fitted < $this->kind->frames ? $fitted : null;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Yards;
 
 use App\Drawing\ElevationPicture;
-use App\Drawing\Picture;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\HarvestPolicy;
@@ -55,9 +54,15 @@ final readonly class YardPage
         return ['' => $none] + $this->kindNames();
     }
 
-    public function storePicture(): Picture
+    public function kindOf(Box $box): string
     {
-        return StorePicture::of($this->store, $this->kinds, $this->apiary);
+        return $this->kinds[$box->kind]->name ?? $box->kind;
+    }
+
+    /** @return Collection<string, Records<int, Box>> what is in store, by the names of the kinds */
+    public function storeByKind(): Collection
+    {
+        return $this->store->groupBy($this->kindOf(...))->sortKeys()->toBase();
     }
 
     /** @return array<string, string> */
@@ -65,7 +70,7 @@ final readonly class YardPage
     {
         $choices = ['' => __('none: a new one')];
         foreach ($this->store as $box) {
-            $choices[$box->id] = $box->mark.' '.($this->kinds[$box->kind]->name ?? $box->kind);
+            $choices[$box->id] = $box->mark.' '.$this->kindOf($box);
         }
 
         return $choices;

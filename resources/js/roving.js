@@ -1,5 +1,5 @@
 // A drawing is one stop for the Tab key; inside it the arrows go from hive to hive and from box to box.
-const DRAWINGS = '.elevation, .opened-hive, .storepicture';
+const DRAWINGS = '.elevation, .opened-hive, .storeboxes';
 
 const linksOf = (part) => [...part.querySelectorAll('a')];
 
@@ -20,10 +20,11 @@ function neighbour(link, drawing, key) {
   const columns = hives.length === 0 ? [linksOf(drawing)] : hives.map(linksOf).filter((one) => one.length > 0);
   const column = columns.findIndex((one) => one.includes(link));
   const row = columns[column].indexOf(link);
-  const up = hives.length === 0 ? -1 : 1;
+  const single = hives.length === 0;
+  const up = single ? -1 : 1;
   const at = {
-    ArrowLeft: [column - 1, row],
-    ArrowRight: [column + 1, row],
+    ArrowLeft: single ? [0, row - 1] : [column - 1, row],
+    ArrowRight: single ? [0, row + 1] : [column + 1, row],
     ArrowUp: [column, row + up],
     ArrowDown: [column, row - up],
     Home: [0, row],

@@ -49,8 +49,6 @@ document.addEventListener('pointerdown', (event) => {
   const link = event.target.closest?.('[data-work] a[data-box]');
   if (!link || !form() || event.button !== 0 || event.pointerType === 'touch') return;
   const from = { x: event.clientX, y: event.clientY };
-  const svg = link.closest('svg');
-  const scale = svg.viewBox.baseVal.width / svg.getBoundingClientRect().width;
   const done = new AbortController();
   let lit = null;
   let dragged = false;
@@ -63,7 +61,7 @@ document.addEventListener('pointerdown', (event) => {
     const [dx, dy] = [at.clientX - from.x, at.clientY - from.y];
     dragged ||= Math.hypot(dx, dy) > FAR_PX;
     if (!dragged) return;
-    link.setAttribute('transform', `translate(${dx * scale} ${dy * scale})`);
+    link.style.transform = `translate(${dx}px, ${dy}px)`;
     link.classList.add('lifted');
     light(targetAt(link, at.clientX, at.clientY)?.hive ?? null);
   };
@@ -71,7 +69,7 @@ document.addEventListener('pointerdown', (event) => {
     done.abort();
     light(null);
     link.classList.remove('lifted');
-    link.removeAttribute('transform');
+    link.style.transform = '';
     if (!dragged) return;
     // The click that ends a drag opens nothing.
     const ended = new AbortController();

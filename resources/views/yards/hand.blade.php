@@ -5,7 +5,7 @@
       {{ __('In hand: :mark', ['mark' => $box->mark]) }}
     </h2>
     <span class="sub">
-      {{ $hand->kind->name }}, {{ trans_choice(':count frame|:count frames', $hand->frames()) }}
+      {{ $hand->kind->name }}{{ $hand->fewerFrames() === null ? '' : ', ' . trans_choice(':count frame fitted|:count frames fitted', $hand->fewerFrames()) }}
       @if ($hand->state)
         · {{ $hand->hive->code }}, {{ $hand->state->name() }},
         {{ __('since :day', ['day' => $f->date($hand->state->since)]) }}

@@ -5,7 +5,19 @@
     @if ($page->store->isEmpty())
       <p class="sub">{{ __('No box in store: every box stands on a hive.') }}</p>
     @else
-      <x-drawing.picture :of="$page->storePicture()" :box="$page->hand?->box->id" />
+      <div class="storeboxes">
+        @foreach ($page->storeByKind() as $kind => $boxes)
+          <p>{{ $kind }}</p>
+          @foreach ($boxes as $box)
+            <a
+              class="storebox"
+              href="{{ route('yards.yard', [$page->apiary->slug, 'box' => $box->id]) }}#hand"
+              data-box="{{ $box->id }}"
+              @if ($box->is($page->hand?->box)) aria-current="true" @endif
+            >{{ $box->mark }}<span class="sr">, {{ $kind }}</span></a>
+          @endforeach
+        @endforeach
+      </div>
     @endif
   </div>
   @can('record')
