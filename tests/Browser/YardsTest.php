@@ -117,7 +117,7 @@ final class YardsTest extends BrowserTestCase
     {
         self::$browser->executeScript('document.querySelector("[data-work]").scrollIntoView({block: "start"})');
         (new WebDriverActions(self::$browser))
-            ->moveToElement($this->find("[data-work] a[data-box=\"$box\"] rect"))
+            ->moveToElement($this->find("a[data-box=\"$box\"] rect, .storebox[data-box=\"$box\"]"))
             ->clickAndHold()
             ->moveToElement($this->find($onto))
             ->release()
