@@ -9,13 +9,20 @@ use Marjoram\Core\InvalidInput;
 /**
  * A frame that was looked at, in its slot (1 to the number fitted), with its two faces.
  *
- * A glanced frame was not pulled: it was said to look like another one of its box, and is the less sure for it.
+ * A glanced frame was not pulled: it was said to look like another one of its box, and is the less sure for it. Of one
+ * that is gone the slot is known: it was taken out since, and a gap or an empty frame is there. It says nothing of the
+ * others.
  */
 final readonly class Frame
 {
     /** @throws InvalidInput when the slot is below 1 */
-    public function __construct(public int $slot, public Face $a, public Face $b, public bool $glanced = false)
-    {
+    public function __construct(
+        public int $slot,
+        public Face $a,
+        public Face $b,
+        public bool $glanced = false,
+        public bool $gone = false,
+    ) {
         InvalidInput::unlessWithin($slot, 1, 30, 'The slot', '/slot');
     }
 

@@ -35,7 +35,7 @@ final readonly class UnseenFrames
         foreach ($super->frames as $frame) {
             $distance = $box->distanceFromCentre($frame->slot);
             $seen[$frame->slot] = $frame;
-            if ($frame->glanced) {
+            if ($frame->glanced || $frame->gone) {
                 continue;
             }
             $fill[] = [$distance, $frame->fill()];

@@ -18,6 +18,7 @@ final class HouseRulesTest extends TestCase
         'Clearing' => ['Numerics'],
         'Comb' => ['Numerics'],
         'Flow' => [],
+        'Frames' => [],
         'HoneyRoom' => [],
         'Lifting' => ['Numerics'],
         'Moisture' => ['Numerics'],
