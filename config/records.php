@@ -21,6 +21,7 @@ return [
         'box_weighing' => Models\BoxWeighing::class,
         'harvest_policy' => Models\HarvestPolicy::class,
         'bucket' => Models\Bucket::class,
+        'frame_move' => Models\FrameMove::class,
         'taken_super' => Models\TakenSuper::class,
         'lot' => Models\Lot::class,
         'harvest' => Models\Harvest::class,

@@ -24,6 +24,7 @@ return [
         'rounds',
         'weather',
         'day',
+        'frames',
         'clear',
         'honey-room',
         'compare',

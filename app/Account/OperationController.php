@@ -21,6 +21,7 @@ final class OperationController
             'latitude' => ['sometimes', 'numeric', 'between:-66,70'],
             'longitude' => ['nullable', 'numeric', 'between:-180,180'],
             'crew' => ['required', 'integer', 'between:1,20'],
+            'extractor' => ['sometimes', 'integer', 'between:2,120'],
             'escape_boards' => ['required', 'integer', 'between:0,2000'],
             'fume_boards' => ['required', 'integer', 'between:0,200'],
             'blower' => ['sometimes', 'boolean'],
@@ -28,7 +29,7 @@ final class OperationController
             'demo_today' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2040-01-01'],
         ]);
         $current->get()->change(
-            (isset($values['latitude']) ? ['latitude' => $values['latitude']] : []) + [
+            array_intersect_key($values, ['latitude' => true, 'extractor' => true]) + [
                 'longitude' => $values['longitude'] ?? null,
                 'name' => $values['name'],
                 'time_zone' => $values['time_zone'],

@@ -11,6 +11,9 @@ use Illuminate\Support\Str;
 /** One line of what was changed, in words. */
 final readonly class TrailRow
 {
+    /** Say nothing to a person. */
+    private const HIDDEN = ['id', 'made_at', 'painted_at', 'whole'];
+
     /** So many values are shown of a change. */
     private const MOST = 6;
 
@@ -36,8 +39,8 @@ final readonly class TrailRow
         $old = (array) $line->properties?->get('old', []);
         $new = (array) $line->properties?->get('attributes', []);
         $values = [];
-        foreach (array_slice($new, 0, self::MOST) as $key => $value) {
-            if (is_scalar($value) && ! str_ends_with((string) $key, '_id') && $key !== 'id') {
+        foreach (array_slice(array_diff_key($new, array_flip(self::HIDDEN)), 0, self::MOST) as $key => $value) {
+            if (is_scalar($value) && ! str_ends_with((string) $key, '_id')) {
                 $before = isset($old[$key]) && is_scalar($old[$key]) ? $old[$key].' → ' : '';
                 $values[] = str_replace('_', ' ', (string) $key)." $before".Str::limit((string) $value, 30);
             }

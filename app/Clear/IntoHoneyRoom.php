@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
-use App\Models\Harvest;
 use App\Models\Lot;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
-use App\Support\SeasonCalendar;
+use App\YardState\NewHarvest;
 use App\YardState\YardState;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,7 +20,7 @@ final readonly class IntoHoneyRoom
     /** Spread of a super that was not judged in its hive, kg. */
     private const OWN_SD_KG = 1.0;
 
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private NewHarvest $harvests)
     {
     }
 
@@ -32,28 +30,13 @@ final readonly class IntoHoneyRoom
      */
     public function take(Clearing $clearing, YardState $yard, Collection $items, DateTimeImmutable $on): Lot
     {
-        $apiary = $clearing->apiary;
-        $season = SeasonCalendar::seasonOf($on, $apiary->latitude < 0);
-        $number = Harvest::query()->where('season', $season)->where('apiary_id', $apiary->id)->count() + 1;
-        $harvest = Harvest::query()->create([
-            'apiary_id' => $apiary->id,
-            'season' => $season,
-            'name' => __(':yard, harvest :n of :season', [
-                'yard' => $apiary->name,
-                'n' => $number,
-                'season' => $season,
-            ]),
-            'taken_on' => $on->format('Y-m-d'),
-        ]);
+        $lot = $this->harvests->open($clearing->apiary, $on);
         foreach ($items as $item) {
-            $harvest->supers()->create($this->super($clearing, $item, $yard));
+            $lot->harvest->supers()->create($this->super($clearing, $item, $yard));
             $item->box->place?->update(['until' => $on->format('Y-m-d')]);
         }
 
-        return Lot::query()->create([
-            'harvest_id' => $harvest->id,
-            'code' => self::code($apiary, $season, $number),
-        ]);
+        return $lot;
     }
 
     /** @return array<string, mixed> */
@@ -76,15 +59,5 @@ final readonly class IntoHoneyRoom
             'own_sd_kg' => round($box->honey->ownSdKg ?? self::OWN_SD_KG, 3),
             'frozen' => $values,
         ];
-    }
-
-    /** The next that no lot has. */
-    private static function code(Apiary $apiary, int $season, int $number): string
-    {
-        do {
-            $code = sprintf('L%02d-%s%d', $season % 100, $apiary->letter, $number++);
-        } while (Lot::query()->where('code', $code)->exists());
-
-        return $code;
     }
 }

@@ -64,6 +64,9 @@ final readonly class BoxSection
         $top = $y + 0.055 * $height;
         $depth = $height * 0.9 - $bar;
         foreach ($box->slots as $i => $slot) {
+            if ($slot->gap) {
+                continue;
+            }
             $left = $x + $i * $pitch + 0.5 * ($pitch - $comb);
             $layers->add('tbar', Canvas::box($left - 0.1 * $comb, $top, 1.2 * $comb, $bar));
             if ($this->fine || ! $slot->seen) {

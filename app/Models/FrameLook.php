@@ -18,6 +18,7 @@ use Marjoram\Core\Comb\Face;
  * @property Face $a
  * @property Face $b
  * @property bool $glanced  taken as like another frame of its box, not pulled
+ * @property string|null $painted_at  to the microsecond
  * @property Assessment $assessment
  */
 final class FrameLook extends Record
@@ -25,6 +26,17 @@ final class FrameLook extends Record
     protected $attributes = ['version' => 1, 'glanced' => false];
 
     protected $casts = ['glanced' => 'boolean', 'a' => AsFace::class, 'b' => AsFace::class];
+
+    protected static function booted(): void
+    {
+        parent::booted();
+        // A frame that was moved since it was painted is where it was moved to. Undone, it was painted when it was.
+        static::saving(static function (FrameLook $look): void {
+            if ($look->isDirty() && ! $look->isDirty('painted_at')) {
+                $look->painted_at = now()->utc()->format('Y-m-d H:i:s.u');
+            }
+        });
+    }
 
     /** @return BelongsTo<Assessment, $this> */
     public function assessment(): BelongsTo

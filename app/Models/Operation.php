@@ -27,6 +27,7 @@ use Marjoram\Core\Clearing\Kit;
  * @property int $policy_version
  * @property Kit $kit
  * @property int $crew
+ * @property int $extractor  frames that it holds
  * @property bool $dry_room
  * @property Carbon|null $demo_today
  */
@@ -41,6 +42,7 @@ final class Operation extends Model implements TakesBack
         'policy' => '{}',
         'kit' => '{}',
         'crew' => 1,
+        'extractor' => 4,
         'dry_room' => false,
         'longitude' => null,
         'demo_today' => null,
@@ -50,6 +52,7 @@ final class Operation extends Model implements TakesBack
         'policy' => 'array',
         'kit' => AsKit::class,
         'crew' => 'integer',
+        'extractor' => 'integer',
         'demo_today' => 'date',
         'latitude' => 'float',
         'longitude' => 'float',

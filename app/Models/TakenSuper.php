@@ -9,10 +9,15 @@ use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A super taken, with what it was judged to hold and what the buckets allotted to it.
+ * A super taken, or a single frame of one, with what it was judged to hold and what the buckets allotted to it.
  *
  * @property string $harvest_id
  * @property string $box_id
+ * @property int $slot  of the frame; 0 for a whole super
+ * @property string|null $mark  written on a frame
+ * @property int|null $carrier  number of the carrying box
+ * @property int|null $carrier_slot
+ * @property 'shaken'|'brushed'|'aside'|null $bees  how they left the frame
  * @property string $hive_id
  * @property string|null $colony_id
  * @property string|null $queen_id
@@ -31,6 +36,11 @@ final class TakenSuper extends Record
 {
     protected $attributes = [
         'version' => 1,
+        'slot' => 0,
+        'mark' => null,
+        'carrier' => null,
+        'carrier_slot' => null,
+        'bees' => null,
         'before_kg' => null,
         'after_kg' => null,
         'allotted_kg' => null,
@@ -74,9 +84,20 @@ final class TakenSuper extends Record
         return $this->belongsTo(Queen::class);
     }
 
+    public function isFrame(): bool
+    {
+        return $this->slot > 0;
+    }
+
+    /** What is written on it. */
+    public function name(): string
+    {
+        return $this->mark ?? $this->box->mark;
+    }
+
     public function label(): string
     {
-        return __('super taken');
+        return $this->isFrame() ? __('frame taken') : __('super taken');
     }
 
     public function bearsOn(): Bearing

@@ -36,6 +36,7 @@ abstract class Record extends Model
         'open_box',
         'alive',
         'home',
+        'whole',
     ];
 
     protected $guarded = ['id', 'operation_id', 'version'];

@@ -89,7 +89,15 @@ final readonly class BoxState
     /** Frames that were pulled. */
     public function seen(): int
     {
-        return count(array_filter($this->look->frames, static fn (Frame $frame): bool => ! $frame->glanced));
+        $isSeen = static fn (Frame $frame): bool => ! $frame->glanced && ! $frame->gone;
+
+        return count(array_filter($this->look->frames, $isSeen));
+    }
+
+    /** Frames that stand in it. */
+    public function framesIn(): int
+    {
+        return $this->fitted->framesFitted - count($this->look->gaps);
     }
 
     /** The frame to look at next; null where none would tell. */
@@ -119,7 +127,7 @@ final readonly class BoxState
                 : new Face(0.25, 0.05, 0.35, 0.05);
             $slots[] = $frame === null
                 ? new DrawnSlot(false, $presumed, $presumed)
-                : new DrawnSlot(true, $frame->a, $frame->b);
+                : new DrawnSlot(true, $frame->a, $frame->b, in_array($slot->slot, $this->look->gaps, true));
         }
 
         return $slots;

@@ -107,7 +107,7 @@ final readonly class YardPicture
             'verdict' => $this->wording->verdict($box->standing()),
             'kg' => $this->format->kg($box->honey->honeyKg),
             'seen' => $box->seen(),
-            'all' => $box->fitted->framesFitted,
+            'all' => $box->framesIn(),
         ]);
     }
 }

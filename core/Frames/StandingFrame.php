@@ -14,8 +14,12 @@ final readonly class StandingFrame
      * @param  float  $fill  share of its comb that holds honey
      * @param  bool  $mayMove  without brood or queen
      */
-    public function __construct(public float $fill, public float $cappedShare = 0.0, public bool $mayMove = true)
-    {
+    public function __construct(
+        public float $fill,
+        public float $cappedShare = 0.0,
+        public bool $mayMove = true,
+        public string $id = '',
+    ) {
     }
 
     public function hasHoney(): bool

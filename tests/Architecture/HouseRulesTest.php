@@ -43,6 +43,7 @@ final class HouseRulesTest extends TestCase
         'Desk' => ['Drawing', 'Models', 'Operation', 'Records', 'YardState'],
         'Devices' => [],
         'Drawing' => [],
+        'Frames' => ['Drawing', 'Models', 'Operation', 'YardState'],
         'HoneyRoom' => ['Drawing', 'Models', 'Operation'],
         'Models' => ['Records'],
         'Operation' => ['Models', 'Records'],

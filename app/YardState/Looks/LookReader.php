@@ -18,7 +18,7 @@ final readonly class LookReader
 {
     private const DAYS = 300;
 
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private MovedFrames $moved)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class LookReader
             $looks[(string) $box] = self::look($of[0], $of[1] ?? null, $frames, $readings[$of[0]->id] ?? []);
         }
 
-        return $looks;
+        return $this->moved->onto($looks, $since);
     }
 
     /**

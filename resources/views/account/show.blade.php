@@ -98,6 +98,14 @@
                 :value="$operation->crew"
               />
               <x-field
+                name="extractor"
+                type="number"
+                min="2"
+                max="120"
+                :label="__('Frames the extractor holds')"
+                :value="$operation->extractor"
+              />
+              <x-field
                 name="escape_boards"
                 type="number"
                 min="0"

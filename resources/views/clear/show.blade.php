@@ -2,7 +2,10 @@
 @php($coming = $clearing->coming)
 @php($chosen = $clearing->chosen($preferred))
 <x-page :title="__('Clear') . ': ' . $apiary->name" stage="clear" :yard="$apiary->slug">
-  <h1>{{ $clearing->heading($f) }}</h1>
+  <div class="hd">
+    <h1>{{ $clearing->heading($f) }}</h1>
+    <a class="btn small" href="{{ route('frames.yard', $apiary->slug) }}">{{ __('Frame by frame') }}</a>
+  </div>
   <p class="sub">
     @if (!$clearing->isEmpty())
       {{ $f->kgRange($coming->mass()->kg, $coming->mass()->sdKg, 0) }} ·

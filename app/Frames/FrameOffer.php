@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\YardState\BoxState;
+use Marjoram\Core\Frames\OfferedFrame;
+use Marjoram\Core\Frames\StandingFrame;
+use Marjoram\Core\Ripeness\SlotHoney;
+
+/** A frame in its slot, as it may be taken, moved or left. */
+final readonly class FrameOffer
+{
+    /** Half of an empty super's weight is its frames, wax and wood (from memory). */
+    private const FRAMES_OF_A_BOX = 0.5;
+
+    public string $id;
+
+    public function __construct(
+        public string $hive,
+        public BoxState $box,
+        public SlotHoney $honey,
+        public bool $ripe,
+        public bool $forWinter,
+    ) {
+        $this->id = self::idOf($box->mark, $honey->slot);
+    }
+
+    public static function idOf(string $mark, int $slot): string
+    {
+        return "$mark-$slot";
+    }
+
+    public function slot(): int
+    {
+        return $this->honey->slot;
+    }
+
+    /** Written on its top bar: where it goes back to. */
+    public function mark(): string
+    {
+        return sprintf('%s %s%d/%d', $this->hive, $this->box->isSuper() ? '' : 'B', $this->box->number, $this->slot());
+    }
+
+    public function hasBrood(): bool
+    {
+        return $this->honey->frame->hasBrood();
+    }
+
+    /** With its wood and wax. */
+    public function grossKg(): float
+    {
+        $kind = $this->box->fitted->kind;
+
+        return $this->honey->kg + self::FRAMES_OF_A_BOX * $kind->emptyMassKg / $kind->frames;
+    }
+
+    public function offered(): OfferedFrame
+    {
+        return new OfferedFrame(
+            $this->id,
+            $this->honey->kg,
+            $this->honey->frame->cappedShareOfHoney(),
+            $this->ripe,
+            $this->hasBrood(),
+            ! $this->box->isSuper(),
+            $this->forWinter,
+        );
+    }
+
+    public function standing(): StandingFrame
+    {
+        $frame = $this->honey->frame;
+
+        return new StandingFrame($frame->fill(), $frame->cappedShareOfHoney() ?? 0.0, ! $frame->hasBrood(), $this->id);
+    }
+}

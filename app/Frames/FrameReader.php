@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\Apiary;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\BoxState;
+use App\YardState\HiveState;
+use App\YardState\Winter\HiveWinter;
+use App\YardState\Winter\WinterReader;
+use App\YardState\YardReader;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\SlotHoney;
+
+/** Reads the frames of hives, each with its honey and whether it may come off. */
+final readonly class FrameReader
+{
+    public function __construct(
+        private CurrentOperation $current,
+        private YardReader $yards,
+        private WinterReader $winters,
+    ) {
+    }
+
+    /**
+     * @param  list<string>|null  $hives  codes; null: those of which frames come off by the rule
+     * @param  list<string>|null  $chosen  ids of frames; null: those of the rule
+     * @param  list<string>|null  $shown  codes of the hives that could be chosen from; of others it is the rule's
+     */
+    public function of(Apiary $apiary, ?array $hives, ?array $chosen, ?array $shown = null): YardFrames
+    {
+        $yard = $this->yards->one($apiary);
+        $policy = Policy::at($this->current, $apiary);
+        $winters = $this->winters->read($yard);
+        $offers = $all = $frames = [];
+        foreach ($yard->hives as $code => $hive) {
+            if ($hive->boxes === []) {
+                continue;
+            }
+            $all[] = (string) $code;
+            if ($hives !== null && ! in_array((string) $code, $hives, true)) {
+                continue;
+            }
+            $offer = $this->hive($hive, $winters[$code] ?? null, $policy);
+            $couldChoose = $shown === null || in_array((string) $code, $shown, true);
+            $picked = $couldChoose && $chosen !== null ? $chosen : $offer->proposed();
+            $off = array_filter(
+                $offer->frames(),
+                static fn (FrameOffer $one): bool => in_array($one->id, $picked, true),
+            );
+            if ($hives !== null || $off !== []) {
+                $offers[] = $offer;
+                array_push($frames, ...array_values($off));
+            }
+        }
+        $flow = $this->yards->flow($apiary)->forRipeness();
+
+        return new YardFrames(
+            $apiary,
+            $offers,
+            $all,
+            $frames,
+            $flow === NectarFlow::On || $flow === NectarFlow::Slow,
+            $this->gaps(),
+        );
+    }
+
+    /** @return array<string, string> boxes with gaps in all yards, by mark */
+    private function gaps(): array
+    {
+        $gaps = [];
+        foreach ($this->yards->all() as $yard) {
+            foreach ($yard->hives as $code => $hive) {
+                foreach ($hive->fromTheTop() as $box) {
+                    $free = count($box->look->gaps);
+                    if ($free > 0) {
+                        $words = '{1} :hive, :box: :count gap|[2,*] :hive, :box: :count gaps';
+                        $gaps[$box->mark] = trans_choice($words, $free, ['hive' => $code, 'box' => $box->name()]);
+                    }
+                }
+            }
+        }
+
+        return $gaps;
+    }
+
+    private function hive(HiveState $hive, ?HiveWinter $winter, Policy $policy): HiveOffer
+    {
+        $boxes = [];
+        foreach ($hive->boxes as $box) {
+            $frames = [];
+            foreach ($this->honeyOf($box, $policy) as $slot => $honey) {
+                $frames[$slot] = new FrameOffer(
+                    $hive->code,
+                    $box,
+                    $honey,
+                    self::isRipe($box, $honey),
+                    $winter?->stays($box) ?? false,
+                );
+            }
+            $boxes[] = new BoxOffer($box, $frames);
+        }
+
+        return new HiveOffer($hive, $winter === null ? INF : self::spareKg($hive, $winter), $boxes);
+    }
+
+    /** What stands above the winter share, and what the boxes that stay hold beyond the need. */
+    private static function spareKg(HiveState $hive, HiveWinter $winter): float
+    {
+        $above = array_filter($hive->boxes, static fn (BoxState $box): bool => ! $winter->stays($box));
+
+        return max(0.0, $winter->reserve->spareKg)
+            + array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $above));
+    }
+
+    /** @return array<int, SlotHoney> by slot */
+    private function honeyOf(BoxState $box, Policy $policy): array
+    {
+        $fitted = $box->fitted;
+        $known = array_filter(
+            $box->look->frames,
+            static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted,
+        );
+
+        return SlotHoney::all($fitted, array_values($known), $box->ripeness->box, $policy->comb($fitted->kind->key));
+    }
+
+    /** By itself where it was seen; else as its super is judged. */
+    private static function isRipe(BoxState $box, SlotHoney $honey): bool
+    {
+        return $honey->seen ? $box->ripeness->ripe[$honey->slot] ?? false : $box->comesOff();
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\Apiary;
+use App\Operation\CurrentOperation;
+use App\Support\Http\Saved;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Frames of a yard: which come off, what they come to, and what is done with those that stay. */
+final readonly class FramesController
+{
+    public function __construct(private FrameReader $reader, private CurrentOperation $current)
+    {
+    }
+
+    public function show(Request $request, Apiary $apiary, FramePictures $draw, AfterPicture $after): View
+    {
+        $frames = $this->reader->of(
+            $apiary,
+            FrameRequest::strings($request->query('hives')),
+            $request->query('reckon') === null ? null : FrameRequest::strings($request->query('f')) ?? [],
+            FrameRequest::strings($request->query('shown')),
+        );
+        $extractor = $request->query('extractor');
+        $holds = is_numeric($extractor) ? max(2, min(120, (int) $extractor)) : $this->current->get()->extractor;
+
+        return view('frames.show', [
+            'frames' => $frames,
+            'sum' => FrameSum::of($frames, $holds),
+            'draw' => $draw,
+            'after' => $after,
+            'today' => $this->current->today()->format('Y-m-d'),
+        ]);
+    }
+
+    public function store(TakeRequest $request, Apiary $apiary, TakeFrames $take): RedirectResponse
+    {
+        $frames = $this->reader->of($apiary, null, $request->ids());
+        $request->mustBeAllOf($frames);
+        $lot = $take->take($frames, $request->taking());
+
+        return Saved::at(route('honey-room.lot', $lot->id), trans_choice(
+            '{1} :count frame is on its way to the honey room as lot :lot.'
+                .'|[2,*] :count frames are on their way to the honey room as lot :lot.',
+            count($frames->chosen),
+            ['lot' => $lot->code],
+        ));
+    }
+
+    /** To another box, into store, or melted down. */
+    public function move(MoveFramesRequest $request, Apiary $apiary, MoveFrames $moves): RedirectResponse
+    {
+        $frames = $this->reader->of($apiary, null, $request->ids());
+        $request->mustBeAllOf($frames);
+        $where = $moves->move($frames, $request->to(), $request->day());
+
+        return Saved::at(
+            route('frames.yard', $apiary->slug),
+            trans_choice('{1} :count frame: :where.|[2,*] :count frames: :where.', count($frames->chosen), [
+                'where' => $where,
+            ]),
+        );
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+/** What becomes of slots that are left without a frame. */
+enum Gaps: string
+{
+    case Left = 'left';
+
+    /** Drawn or empty frames from store fill them. */
+    case FromStore = 'store';
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\Box;
+use App\Models\FrameWhy;
+use App\YardState\BoxState;
+use App\YardState\YardReader;
+use DateTimeImmutable;
+use Illuminate\Validation\ValidationException;
+
+/** Frames go to another box (honey for a hungry hive, brood to a split), into store, or are melted down. */
+final readonly class MoveFrames
+{
+    public const STORE = 'store';
+
+    public const CULL = 'cull';
+
+    public function __construct(private YardReader $yards)
+    {
+    }
+
+    /**
+     * @param  string  $to  store, cull, or the mark of a box on a hive
+     * @return string where they are now, in words
+     *
+     * @throws ValidationException where they do not fit
+     */
+    public function move(YardFrames $frames, string $to, DateTimeImmutable $on): string
+    {
+        $box = in_array($to, [self::STORE, self::CULL], true) ? null : $this->standing($to);
+        HeldFrames::hold($frames->chosen, $box?->place?->hive_id);
+        $record = new MoveRecord($on);
+        if ($box === null) {
+            $why = $to === self::STORE ? FrameWhy::Stored : FrameWhy::Culled;
+            foreach ($frames->chosen as $frame) {
+                $record->out($frame, $why);
+            }
+
+            return $to === self::STORE ? __('in store') : __('melted down');
+        }
+        $state = $this->state($box);
+        $gaps = $this->gaps($frames, $state);
+        foreach ($frames->chosen as $i => $frame) {
+            $record->to($frame, $state, $gaps[$i], FrameWhy::Moved);
+        }
+
+        return __('in :box, :hive', ['box' => $box->mark, 'hive' => $box->place->hive->code ?? '']);
+    }
+
+    private function standing(string $mark): Box
+    {
+        return Box::query()->where('mark', $mark)->whereHas('place')->with('place.hive.stand.apiary')->first()
+            ?? throw ValidationException::withMessages(['to' => __('No box :mark stands on a hive.', ['mark' => $mark])]);
+    }
+
+    private function state(Box $box): BoxState
+    {
+        $hive = $box->place?->hive;
+        $state = $hive === null ? null : $this->yards->hive($hive->stand->apiary, $hive->code)?->box($box->id);
+
+        return $state ?? throw ValidationException::withMessages(['to' => __('This box is not there any more.')]);
+    }
+
+    /**
+     * @return list<int> free slots for the frames, those of the middle first
+     *
+     * @throws ValidationException where there are too few, or the frames are of another kind
+     */
+    private function gaps(YardFrames $frames, BoxState $box): array
+    {
+        $kind = $box->fitted->kind;
+        foreach ($frames->chosen as $frame) {
+            if ($frame->box->fitted->kind->combAreaDm2 !== $kind->combAreaDm2) {
+                throw ValidationException::withMessages(['to' => __('Frame :frame does not fit into a :kind.', [
+                    'frame' => $frame->mark(),
+                    'kind' => $kind->name,
+                ])]);
+            }
+        }
+        $gaps = $box->look->gaps;
+        $middle = 0.5 * ($box->fitted->framesFitted + 1);
+        usort($gaps, static fn (int $a, int $b): int => abs($a - $middle) <=> abs($b - $middle));
+        if (count($gaps) < count($frames->chosen)) {
+            throw ValidationException::withMessages(['to' => trans_choice(
+                '{0} Box :mark has no gap: take a frame out first.|{1} Box :mark has :count gap.|[2,*] Box :mark has :count gaps.',
+                count($gaps),
+                ['mark' => $box->mark],
+            )]);
+        }
+
+        return array_slice($gaps, 0, count($frames->chosen));
+    }
+}

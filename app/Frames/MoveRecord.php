@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\FrameMove;
+use App\Models\FrameWhy;
+use App\YardState\BoxState;
+use DateTimeImmutable;
+use Marjoram\Core\Comb\Face;
+
+/** What goes where in one write: all of it happened at once. */
+final class MoveRecord
+{
+    private readonly string $madeAt;
+
+    public function __construct(private readonly DateTimeImmutable $on)
+    {
+        $this->madeAt = now()->utc()->format('Y-m-d H:i:s.u');
+    }
+
+    /** Out of the hives. */
+    public function out(FrameOffer $frame, FrameWhy $why, ?string $takenId = null): void
+    {
+        $this->write($why, self::from($frame) + self::content($frame) + ['taken_super_id' => $takenId]);
+    }
+
+    public function to(FrameOffer $frame, BoxState $box, int $slot, FrameWhy $why): void
+    {
+        $this->write($why, self::from($frame) + self::content($frame) + self::into($box, $slot));
+    }
+
+    /** An empty frame into a gap. */
+    public function fill(BoxState $box, int $slot, FrameWhy $why, ?string $takenId = null): void
+    {
+        $this->write($why, self::into($box, $slot) + [
+            'a' => new Face,
+            'b' => new Face,
+            'kind' => $box->fitted->kind->key,
+            'taken_super_id' => $takenId,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function from(FrameOffer $frame): array
+    {
+        return [
+            'from_hive_id' => $frame->box->hiveId,
+            'from_box_id' => $frame->box->id,
+            'from_slot' => $frame->slot(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function into(BoxState $box, int $slot): array
+    {
+        return ['to_hive_id' => $box->hiveId, 'to_box_id' => $box->id, 'to_slot' => $slot];
+    }
+
+    /** @return array<string, mixed> */
+    private static function content(FrameOffer $frame): array
+    {
+        return [
+            'a' => $frame->honey->frame->a,
+            'b' => $frame->honey->frame->b,
+            'seen' => $frame->honey->seen,
+            'kind' => $frame->box->fitted->kind->key,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function write(FrameWhy $why, array $values): void
+    {
+        FrameMove::query()->create($values + [
+            'why' => $why,
+            'moved_on' => $this->on->format('Y-m-d'),
+            'made_at' => $this->madeAt,
+        ]);
+    }
+}

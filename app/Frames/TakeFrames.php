@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\BoxPlace;
+use App\Models\FrameWhy;
+use App\Models\Hive;
+use App\Models\Lot;
+use App\Models\TakenSuper;
+use App\YardState\NewHarvest;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Validation\ValidationException;
+
+/** Frames come off into a harvest; those that stay are gathered as the keeper chose. */
+final readonly class TakeFrames
+{
+    public function __construct(private NewHarvest $harvests)
+    {
+    }
+
+    /** @throws ValidationException where one of them cannot be taken */
+    public function take(YardFrames $frames, Taking $how): Lot
+    {
+        $hives = HeldFrames::hold($frames->chosen);
+        foreach ($frames->chosen as $frame) {
+            self::mustBeFree($frame, $how->on);
+        }
+        $lot = $this->harvests->ofDay($frames->apiary, $how->on);
+        $record = new MoveRecord($how->on);
+        $sum = FrameSum::of($frames, 2);
+        foreach ($frames->chosen as $frame) {
+            $record->out($frame, FrameWhy::Taken, $this->keep($lot, $frame, $hives, $how, $sum)->id);
+        }
+        foreach ($frames->hives as $hive) {
+            $this->settle($hive, $frames, $how, $record);
+        }
+
+        return $lot;
+    }
+
+    private static function mustBeFree(FrameOffer $frame, DateTimeImmutable $on): void
+    {
+        $why = match (true) {
+            $frame->hasBrood() => __('Frame :frame holds brood: it stays.', ['frame' => $frame->mark()]),
+            $frame->honey->kg < 0.01 => __('Frame :frame holds no honey.', ['frame' => $frame->mark()]),
+            $on->format('Y-m-d') < $frame->box->since->format('Y-m-d') => __(
+                'Box :mark has stood there since :day only.',
+                ['mark' => $frame->box->mark, 'day' => $frame->box->since->format('Y-m-d')],
+            ),
+            default => null,
+        };
+        if ($why !== null) {
+            throw ValidationException::withMessages(['f' => $why]);
+        }
+    }
+
+    /** @param  Collection<string, Hive>  $hives  by id */
+    private function keep(Lot $lot, FrameOffer $frame, Collection $hives, Taking $how, FrameSum $sum): TakenSuper
+    {
+        $colony = $hives[$frame->box->hiveId]->colony ?? null;
+        [$carrier, $slot] = $sum->carrierOf($frame->id) ?? [null, null];
+
+        return TakenSuper::query()->create([
+            'harvest_id' => $lot->harvest_id,
+            'box_id' => $frame->box->id,
+            'slot' => $frame->slot(),
+            'mark' => $frame->mark(),
+            'carrier' => $carrier,
+            'carrier_slot' => $slot,
+            'bees' => $how->bees,
+            'hive_id' => $frame->box->hiveId,
+            'colony_id' => $colony?->id,
+            'queen_id' => $colony?->queen_id,
+            'estimate_kg' => round($frame->honey->kg, 3),
+            'own_sd_kg' => round($frame->honey->ownSdKg, 3),
+            'frozen' => [
+                'a' => $frame->honey->frame->a,
+                'b' => $frame->honey->frame->b,
+                'seen' => $frame->honey->seen,
+                'policy_met' => round($frame->box->ripeness->pPolicyMet, 3),
+            ],
+        ]);
+    }
+
+    /** What stays is gathered, supers emptied by it come off, gaps are filled: as the keeper chose. */
+    private function settle(HiveOffer $hive, YardFrames $frames, Taking $how, MoveRecord $record): void
+    {
+        $plan = $hive->gathered($frames->ids(), $frames->flowOn);
+        $after = $how->gather ? $plan->after : $hive->standing($frames->ids());
+        foreach ($how->gather ? $plan->shifts : [] as $shift) {
+            $frame = $hive->box($shift->fromBox)->frames[$shift->fromSlot] ?? null;
+            $box = $hive->box($shift->toBox);
+            if ($frame !== null && $box !== null) {
+                $record->to($frame, $box->box, $shift->toSlot, FrameWhy::Gathered);
+            }
+        }
+        foreach ($how->gather ? $plan->emptied : [] as $id) {
+            BoxPlace::query()
+                ->where('box_id', $id)
+                ->whereNull('until')
+                ->first()
+                ?->update(['until' => $how->on->format('Y-m-d')]);
+        }
+        $emptied = $how->gather ? $plan->emptied : [];
+        foreach ($how->gaps === Gaps::FromStore ? $after : [] as $standing) {
+            $box = in_array($standing->id, $emptied, true) ? null : $hive->box($standing->id);
+            if ($box !== null) {
+                foreach ($standing->gaps() as $slot) {
+                    $record->fill($box->box, $slot, FrameWhy::Filled);
+                }
+            }
+        }
+    }
+}

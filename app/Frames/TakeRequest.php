@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use Illuminate\Validation\Rule;
+
+/** Frames that come off. */
+final class TakeRequest extends FrameRequest
+{
+    private const BEES = ['shaken', 'brushed', 'aside'];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return parent::rules() + [
+            'bees' => ['nullable', Rule::in(self::BEES)],
+            'gather' => ['sometimes', 'boolean'],
+            'gaps' => ['nullable', Rule::enum(Gaps::class)],
+        ];
+    }
+
+    public function taking(): Taking
+    {
+        $bees = $this->input('bees');
+
+        return new Taking(
+            $this->day(),
+            in_array($bees, self::BEES, true) ? $bees : self::BEES[0],
+            $this->boolean('gather'),
+            Gaps::tryFrom($this->string('gaps')->toString()) ?? Gaps::Left,
+        );
+    }
+}

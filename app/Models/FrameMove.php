@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsFace;
+use App\Records\Bearing;
+use App\Records\Record;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Marjoram\Core\Comb\Face;
+
+/**
+ * A frame went from a slot to another, or out of the hives, or back; with what was on it as last seen or presumed.
+ *
+ * @property FrameWhy $why
+ * @property \Illuminate\Support\Carbon $moved_on
+ * @property string $made_at  to the microsecond
+ * @property string|null $from_hive_id
+ * @property string|null $from_box_id  null where it came out of store or the honey room
+ * @property int|null $from_slot
+ * @property string|null $to_hive_id
+ * @property string|null $to_box_id  null where it left the hives
+ * @property int|null $to_slot
+ * @property Face $a
+ * @property Face $b
+ * @property bool $seen  its faces were seen, not presumed
+ * @property string|null $taken_super_id
+ * @property string|null $kind  of box that it fits
+ * @property Hive|null $from
+ * @property Hive|null $to
+ */
+final class FrameMove extends Record
+{
+    protected $attributes = [
+        'version' => 1,
+        'from_hive_id' => null,
+        'from_box_id' => null,
+        'from_slot' => null,
+        'to_hive_id' => null,
+        'to_box_id' => null,
+        'to_slot' => null,
+        'seen' => true,
+        'taken_super_id' => null,
+        'kind' => null,
+    ];
+
+    protected $casts = [
+        'why' => FrameWhy::class,
+        'moved_on' => 'date',
+        'seen' => 'boolean',
+        'a' => AsFace::class,
+        'b' => AsFace::class,
+    ];
+
+    protected static function booted(): void
+    {
+        parent::booted();
+        static::creating(static function (FrameMove $move): void {
+            $move->made_at ??= now()->utc()->format('Y-m-d H:i:s.u');
+        });
+    }
+
+    /** @return BelongsTo<Hive, $this> */
+    public function from(): BelongsTo
+    {
+        return $this->belongsTo(Hive::class, 'from_hive_id');
+    }
+
+    /** @return BelongsTo<Hive, $this> */
+    public function to(): BelongsTo
+    {
+        return $this->belongsTo(Hive::class, 'to_hive_id');
+    }
+
+    public function label(): string
+    {
+        return __('move of a frame');
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Scope::bearingOfHive($this->from_hive_id)->with(Scope::bearingOfHive($this->to_hive_id));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\YardState;
+
+use App\Models\Apiary;
+use App\Models\Harvest;
+use App\Models\Lot;
+use App\Support\SeasonCalendar;
+use DateTimeImmutable;
+
+/** Opens a harvest of a yard with its lot, for what came in on a day. */
+final class NewHarvest
+{
+    public function open(Apiary $apiary, DateTimeImmutable $on): Lot
+    {
+        $season = SeasonCalendar::seasonOf($on, $apiary->latitude < 0);
+        $number = Harvest::query()->where('season', $season)->where('apiary_id', $apiary->id)->count() + 1;
+        $harvest = Harvest::query()->create([
+            'apiary_id' => $apiary->id,
+            'season' => $season,
+            'name' => __(':yard, harvest :n of :season', [
+                'yard' => $apiary->name,
+                'n' => $number,
+                'season' => $season,
+            ]),
+            'taken_on' => $on->format('Y-m-d'),
+        ]);
+        $lot = Lot::query()->create([
+            'harvest_id' => $harvest->id,
+            'code' => self::code($apiary, $season, $number),
+        ]);
+
+        return $lot->setRelation('harvest', $harvest);
+    }
+
+    /** The harvest that came in from this yard on this day and is not weighed yet; else a new one. */
+    public function ofDay(Apiary $apiary, DateTimeImmutable $on): Lot
+    {
+        $open = Lot::query()
+            ->whereDoesntHave('buckets')
+            ->whereHas('harvest', static fn ($harvest) => $harvest
+                ->where('apiary_id', $apiary->id)
+                ->whereDate('taken_on', $on->format('Y-m-d')))
+            ->with('harvest')
+            ->latest('id')
+            ->lockForUpdate()
+            ->first();
+
+        return $open ?? $this->open($apiary, $on);
+    }
+
+    /** The next that no lot has. */
+    private static function code(Apiary $apiary, int $season, int $number): string
+    {
+        do {
+            $code = sprintf('L%02d-%s%d', $season % 100, $apiary->letter, $number++);
+        } while (Lot::query()->where('code', $code)->exists());
+
+        return $code;
+    }
+}

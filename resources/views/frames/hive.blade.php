@@ -1,0 +1,46 @@
+<fieldset class="framehive">
+  <legend>
+    <b>{{ $hive->hive->code }}</b>
+    <span class="soft">
+      @if (is_finite($hive->spareKg))
+        {{ __('winter can spare ~:kg', ['kg' => $f->kg(max(0.0, $hive->spareKg))]) }}
+      @else
+        {{ __('no bees live here') }}
+      @endif
+    </span>
+  </legend>
+  <x-notes :of="$hive->hive" />
+  @foreach (array_reverse($hive->boxes) as $offer)
+    <div class="framebox">
+      <p>
+        {{ $offer->box->name() }} <span class="soft">{{ $offer->box->mark }}</span>
+        @if (!$offer->box->isSuper())
+          <span class="soft">{{ __('brood chamber: winter and treatments') }}</span>
+        @endif
+      </p>
+      <div class="frameslots">
+        @foreach ($offer->slots() as $slot)
+          @php($frame = $offer->frames[$slot] ?? null)
+          @if ($frame === null)
+            <span class="frameslot gap" title="{{ __('gap') }}"><span class="sr">{{ __('slot :n: no frame', ['n' => $slot]) }}</span></span>
+          @else
+            <label @class(['frameslot', 'brood' => $frame->hasBrood()])>
+              <input
+                type="checkbox"
+                name="f[]"
+                value="{{ $frame->id }}"
+                @checked($frames->isChosen($frame))
+              >
+              <x-drawing.picture :of="$draw->of($frame)" />
+              <span>{{ $slot }}</span>
+              <span class="sr">
+                {{ $frame->mark() }}: ~{{ $f->kg($frame->honey->kg) }}
+                {{ $frame->honey->seen ? '' : __('presumed') }} {{ $frame->hasBrood() ? __('brood') : '' }}
+              </span>
+            </label>
+          @endif
+        @endforeach
+      </div>
+    </div>
+  @endforeach
+</fieldset>

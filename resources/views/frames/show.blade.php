@@ -1,0 +1,81 @@
+@php($apiary = $frames->apiary)
+<x-page :title="__('Frames') . ': ' . $apiary->name" stage="clear" :yard="$apiary->slug">
+  <div class="hd">
+    <h1>{{ __('Frame by frame: :yard', ['yard' => $apiary->name]) }}</h1>
+    <span class="sub"><a href="{{ route('clear.yard', $apiary->slug) }}">{{ __('whole supers') }}</a></span>
+  </div>
+  @if ($frames->all === [])
+    <p class="empty">
+      {{ __('No hive with boxes stands here yet.') }}
+      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put the first hive on a stand') }}</a>
+    </p>
+  @else
+    <form
+      method="get"
+      action="{{ route('frames.yard', $apiary->slug) }}"
+      id="choose-frames"
+      hx-get="{{ route('frames.yard', $apiary->slug) }}"
+      hx-trigger="change delay:150ms"
+      hx-target="#frames-sum"
+      hx-select="#frames-sum"
+      hx-swap="outerHTML"
+    >
+      <input type="hidden" name="reckon" value="1" />
+      @foreach ($frames->hives as $hive)
+        <input type="hidden" name="shown[]" value="{{ $hive->hive->code }}" />
+      @endforeach
+      <fieldset
+        class="choosehives"
+        hx-get="{{ route('frames.yard', $apiary->slug) }}"
+        hx-include="#choose-frames"
+        hx-trigger="change consume"
+        hx-target="#work"
+        hx-select="#work"
+        hx-swap="outerHTML"
+      >
+        <legend>{{ __('Hives') }}</legend>
+        @foreach ($frames->all as $code)
+          <label class="check">
+            <input
+              type="checkbox"
+              name="hives[]"
+              value="{{ $code }}"
+              @checked($frames->isOpen($code))
+            > {{ $code }}
+          </label>
+        @endforeach
+        <button class="btn small" name="open" value="1">{{ __('Show these') }}</button>
+      </fieldset>
+      @forelse ($frames->hives as $hive)
+        @include('frames.hive')
+      @empty
+        <p class="empty">{{ __('No frame is ripe and to spare. Choose hives above to see their frames.') }}</p>
+      @endforelse
+      <div class="row">
+        <x-field
+          name="extractor"
+          type="number"
+          min="2"
+          max="120"
+          :label="__('The extractor holds')"
+          :value="$sum->loads->rotor"
+        />
+        <button class="btn">{{ __('Reckon') }}</button>
+      </div>
+    </form>
+    @include('frames.sum')
+  @endif
+  <x-slot:why>
+    <p class="lab">{{ __('Why these') }}</p>
+    <h2 class="say">{{ __('Ripe, without brood, and winter can spare them.') }}</h2>
+    <p>
+      {{ __('Proposed are frames that are ripe by themselves, or stand in a super judged ripe, as long as the hive keeps its winter share.') }}
+    </p>
+    <p class="caution">
+      {{ __('Honey of the brood chamber may be what winter needs, and treatments reach it: their label decides.') }}
+    </p>
+    <p class="caution">
+      {{ __('Open hives draw robbers: cover what is taken at once. Carry what your doctor prescribed; do not work alone.') }}
+    </p>
+  </x-slot:why>
+</x-page>

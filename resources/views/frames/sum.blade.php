@@ -1,0 +1,122 @@
+<div id="frames-sum">
+  <section class="blk" aria-live="polite">
+    <p>
+      <span class="big">{{ $sum->frames }}</span>
+      {{ trans_choice('{1} frame|[0,*] frames', $sum->frames) }},
+      ~{{ $f->kg($sum->kg) }} <span class="rng">{{ $f->kgRange($sum->kg, $sum->sdKg) }}</span>
+    </p>
+    @if ($sum->frames > 0)
+      <ul class="reasons">
+        <li>
+          @if ($sum->loads->over === 0)
+            {{ trans_choice('{1} :count load of the extractor, full.|[2,*] :count loads of the extractor, all full.', $sum->loads->full) }}
+          @else
+            {{ trans_choice('{0} No full load,|{1} :count full load,|[2,*] :count full loads,', $sum->loads->full) }}
+            {{ __('one of :over: take :more more, or leave :over.', ['over' => $sum->loads->over, 'more' => $sum->loads->more()]) }}
+          @endif
+        </li>
+        <li>
+          {{ trans_choice('{1} :count carrying box|[2,*] :count carrying boxes', count($sum->carriers)) }},
+          {{ __('the heaviest ~:kg: one person.', ['kg' => $f->kg($sum->heaviestKg(), 0)]) }}
+        </li>
+        @foreach ($frames->hives as $hive)
+          @if ($frames->kg($hive) > $hive->spareKg + 0.05)
+            <li class="danger">
+              {{ __(':hive: ~:kg of it is what winter needs; feed, or leave it.', [
+                  'hive' => $hive->hive->code,
+                  'kg' => $f->kg($frames->kg($hive) - max(0.0, $hive->spareKg)),
+              ]) }}
+            </li>
+          @endif
+        @endforeach
+      </ul>
+    @endif
+  </section>
+  @if ($sum->frames > 0)
+    <section class="blk">
+      <h2>{{ __('What stays') }}</h2>
+      <p class="sub">
+        {{ $frames->flowOn ? __('The flow is on: each super keeps its own, outer frames go to the middle.') : __('Unfinished frames go to the middle of the lowest super; supers emptied by it come off.') }}
+      </p>
+      <div class="afterhives">
+        @foreach ($frames->hives as $hive)
+          @if ($frames->of($hive) !== [])
+            @php($plan = $hive->gathered($frames->ids(), $frames->flowOn))
+            <div>
+              <h3>{{ $hive->hive->code }}</h3>
+              <x-drawing.elevation :of="$after->of($hive, $frames, $plan)" />
+              <ol class="moves">
+                @foreach ($plan->shifts as $shift)
+                  <li>{{ $hive->words($shift) }}</li>
+                @endforeach
+                @foreach ($plan->emptied as $id)
+                  <li>{{ __(':mark comes off', ['mark' => $hive->box($id)->box->mark]) }}</li>
+                @endforeach
+              </ol>
+            </div>
+          @endif
+        @endforeach
+      </div>
+    </section>
+    @can('record')
+      <x-form :action="route('frames.take', $apiary->slug)" class="blk">
+        @foreach ($frames->ids() as $id)
+          <input type="hidden" name="f[]" value="{{ $id }}" />
+        @endforeach
+        <h2>{{ __('Take them') }}</h2>
+        <div class="row">
+          <x-field
+            name="bees"
+            :label="__('The bees are')"
+            value="shaken"
+            :options="['shaken' => __('shaken off'), 'brushed' => __('brushed off'), 'aside' => __('left to go, frames stood aside')]"
+          />
+          <x-field
+            name="gaps"
+            :label="__('Gaps')"
+            value="left"
+            :options="['left' => __('stay'), 'store' => __('are filled with empty frames from store')]"
+          />
+          <x-field
+            name="on"
+            type="date"
+            :label="__('Done on')"
+            :value="$today"
+          />
+        </div>
+        <label class="check">
+          <input
+            type="checkbox"
+            name="gather"
+            value="1"
+            checked
+          > {{ __('what stays is gathered as drawn') }}
+        </label>
+        <button class="btn go">
+          {{ trans_choice('{1} Take :count frame|[2,*] Take :count frames', $sum->frames) }}</button>
+      </x-form>
+      <x-disclosure :summary="__('Or put them somewhere else')" :open="$errors->has('to')">
+        <x-form :action="route('frames.move', $apiary->slug)" class="row">
+          @foreach ($frames->ids() as $id)
+            <input type="hidden" name="f[]" value="{{ $id }}" />
+          @endforeach
+          <x-field
+            name="to"
+            id="frames-to"
+            :label="__('Into')"
+            :options="$frames->places()"
+          />
+          <x-field
+            name="on"
+            id="frames-on"
+            type="date"
+            :label="__('Done on')"
+            :value="$today"
+          />
+          <button class="btn">{{ __('Move them') }}</button>
+        </x-form>
+        <p class="sub">{{ __('Honey for a hungry hive, brood to a split: into the gaps of a box, those of the middle first.') }}</p>
+      </x-disclosure>
+    @endcan
+  @endif
+</div>

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Frames\FramesController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('can:view')->group(static function (): void {
+    Route::get('/frames/{apiary}', [FramesController::class, 'show'])
+        ->name('frames.yard');
+});
+
+Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::post('/frames/{apiary}', [FramesController::class, 'store'])
+        ->name('frames.take');
+    Route::post('/frames/{apiary}/moves', [FramesController::class, 'move'])
+        ->name('frames.move');
+});

@@ -1,0 +1,247 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Apiary;
+use App\Models\BoxPlace;
+use App\Models\FrameMove;
+use App\Models\FrameWhy;
+use App\Models\Hive;
+use App\Models\Lot;
+use App\Models\TakenSuper;
+use App\YardState\BoxState;
+use App\YardState\HiveState;
+use App\YardState\YardReader;
+use Marjoram\Core\Comb\Face;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Frames come off one by one, those that stay are gathered, and all that is drawn and reckoned knows it at once. */
+final class FramesTest extends FeatureTestCase
+{
+    use SmallOperation;
+
+    private Apiary $yard;
+
+    private Hive $one;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->operation();
+        $this->yard = $this->apiary('Lime Row');
+        $this->one = $this->hive($this->yard, 'L1', 2, 1);
+        $full = new Face(0.95, 0.05);
+        $half = new Face(0.2, 0.4);
+        $this->paint($this->super($this->one, 2)->id, array_fill(3, 4, $full) + array_fill(1, 10, $half));
+        $this->paint($this->super($this->one, 1)->id, array_fill(1, 10, $half));
+    }
+
+    public function test_frames_come_off_into_a_lot_and_the_hive_is_lighter_at_once(): void
+    {
+        $top = $this->box(2);
+        $before = $top->honey->honeyKg;
+        $frames = [$this->id($top, 3), $this->id($top, 4), $this->id($top, 5)];
+        $this->get('/frames/lime-row?reckon=1&hives[]=L1')->assertOk()->assertSee("value=\"{$frames[0]}\"", false);
+        $this->take($frames)->assertStatus(303);
+        $lot = Lot::query()->with('harvest.supers')->firstOrFail();
+        $taken = $lot->harvest->supers;
+        self::assertSame([3, 4, 5], $taken->pluck('slot')->sort()->values()->all());
+        self::assertSame('L1 2/3', $taken->sortBy('slot')->first()?->mark);
+        self::assertSame([1, 'shaken'], [$taken->first()?->carrier, $taken->first()?->bees]);
+        $kg = (float) $taken->sum('estimate_kg');
+        self::assertGreaterThan(3.0, $kg);
+        $after = $this->box(2);
+        self::assertSame([3, 4, 5], $after->look->gaps);
+        self::assertSame([7, 7], [$after->framesIn(), $after->seen()]);
+        // To the gram: what came off is what is missing.
+        self::assertEqualsWithDelta($before - $kg, $after->honey->honeyKg, 0.002);
+        // Buckets are allotted to frames as to supers, and Compare counts the hive's kilograms but no whole super.
+        $this->send('POST', "/honey-room/lots/$lot->id/buckets", ['gross' => '5', 'tare' => '1'])->assertStatus(303);
+        self::assertEqualsWithDelta(4.0, (float) TakenSuper::query()->sum('allotted_kg'), 0.01);
+        self::assertStringContainsString(',L1,', $csv = $this->get('/compare.csv')->streamedContent());
+        self::assertMatchesRegularExpression('/,0,4\.\d*,|,0,4,/', $csv);
+        $this->get("/honey-room/lots/$lot->id")->assertOk()->assertSee('L1 2/3')->assertSee('3 frames');
+        $this->get('/yards/lime-row/L1')->assertOk()->assertSee('3 frames');
+    }
+
+    public function test_what_stays_is_gathered_and_an_emptied_super_comes_off_and_undo_puts_all_back(): void
+    {
+        $top = $this->box(2);
+        $low = $this->box(1);
+        // All of the lower one's outer frames but three, and of the upper one all but two, come off.
+        $frames = array_map(fn (int $slot): string => $this->id($low, $slot), [4, 5, 6, 7, 8, 9, 10]);
+        foreach ([1, 2, 3, 4, 5, 6, 7, 8] as $slot) {
+            $frames[] = $this->id($top, $slot);
+        }
+        $before = [$this->sum(), $this->honey()];
+        $this->take($frames, ['gather' => '1'])->assertStatus(303);
+        self::assertSame(FrameWhy::Gathered, FrameMove::query()->where('to_box_id', $low->id)->firstOrFail()->why);
+        self::assertNotNull(BoxPlace::query()->where('box_id', $top->id)->firstOrFail()->until);
+        $now = $this->box(1);
+        self::assertSame(5, $now->framesIn());
+        self::assertSame([1, 2, 8, 9, 10], $now->look->gaps, 'five frames in the middle of ten slots');
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertSame($before, [$this->sum(), $this->honey()]);
+    }
+
+    public function test_gaps_are_filled_from_store_and_say_nothing_of_the_others(): void
+    {
+        $this->take([$this->id($this->box(2), 3)], ['gaps' => 'store'])->assertStatus(303);
+        $box = $this->box(2);
+        self::assertSame([], $box->look->gaps);
+        self::assertTrue($box->look->frames[3]->gone);
+        self::assertSame([10, 9], [$box->framesIn(), $box->seen()]);
+        // Painted after that, it is as it was painted.
+        $this->send('PUT', "/assess/boxes/$box->id/frames/3", ['a' => ['open' => '0.5'], 'b' => ['open' => '0.5']]);
+        $painted = $this->box(2)->look->frames[3];
+        self::assertSame([false, 0.5], [$painted->gone, $painted->a->open]);
+    }
+
+    public function test_frames_go_to_another_hive_into_store_and_back_and_none_is_in_two_places(): void
+    {
+        $two = $this->hive($this->yard, 'L2', 1, 1);
+        $this->paint($this->super($two, 1)->id, array_fill(1, 10, new Face(0.9)));
+        $other = $this->state('L2')->supers()[0];
+        $move = fn (array $frames, string $to) => $this->send('POST', '/frames/lime-row/moves', ['f' => $frames, 'to' => $to], from: '/frames/lime-row');
+        $top = $this->box(2);
+        $move([$this->id($top, 3)], $other->mark)->assertStatus(422)->assertSee('has no gap');
+        $move([$this->id($other, 5), $this->id($other, 6)], 'store')->assertStatus(303);
+        $move([$this->id($top, 3)], $other->mark)->assertStatus(303);
+        $there = $this->state('L2')->supers()[0];
+        self::assertSame([6], $there->look->gaps);
+        self::assertEqualsWithDelta(0.95, $there->look->frames[5]->a->capped, 1e-9, 'a frame moved keeps its looks');
+        $move([$this->id($top, 3)], 'cull')->assertStatus(422)->assertSee('There is no frame');
+        $move([$this->id($other, 1)], 'M999')->assertStatus(422)->assertSee('No box M999');
+        $brood = $this->state('L2')->broodBoxes()[0];
+        $move([$this->id($brood, 1)], $other->mark)->assertStatus(422)->assertSee('does not fit');
+    }
+
+    public function test_bad_input_is_explained_and_changes_nothing(): void
+    {
+        $top = $this->box(2);
+        $this->send('PUT', "/assess/boxes/$top->id/frames/4", ['a' => ['brood' => '0.5'], 'b' => ['capped' => '0.5']]);
+        $this->take([])->assertStatus(422)->assertSee('Choose at least one frame.');
+        $this->take([$this->id($top, 4)])->assertStatus(422)->assertSee('holds brood: it stays');
+        $this->take([$this->id($top, 11)])->assertStatus(422)->assertSee('There is no frame');
+        $this->take([$this->id($top, 3)], ['on' => '2030-01-01'])->assertStatus(422)->assertSee('still to come');
+        $this->take([$this->id($top, 3)], ['on' => '2019-01-01'])->assertStatus(422)->assertSee('has stood there since');
+        $this->take([$this->id($top, 3)], ['gaps' => 'maybe'])->assertStatus(422);
+        $this->send('POST', '/frames/lime-row', ['f' => 'x'], from: '/frames/lime-row')->assertStatus(422);
+        $this->send('POST', '/frames/lime-row', ['f' => [['x']]], from: '/frames/lime-row')->assertStatus(422);
+        self::assertSame([0, 0], [FrameMove::query()->count(), Lot::query()->count()]);
+        $this->get('/frames/lime-row?'.http_build_query(['reckon' => ['x'], 'hives' => 'x', 'f' => [['x']], 'extractor' => '-3']))
+            ->assertOk();
+        $this->take([$this->id($top, 3)])->assertStatus(303);
+        $this->take([$this->id($top, 3)])->assertStatus(422);
+    }
+
+    /** Random days: frames in hives, taken, in store and melted down are as many as there were, each in one place. */
+    public function test_frames_are_conserved_over_random_days(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        $two = $this->hive($this->yard, 'L2', 2, 1);
+        foreach ([1, 2] as $n) {
+            $this->paint($this->super($two, $n)->id, array_fill(1, 10, new Face(0.9, 0.1)));
+        }
+        $all = $this->sum() + $this->away();
+        for ($day = 0; $day < 14; $day++) {
+            $states = [$this->state('L1'), $this->state('L2')];
+            $frames = [];
+            foreach ($states as $hive) {
+                foreach ($hive->supers() as $box) {
+                    for ($slot = 1; $slot <= $box->fitted->framesFitted; $slot++) {
+                        $isThere = ! in_array($slot, $box->look->gaps, true);
+                        if ($isThere && $random->getInt(0, 9) === 0) {
+                            $frames[] = $this->id($box, $slot);
+                        }
+                    }
+                }
+            }
+            $supers = array_merge($states[0]->supers(), $states[1]->supers());
+            $to = $supers === [] ? 'store' : $supers[$random->getInt(0, count($supers) - 1)]->mark;
+            match ($random->getInt(0, 4)) {
+                0, 1 => $this->take($frames, ['gather' => (string) $random->getInt(0, 1)]),
+                2 => $this->send('POST', '/frames/lime-row/moves', ['f' => array_slice($frames, 0, 2), 'to' => $to]),
+                3 => $this->send('POST', '/frames/lime-row/moves', ['f' => array_slice($frames, 0, 1), 'to' => ['store', 'cull'][$random->getInt(0, 1)]]),
+                default => $this->send('POST', '/undo'),
+            };
+            self::assertSame($all, $this->sum() + $this->away(), "day $day");
+        }
+        self::assertGreaterThan(8, FrameMove::query()->count());
+    }
+
+    /** Frames out of the hives: taken, in store, melted down, or in supers that came off. */
+    private function away(): int
+    {
+        $out = FrameMove::query()->whereNull('to_box_id')->count();
+        $off = 0;
+        foreach (BoxPlace::query()->whereNotNull('until')->get() as $place) {
+            $went = FrameMove::query()->where('from_box_id', $place->box_id)->count();
+            $came = FrameMove::query()->where('to_box_id', $place->box_id)->count();
+            $off += 10 - $went + $came;
+        }
+
+        return $out + $off;
+    }
+
+    private function sum(): int
+    {
+        $frames = 0;
+        foreach (app(YardReader::class)->one($this->yard)->hives as $hive) {
+            foreach ($hive->boxes as $box) {
+                $frames += $box->framesIn();
+            }
+        }
+
+        return $frames;
+    }
+
+    private function honey(): float
+    {
+        $kg = array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->state('L1')->boxes);
+
+        return round(array_sum($kg), 6);
+    }
+
+    private function state(string $code): HiveState
+    {
+        $state = app(YardReader::class)->hive($this->yard, $code);
+        assert($state !== null);
+
+        return $state;
+    }
+
+    private function box(int $super): BoxState
+    {
+        return $this->state('L1')->supers()[$super - 1];
+    }
+
+    private function id(BoxState $box, int $slot): string
+    {
+        return "$box->mark-$slot";
+    }
+
+    /**
+     * @param  list<string>  $frames
+     * @param  array<string, string>  $how
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function take(array $frames, array $how = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->send('POST', '/frames/lime-row', ['f' => $frames] + $how, from: '/frames/lime-row');
+    }
+
+    /** @param  array<int, Face>  $faces  by slot */
+    private function paint(string $box, array $faces): void
+    {
+        foreach ($faces as $slot => $face) {
+            $this->send('PUT', "/assess/boxes/$box/frames/$slot", [
+                'a' => ['capped' => (string) $face->capped, 'open' => (string) $face->open],
+                'b' => ['capped' => (string) $face->capped, 'open' => (string) $face->open],
+            ])->assertStatus(303);
+        }
+    }
+}
