@@ -86,7 +86,7 @@ final readonly class CompareController
                 $out = fopen('php://output', 'w');
                 assert($out !== false);
                 $unit = $format->massUnit();
-                $head = ['yard', 'hive', 'season', 'queen', 'line', 'supers', $unit, "sd_$unit", 'how'];
+                $head = ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'frames', $unit, "sd_$unit", 'how'];
                 fputcsv($out, $head, escape: '');
                 foreach ($crops as $crop) {
                     fputcsv(
@@ -98,6 +98,7 @@ final readonly class CompareController
                             self::plain((string) $crop->queen),
                             self::plain((string) $crop->line),
                             $crop->supers,
+                            $crop->frames,
                             round($format->massValue($crop->kg), 2),
                             round($format->massValue($crop->sdKg), 2),
                             $crop->weighed ? 'weighed and allotted' : 'estimated',

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Compare;
 
-/** What a hive, with one queen, gave in a season; estimated until its buckets are weighed. */
+/**
+ * What a hive, with one queen, gave in a season, in whole supers and single frames; estimated until its buckets are
+ * weighed.
+ */
 final readonly class Crop
 {
     public function __construct(
@@ -17,6 +20,7 @@ final readonly class Crop
         public float $kg,
         public float $sdKg,
         public int $supers,
+        public int $frames,
         public bool $weighed,
     ) {
     }

@@ -114,9 +114,9 @@ final readonly class CropChart
         float $width,
         float $scale,
     ): void {
-        $each = $season->kg / max(1, $season->supers) * $scale;
+        $each = $season->kg / $season->boxes() * $scale;
         $class .= $season->weighed ? '' : ' est';
-        for ($n = 1; $n <= $season->supers; $n++) {
+        for ($n = 1; $n <= $season->boxes(); $n++) {
             $layers->add($class, Canvas::box($x, self::GROUND - $n * $each, $width, $each));
         }
     }

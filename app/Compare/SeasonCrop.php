@@ -7,8 +7,11 @@ namespace App\Compare;
 /** What a hive, or a yard, gave in a season. */
 final readonly class SeasonCrop
 {
+    private const FRAMES_A_BOX = 10;
+
     /**
-     * @param  int  $supers  boxes that it is drawn as
+     * @param  int  $supers  whole ones
+     * @param  int  $frames  single ones
      * @param  bool  $weighed  by buckets, all of it
      * @param  list<string>  $queens
      */
@@ -16,6 +19,7 @@ final readonly class SeasonCrop
         public float $kg = 0.0,
         public float $sdKg = 0.0,
         public int $supers = 0,
+        public int $frames = 0,
         public bool $weighed = true,
         public array $queens = [],
     ) {
@@ -27,15 +31,22 @@ final readonly class SeasonCrop
             $this->kg + $crop->kg,
             hypot($this->sdKg, $crop->sdKg),
             $this->supers + $crop->supers,
+            $this->frames + $crop->frames,
             $this->weighed && $crop->weighed,
             $crop->queen === null ? $this->queens : [...$this->queens, $crop->queen],
         );
     }
 
+    /** Boxes that it is drawn as; ten frames are as good as a super. */
+    public function boxes(): int
+    {
+        return max(1, $this->supers + (int) ceil($this->frames / self::FRAMES_A_BOX));
+    }
+
     /** The same as one box, where there are too many to draw. */
     public function asOne(): self
     {
-        return new self($this->kg, $this->sdKg, 1, $this->weighed);
+        return new self($this->kg, $this->sdKg, 1, 0, $this->weighed);
     }
 
     public function lastQueen(): ?string

@@ -38,7 +38,7 @@ final class YieldReader
                 queens.code as queen, queens.line as line,
                 sum(coalesce(taken_supers.allotted_kg, taken_supers.estimate_kg)) as kg,
                 sqrt(sum(pow(coalesce(taken_supers.allotted_sd_kg, taken_supers.own_sd_kg), 2))) as sd,
-                count(*) as supers, min(taken_supers.allotted_kg is not null) as weighed
+                sum(slot = 0) as supers, sum(slot > 0) as frames, min(taken_supers.allotted_kg is not null) as weighed
                 SQL)
             ->get()
             ->map(
@@ -52,6 +52,7 @@ final class YieldReader
                     (float) $row->kg,
                     (float) $row->sd,
                     (int) $row->supers,
+                    (int) $row->frames,
                     (bool) $row->weighed,
                 ),
             );

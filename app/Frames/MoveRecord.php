@@ -42,6 +42,12 @@ final class MoveRecord
         ]);
     }
 
+    /** Out of the honey room, by its mark. */
+    public function store(FrameWhy $why, string $takenId): void
+    {
+        $this->write($why, ['a' => new Face, 'b' => new Face, 'taken_super_id' => $takenId]);
+    }
+
     /** @return array<string, mixed> */
     private static function from(FrameOffer $frame): array
     {

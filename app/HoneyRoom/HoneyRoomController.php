@@ -27,7 +27,8 @@ final readonly class HoneyRoomController
             ->with(['buckets', 'harvest.apiary'])
             ->with([
                 'harvest' => fn ($harvest) => $harvest
-                    ->withCount('supers')
+                    ->withCount(['supers as supers_count' => static fn ($all) => $all->where('slot', 0)])
+                    ->withCount(['supers as frames_count' => static fn ($all) => $all->where('slot', '>', 0)])
                     ->withSum('supers as judged_kg', 'estimate_kg'),
             ])
             ->orderByDesc(Harvest::query()->select('taken_on')->whereColumn('harvests.id', 'lots.harvest_id')->limit(1))
@@ -44,7 +45,16 @@ final readonly class HoneyRoomController
 
         $state = LotState::of($lot);
 
-        return view('honey-room.show', ['state' => $state, 'lot' => $lot, 'picture' => $chart->of($state), 'buckets' => $row->of($lot, $state->estimatedKg())]);
+        $frames = FrameRow::of($lot);
+
+        return view('honey-room.show', [
+            'state' => $state,
+            'lot' => $lot,
+            'picture' => $chart->of($state),
+            'buckets' => $row->of($lot, $state->estimatedKg()),
+            'frames' => $frames,
+            'wet' => $frames->filter(static fn (FrameRow $one): bool => $one->isHere())->count(),
+        ]);
     }
 
     /** A lot made by mistake: with its harvest, supers and buckets into the bin; the boxes are in store. */

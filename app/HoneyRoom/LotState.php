@@ -57,6 +57,16 @@ final readonly class LotState
             : __('The buckets hold :kg more than the supers gave. Was a super not weighed?', $kg);
     }
 
+    /** What a single frame gave on average: to be held against what people say of theirs; null where none came in. */
+    public function kgAFrame(): ?float
+    {
+        $got = $this->allotted->supers ?? [];
+        $frames = $this->lot->harvest->supers->filter(static fn (TakenSuper $one): bool => $one->isFrame());
+        $kg = $frames->map(static fn (TakenSuper $one): ?float => $got[$one->id]->kg ?? null)->filter();
+
+        return $kg->isEmpty() ? null : (float) $kg->avg();
+    }
+
     /** @return array<array-key, float> kg that the supers of each hive were judged to hold, by code */
     public function judgedByHive(): array
     {

@@ -24,7 +24,7 @@ final class TakenSuperController
 
         return Saved::at(
             route('honey-room.lot', $lot->id),
-            __('Super :mark is weighed.', ['mark' => $super->box->mark]),
+            __(':mark is weighed.', ['mark' => $super->name()]),
         );
     }
 }

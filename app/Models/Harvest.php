@@ -37,6 +37,17 @@ final class Harvest extends Record
         return $this->hasMany(TakenSuper::class)->orderBy('id');
     }
 
+    /** Whole supers among what is loaded of it. */
+    public function wholeSupers(): int
+    {
+        return $this->supers->filter(static fn (TakenSuper $one): bool => ! $one->isFrame())->count();
+    }
+
+    public function singleFrames(): int
+    {
+        return $this->supers->filter(static fn (TakenSuper $one): bool => $one->isFrame())->count();
+    }
+
     /** @return HasOne<Lot, $this> */
     public function lot(): HasOne
     {

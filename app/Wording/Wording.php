@@ -120,6 +120,17 @@ final readonly class Wording
         return __((string) $case->value);
     }
 
+    /** What came off, in whole supers and in single frames. */
+    public function taken(int $supers, int $frames): string
+    {
+        $words = [
+            $supers > 0 || $frames === 0 ? trans_choice('{1} :count super|[0,*] :count supers', $supers) : '',
+            $frames > 0 ? trans_choice('{1} :count frame|[2,*] :count frames', $frames) : '',
+        ];
+
+        return implode(', ', array_filter($words));
+    }
+
     /** How hard a lift is on a back, by its index. */
     public function lift(LiftResult $lift): string
     {

@@ -28,7 +28,7 @@ return new class extends Migration {
                 $table->decimal($share, 5, 4)->default(0);
             }
             $table->boolean('seen')->default(true);
-            $table->foreignUlid('taken_super_id')->nullable()->constrained()->restrictOnDelete();
+            $table->foreignUlid('taken_super_id')->nullable()->constrained()->nullOnDelete();
             $table->string('kind', 60)->nullable();
             $table->index('from_box_id');
             $table->index('to_box_id');

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Frames\FramesController;
+use App\Frames\ReturnController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
@@ -11,6 +12,8 @@ Route::middleware('can:view')->group(static function (): void {
 });
 
 Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::post('/frames/lots/{lot}/return', [ReturnController::class, 'store'])
+        ->name('frames.return');
     Route::post('/frames/{apiary}', [FramesController::class, 'store'])
         ->name('frames.take');
     Route::post('/frames/{apiary}/moves', [FramesController::class, 'move'])

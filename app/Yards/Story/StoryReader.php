@@ -9,6 +9,7 @@ use App\Models\BoxPlace;
 use App\Models\ColonyFact;
 use App\Models\Decision;
 use App\Models\Feeding;
+use App\Models\FrameMove;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\TakenSuper;
@@ -54,6 +55,8 @@ final readonly class StoryReader
         $weighed = HiveWeighing::query()->where('hive_id', $hive)->where('weighed_on', '>=', $since);
         $fed = Feeding::query()->where('hive_id', $hive)->where('fed_on', '>=', $since);
 
+        $frames = FrameMove::query()->where('from_hive_id', $hive)->whereNull('to_box_id')->where('moved_on', '>=', $since);
+
         $daily = static fn (Assessment $one): string => $one->looked_on->format('Y-m-d');
 
         return [
@@ -72,6 +75,13 @@ final readonly class StoryReader
             __('decided') => self::marks(
                 $decided->orderBy('decided_at')->get(),
                 static fn (Decision $one): StoryMark => self::mark($one->decided_at, self::decided($one)),
+            ),
+            __('frames off') => self::marks(
+                $frames->orderBy('moved_on')->get()->groupBy(static fn (FrameMove $one): string => $one->moved_on->format('Y-m-d'))->values(),
+                static fn (Collection $day): StoryMark => self::mark($day->firstOrFail()->moved_on, trans_choice(
+                    '{1} :count frame|[2,*] :count frames',
+                    $day->count(),
+                )),
             ),
             __('weighed') => self::marks(
                 $weighed->orderBy('weighed_on')->get(),

@@ -25,7 +25,7 @@
     @foreach (array_reverse($hive->seasons, true) as $year => $one)
       <li>
         <span>{{ $year }}</span>
-        <span>{{ trans_choice(':count super|:count supers', $one->supers) }}, {{ $one->queenWords() }}</span>
+        <span>{{ $say->taken($one->supers, $one->frames) }}, {{ $one->queenWords() }}</span>
       </li>
     @endforeach
   </ul>

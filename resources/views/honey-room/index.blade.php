@@ -16,7 +16,7 @@
         <h2><a href="{{ route('honey-room.lot', $one->id) }}">{{ $one->code }}, {{ $one->harvest->apiary->name }}</a>
         </h2>
         <span class="sub">{{ $f->date($one->harvest->taken_on) }} ·
-          {{ trans_choice(':count super|:count supers', $one->harvest->supers_count) }}</span>
+          {{ $say->taken($one->harvest->supers_count, $one->harvest->frames_count) }}</span>
       </div>
       <div class="buckets">
         <x-drawing.picture :of="$row->of($one, (float) $one->harvest->judged_kg)" />

@@ -7,7 +7,7 @@
   <div class="hd">
     <h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1>
     <span class="sub">{{ $f->date($lot->harvest->taken_on) }},
-      {{ trans_choice(':count super|:count supers', $lot->harvest->supers->count()) }}</span>
+      {{ $say->taken($lot->harvest->wholeSupers(), $lot->harvest->singleFrames()) }}</span>
   </div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
       ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }}
@@ -110,11 +110,11 @@
     </details>
   @endif
   <details class="astable">
-    <summary>{{ __('the supers, to weigh before and after spinning') }}</summary>
+    <summary>{{ __('supers and frames, to weigh before and after spinning') }}</summary>
     <table class="table">
       <thead>
         <tr>
-          <th>{{ __('Super') }}</th>
+          <th>{{ __('Super or frame') }}</th>
           <th class="num">{{ __('Judged') }}</th>
           <th class="num">{{ __('Allotted') }}</th>
           <th>{{ __('Before and after, :unit', ['unit' => $f->massUnit()]) }}</th>
@@ -123,14 +123,14 @@
       <tbody>
         @foreach ($lot->harvest->supers as $super)
           <tr>
-            <td>{{ $super->hive->code }} {{ $super->box->mark }}</td>
+            <td>{{ $super->isFrame() ? $super->mark : $super->hive->code . ' ' . $super->box->mark }}</td>
             <td class="num">~{{ $f->kg($super->estimate_kg) }}</td>
             <td class="num">{{ $f->kg($super->allotted_kg) }}</td>
             <td>
               @can('record')
                 <x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
                   <div class="field"><label class="sr"
-                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->box->mark]) }}</label>
+                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->name()]) }}</label>
                     <input
                       id="b{{ $super->id }}"
                       name="before"
@@ -140,7 +140,7 @@
                     >
                   </div>
                   <div class="field"><label class="sr"
-                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->box->mark]) }}</label>
+                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->name()]) }}</label>
                     <input
                       id="a{{ $super->id }}"
                       name="after"
@@ -158,6 +158,9 @@
       </tbody>
     </table>
   </details>
+  @if ($lot->harvest->singleFrames() > 0)
+    @include('honey-room.wet')
+  @endif
   @can('manage')
     <details class="astable">
       <summary>{{ __('remove this lot') }}</summary>
@@ -183,6 +186,10 @@
         <dl>
           <dt>{{ __('Weighed') }}</dt>
           <dd>{{ $f->kg($state->measuredKg()) }}</dd>
+          @if ($state->kgAFrame() !== null)
+            <dt>{{ __('A frame gave') }}</dt>
+            <dd>{{ $f->kg($state->kgAFrame(), 2) }}</dd>
+          @endif
           <dt>{{ __('Stuck to the machine') }}</dt>
           <dd>{{ $f->kg($lot->loss_kg) }}</dd>
           <dt>{{ __('Fill should move by') }}</dt>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+use App\Models\FrameMove;
+use App\Models\FrameWhy;
+use App\Models\Lot;
+use App\Models\TakenSuper;
+use App\Operation\CurrentOperation;
+use App\Support\Http\Saved;
+use App\YardState\BoxState;
+use App\YardState\YardReader;
+use DateTimeImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Wet frames go back by their marks: to hive, box and slot, where that is free; else into store. */
+final readonly class ReturnController
+{
+    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    {
+    }
+
+    public function store(Request $request, Lot $lot): RedirectResponse
+    {
+        $today = $this->current->today()->format('Y-m-d');
+        $values = $request->validate([
+            'to' => ['required', Rule::in(['home', 'store'])],
+            'on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', "before_or_equal:$today"],
+        ], ['on.before_or_equal' => __('This day is still to come.')]);
+        $frames = $this->wet($lot->claim(null));
+        if ($frames === []) {
+            throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
+        }
+        $record = new MoveRecord(new DateTimeImmutable($values['on'] ?? $today));
+        $stored = 0;
+        foreach ($frames as $frame) {
+            $box = $values['to'] === 'home' ? $this->home($lot, $frame) : null;
+            if ($box === null) {
+                $record->store(FrameWhy::Stored, $frame->id);
+                $stored++;
+            } else {
+                $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id);
+            }
+        }
+        $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($frames) - $stored);
+
+        return Saved::at(route('honey-room.lot', $lot->id), $stored === 0
+            ? "$words."
+            : $words.', '.trans_choice('{1} :count is in store.|[2,*] :count are in store.', $stored));
+    }
+
+    /** @return list<TakenSuper> that nobody has put anywhere yet */
+    private function wet(Lot $lot): array
+    {
+        $frames = $lot->load(['harvest.apiary', 'harvest.supers.hive'])->harvest->supers
+            ->filter(static fn (TakenSuper $one): bool => $one->isFrame());
+        $gone = FrameMove::query()
+            ->whereIn('taken_super_id', $frames->modelKeys())
+            ->where('why', '!=', FrameWhy::Taken->value)
+            ->lockForUpdate()
+            ->pluck('taken_super_id')
+            ->all();
+
+        return array_values($frames->except($gone)->all());
+    }
+
+    /** The box that it came from, where it still stands on that hive and its slot is free. */
+    private function home(Lot $lot, TakenSuper $frame): ?BoxState
+    {
+        $box = $this->yards->hive($lot->harvest->apiary, $frame->hive->code)?->box($frame->box_id);
+
+        return $box !== null && in_array($frame->slot, $box->look->gaps, true) ? $box : null;
+    }
+}

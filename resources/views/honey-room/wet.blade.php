@@ -1,0 +1,48 @@
+<section class="blk">
+  <h2>{{ __('Frames, by their carrying boxes') }}</h2>
+  <table class="table stack">
+    <thead>
+      <tr>
+        <th>{{ __('Frame') }}</th>
+        <th class="num">{{ __('Carrying box') }}</th>
+        <th class="num">{{ __('Judged') }}</th>
+        <th>{{ __('Where it is') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      @foreach ($frames as $row)
+        <tr>
+          <td data-label="{{ __('Frame') }}"><b>{{ $row->frame->mark }}</b></td>
+          <td class="num" data-label="{{ __('Carrying box') }}">
+            {{ $row->frame->carrier }}/{{ $row->frame->carrier_slot }}</td>
+          <td class="num" data-label="{{ __('Judged') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>
+          <td data-label="{{ __('Where it is') }}">{{ $row->where() }}</td>
+        </tr>
+      @endforeach
+    </tbody>
+  </table>
+  @can('record')
+    @if ($wet > 0)
+      <x-form :action="route('frames.return', $lot->id)" class="row">
+        <x-field
+          name="to"
+          id="wet-to"
+          :label="trans_choice('{1} The wet frame goes|[2,*] The :count wet frames go', $wet)"
+          value="home"
+          :options="['home' => __('back to hive, box and slot by its mark'), 'store' => __('into store, by their marks')]"
+        />
+        <x-field
+          name="on"
+          id="wet-on"
+          type="date"
+          :label="__('On')"
+          :hint="__('empty: today')"
+        />
+        <button class="btn">{{ __('They are there') }}</button>
+      </x-form>
+      <p class="caution">
+        {{ __('Wet frames draw robbers: give them in the evening, to their own hives (disease), or to healthy ones only.') }}
+      </p>
+    @endif
+  @endcan
+</section>
