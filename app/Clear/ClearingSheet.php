@@ -10,6 +10,7 @@ use App\Models\ClearingSuper;
 use App\YardState\BoxState;
 use App\YardState\Lifts;
 use App\YardState\YardState;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Lifting\LiftResult;
 
 /** A clearing hive by hive, as it is ticked off. */
@@ -50,6 +51,11 @@ final readonly class ClearingSheet
         $isBeyond = fn (ClearingSuper $item): bool => $this->lift($item)?->isBeyondOneBack() === true;
 
         return $this->clearing->items->contains($isBeyond);
+    }
+
+    public function takesFrames(): bool
+    {
+        return $this->clearing->method === Method::ByFrame;
     }
 
     public function hasBoards(): bool

@@ -12,6 +12,7 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Marjoram\Core\Clearing\Method;
 
 /**
  * What was really done at a stop, or at all open stops of a day, and on which day: all of it today, where nothing else
@@ -101,7 +102,7 @@ final class FinishRequest extends FormRequest
             ->with($with)
             ->orderBy('id')
             ->get()
-            ->filter(static fn (Clearing $one): bool => ! $one->isFinishedOn($day))
+            ->filter(static fn (Clearing $one): bool => ! $one->isFinishedOn($day) && $one->method !== Method::ByFrame)
             ->values();
     }
 

@@ -9,6 +9,7 @@ use App\Models\ClearingState;
 use App\Models\Lot;
 use App\YardState\YardReader;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Clearing\Method;
 
 /** Keeps what was done at a stop: boards that are on, supers that came in, and why something was left. */
 final readonly class FinishedStop
@@ -42,6 +43,11 @@ final readonly class FinishedStop
     public function supersIn(Clearing $clearing, WorkDone $work): ?Lot
     {
         self::hold($clearing);
+        if ($clearing->method === Method::ByFrame) {
+            throw ValidationException::withMessages([
+                'plan' => __('Here single frames come off: take them under "Frame by frame".'),
+            ]);
+        }
         self::mark('collected_at', $work);
         $clearing->update(
             ['state' => ClearingState::Collected] + ($clearing->second_on === null

@@ -35,6 +35,7 @@ final readonly class MethodReader
             $operation->crew,
             $operation->kit,
             $this->yards->flow($apiary)->forRipeness() === NectarFlow::Over,
+            true,
         );
 
         return new Compared(

@@ -42,10 +42,12 @@ final readonly class DaySheet
         return array_filter($this->stops, static fn (Stop $stop): bool => ! $stop->isDone()) === [];
     }
 
-    /** @return list<Visit> that nobody said is finished */
+    /** @return list<Visit> that nobody said is finished; frames are taken on a page of their own */
     public function open(): array
     {
-        return array_merge([], ...array_map(static fn (Stop $stop): array => $stop->open(), $this->stops));
+        $open = array_merge([], ...array_map(static fn (Stop $stop): array => $stop->open(), $this->stops));
+
+        return array_values(array_filter($open, static fn (Visit $visit): bool => ! $visit->takesFrames()));
     }
 
     public function drivingMin(): float

@@ -25,7 +25,8 @@ final readonly class AfterPicture
     public function of(HiveOffer $hive, YardFrames $frames, GatherPlan $plan): ElevationPicture
     {
         $code = $hive->hive->code;
-        $before = array_map(fn (BoxOffer $one): DrawnBox => $this->yards->box($hive->hive, $one->box, null), $hive->boxes);
+        $now = fn (BoxOffer $one): DrawnBox => $this->yards->box($hive->hive, $one->box, null);
+        $before = array_map($now, $hive->boxes);
         $stands = array_column($plan->after, null, 'id');
         $after = [];
         foreach ($hive->boxes as $i => $offer) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
-use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\BoxKind;
-use Marjoram\Core\Frames\Carrying;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Frames\CarryBox;
+use Marjoram\Core\Frames\Carrying;
 use Marjoram\Core\Frames\EvenLoads;
 use Marjoram\Core\Lifting\Lift;
 use Marjoram\Core\Lifting\Lifting;

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Models\Apiary;
+use App\Models\Clearing;
+use App\Models\ClearingState;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Marjoram\Core\Clearing\Method;
 
 /** Frames of a yard: which come off, what they come to, and what is done with those that stay. */
 final readonly class FramesController
@@ -34,6 +38,11 @@ final readonly class FramesController
             'sum' => FrameSum::of($frames, $holds),
             'draw' => $draw,
             'after' => $after,
+            'clearing' => Clearing::open()
+                ->where('apiary_id', $apiary->id)
+                ->where('method', Method::ByFrame->value)
+                ->orderBy('first_on')
+                ->first(),
             'today' => $this->current->today()->format('Y-m-d'),
         ]);
     }
@@ -43,6 +52,7 @@ final readonly class FramesController
         $frames = $this->reader->of($apiary, null, $request->ids());
         $request->mustBeAllOf($frames);
         $lot = $take->take($frames, $request->taking());
+        $this->close($apiary, $request->input('clearing'), $request->day());
 
         return Saved::at(route('honey-room.lot', $lot->id), trans_choice(
             '{1} :count frame is on its way to the honey room as lot :lot.'
@@ -50,6 +60,15 @@ final readonly class FramesController
             count($frames->chosen),
             ['lot' => $lot->code],
         ));
+    }
+
+    /** A clearing that was planned frame by frame is done with it, where it is named. */
+    private function close(Apiary $apiary, mixed $id, DateTimeImmutable $on): void
+    {
+        $clearing = is_string($id) ? Clearing::query()->where('apiary_id', $apiary->id)->find($id) : null;
+        if ($clearing instanceof Clearing && $clearing->method === Method::ByFrame && ! $clearing->isCollected()) {
+            $clearing->update(['state' => ClearingState::Collected, 'first_on' => $on->format('Y-m-d')]);
+        }
     }
 
     /** To another box, into store, or melted down. */

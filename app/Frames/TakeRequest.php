@@ -18,6 +18,7 @@ final class TakeRequest extends FrameRequest
             'bees' => ['nullable', Rule::in(self::BEES)],
             'gather' => ['sometimes', 'boolean'],
             'gaps' => ['nullable', Rule::enum(Gaps::class)],
+            'clearing' => ['nullable', 'string', 'max:26'],
         ];
     }
 

@@ -31,7 +31,7 @@ final class FrameLook extends Record
     {
         parent::booted();
         // A frame that was moved since it was painted is where it was moved to. Undone, it was painted when it was.
-        static::saving(static function (FrameLook $look): void {
+        self::saving(static function (FrameLook $look): void {
             if ($look->isDirty() && ! $look->isDirty('painted_at')) {
                 $look->painted_at = now()->utc()->format('Y-m-d H:i:s.u');
             }

@@ -56,7 +56,7 @@ final class FrameMove extends Record
     protected static function booted(): void
     {
         parent::booted();
-        static::creating(static function (FrameMove $move): void {
+        self::creating(static function (FrameMove $move): void {
             $move->made_at ??= now()->utc()->format('Y-m-d H:i:s.u');
         });
     }

@@ -130,6 +130,7 @@ final readonly class QuestionReader
             round($day->weather->rainP, 2),
             $batch->dates->isDearthOn($day->weather->date),
             round($day->weather->sun, 2),
+            round($day->weather->minC, 1),
         );
 
         return new AskedYard(
@@ -149,7 +150,7 @@ final readonly class QuestionReader
     private function methods(Batch $batch): array
     {
         $wanted = Policy::at($this->current, $batch->apiary)->clearing;
-        $methods = $wanted === null ? Method::cases() : [$wanted];
+        $methods = $wanted === null ? Method::usual() : [$wanted];
         if (! $batch->hasBrood()) {
             return $methods;
         }

@@ -39,6 +39,10 @@ final readonly class ClearingWords
                 ['temperature' => $this->format->celsius($of->float('celsius'))],
             ),
             Refusal::NoDryDay => __('No day known is dry enough.'),
+            Refusal::NoColdDryDay => __(
+                'No night known is dry and colder than :temperature.',
+                ['temperature' => $this->format->celsius($of->float('celsius'))],
+            ),
         };
     }
 
@@ -56,6 +60,9 @@ final readonly class ClearingWords
             ),
             Caution::NoiseAndDebris => __('Noise and flying debris: ear and eye protection; people stand clear.'),
             Caution::CoverAtOnce => __('Cover each box at once: robbing once begun is hard to stop.'),
+            Caution::BreakTheSealAgain => __(
+                'Break the seal the day before and weight it again; the excluder out; the cluster must sit below.',
+            ),
             Caution::LookForTheQueen => __(
                 'No excluder on :hive: look for brood and the queen first.',
                 ['hive' => $of->word('hive')],

@@ -16,6 +16,8 @@ final class MethodGlyph
             Method::EscapeBoard => 'board',
             Method::FumeBoard => 'fume',
             Method::Blower => 'blow',
+            Method::ByFrame => 'frame',
+            Method::Cold => 'cold',
         };
     }
 }

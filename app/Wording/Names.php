@@ -44,6 +44,8 @@ final class Names
             Method::EscapeBoard => __('escape boards'),
             Method::FumeBoard => __('fume boards'),
             Method::Blower => __('blower'),
+            Method::ByFrame => __('frame by frame'),
+            Method::Cold => __('in the cold'),
         };
     }
 
@@ -98,6 +100,8 @@ final class Names
             Method::FumeBoard => __('A little smoke first; the board on top, wet as its label says, off again as soon as the bees are down.'),
             Method::Blower => __('Each super on its end beside the hive; blow between the frames towards the entrance, then cover it.'),
             Method::Brush => __('Frame by frame: shake, brush the rest downwards, and into a covered box at once.'),
+            Method::ByFrame => __('Only the finished frames: shake, brush, and into a covered carrying box at once; what stays is gathered.'),
+            Method::Cold => __('The day before break the seal and weight the supers again, the excluder out; lift them off at the coldest hour.'),
         };
     }
 }

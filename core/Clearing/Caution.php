@@ -15,6 +15,8 @@ enum Caution: string
 
     case CoverAtOnce = 'cover-at-once';
 
+    case BreakTheSealAgain = 'break-the-seal-again';
+
     /** hive: the first without an excluder */
     case LookForTheQueen = 'look-for-the-queen';
 }

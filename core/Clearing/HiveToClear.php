@@ -10,6 +10,7 @@ use Marjoram\Core\InvalidInput;
 final readonly class HiveToClear
 {
     /**
+     * @param  ?int  $frames  that come off where they are taken one by one; null: all of the supers
      * @param  int  $boxesToMoveBelow  supers that stay and stand above one that comes off
      *
      * @throws InvalidInput when a count is out of range
@@ -20,7 +21,9 @@ final readonly class HiveToClear
         public bool $broodInSupers = false,
         public bool $excluder = true,
         public int $boxesToMoveBelow = 0,
+        public ?int $frames = null,
     ) {
+        InvalidInput::unlessWithin($frames ?? 0, 0, 240, 'The number of frames', '/frames');
         InvalidInput::unlessWithin($supers, 0, 12, 'The number of supers', '/supers');
         InvalidInput::unlessWithin($boxesToMoveBelow, 0, 12, 'The boxes to move', '/boxes_to_move_below');
     }

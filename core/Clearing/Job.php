@@ -10,6 +10,8 @@ final readonly class Job
     /** Person-minutes that a second drive counts for in the rank, for each of the crew. */
     private const SECOND_VISIT = 25.0;
 
+    private const FRAMES_A_SUPER = 10;
+
     /** @param  list<HiveToClear>  $hives */
     public function __construct(public array $hives, public int $crew, public bool $dearth)
     {
@@ -18,6 +20,14 @@ final readonly class Job
     public function supers(): int
     {
         return array_sum(array_map(static fn (HiveToClear $hive): int => $hive->supers, $this->hives));
+    }
+
+    /** Frames that come off where they are taken one by one. */
+    public function frames(): int
+    {
+        $frames = static fn (HiveToClear $hive): int => $hive->frames ?? self::FRAMES_A_SUPER * $hive->supers;
+
+        return array_sum(array_map($frames, $this->hives));
     }
 
     public function boxesToMove(): int

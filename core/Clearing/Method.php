@@ -19,6 +19,18 @@ enum Method: string
     /** Air through the frame gaps. */
     case Blower = 'blower';
 
+    /** Only the finished frames come off: each is shaken, brushed and carried off in a covered box. */
+    case ByFrame = 'by-frame';
+
+    /** Before the bees fly, while they sit below in a cluster: supers come off nearly without bees. */
+    case Cold = 'cold';
+
+    /** @return list<self> that take whole supers in the season; the others are asked for by name */
+    public static function usual(): array
+    {
+        return [self::Brush, self::EscapeBoard, self::FumeBoard, self::Blower];
+    }
+
     /** Boards go on at one visit, supers come in at another. */
     public function takesTwoVisits(): bool
     {
@@ -35,9 +47,9 @@ enum Method: string
     public function robbingRisk(): RobbingRisk
     {
         return match ($this) {
-            self::Brush => RobbingRisk::High,
+            self::Brush, self::ByFrame => RobbingRisk::High,
             self::Blower => RobbingRisk::Medium,
-            self::EscapeBoard, self::FumeBoard => RobbingRisk::Low,
+            self::EscapeBoard, self::FumeBoard, self::Cold => RobbingRisk::Low,
         };
     }
 }

@@ -23,10 +23,17 @@ final readonly class MethodComparison
      * @param  list<HiveToClear>  $hives
      * @param  list<DayForecast>  $forecast
      * @param  int  $crew  people, 1 or more
+     * @param  bool  $all  frame by frame and in the cold are compared too
      * @return list<MethodOutcome> best first, those that cannot be done last
      */
-    public function compare(array $hives, array $forecast, int $crew, Kit $kit, bool $dearth): array
-    {
+    public function compare(
+        array $hives,
+        array $forecast,
+        int $crew,
+        Kit $kit,
+        bool $dearth,
+        bool $all = false,
+    ): array {
         $withSupers = array_values(array_filter($hives, static fn (HiveToClear $hive): bool => $hive->supers > 0));
         $job = new Job($withSupers, max(1, $crew), $dearth);
         $outcomes = [
@@ -34,6 +41,7 @@ final readonly class MethodComparison
             $this->planner->fumeBoards($job, $forecast, $kit),
             $this->planner->blower($job, $forecast, $kit),
             $this->planner->brush($job, $forecast),
+            ...$all ? [$this->planner->byFrame($job, $forecast), $this->planner->cold($job, $forecast)] : [],
         ];
         $key = static fn (MethodOutcome $one): array => [! $one->feasible(), $one->weight()];
         usort($outcomes, static fn (MethodOutcome $a, MethodOutcome $b): int => $key($a) <=> $key($b));

@@ -79,6 +79,51 @@ final readonly class MethodPlanner
         return $this->open(Method::Brush, $this->table->brush, $job, $forecast, $refusal, Caution::CoverAtOnce);
     }
 
+    /**
+     * Brood stays where it is: the frames without it come off.
+     *
+     * @param  list<DayForecast>  $forecast
+     */
+    public function byFrame(Job $job, array $forecast): MethodOutcome
+    {
+        $day = $this->driest($forecast);
+        if ($job->frames() === 0 || $day === null || $day->rainP >= $this->table->mostRainOpen) {
+            $refusal = $job->frames() === 0 ? Refusal::NoSuper : Refusal::NoDryDay;
+
+            return MethodOutcome::refused(Method::ByFrame, new Statement($refusal));
+        }
+        $onSite = $this->table->perFrame * $job->frames() / $job->crew;
+        $left = $this->table->byFrame->beesLeft;
+
+        return $this->planned(Method::ByFrame, [$day->date], $job, $onSite, $left, Caution::CoverAtOnce);
+    }
+
+    /** @param  list<DayForecast>  $forecast */
+    public function cold(Job $job, array $forecast): MethodOutcome
+    {
+        $fit = fn (DayForecast $day): bool => $day->minC < $this->table->coldC
+            && $day->rainP < $this->table->mostRainOpen;
+        $days = array_values(array_filter($forecast, $fit));
+        $refusal = $this->none($job)
+            ?? $this->brood($job)
+            ?? ($days === [] ? new Statement(Refusal::NoColdDryDay, ['celsius' => $this->table->coldC]) : null);
+        if ($refusal !== null) {
+            return MethodOutcome::refused(Method::Cold, $refusal);
+        }
+        usort($days, static fn (DayForecast $a, DayForecast $b): int => $a->minC <=> $b->minC);
+        $figures = $this->table->cold;
+        $onSite = $figures->perSuper * $job->supers() / $job->crew;
+
+        return $this->planned(
+            Method::Cold,
+            [$days[0]->date],
+            $job,
+            $onSite,
+            $figures->beesLeft,
+            Caution::BreakTheSealAgain,
+        );
+    }
+
     /** @param  list<DayForecast>  $forecast */
     private function open(
         Method $method,

@@ -25,4 +25,7 @@ enum Refusal: string
     case NoWarmDryDay = 'no-warm-dry-day';
 
     case NoDryDay = 'no-dry-day';
+
+    /** celsius: the most */
+    case NoColdDryDay = 'no-cold-dry-day';
 }

@@ -10,7 +10,9 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 
-/** The honey of one frame of a box, seen or presumed: kg with the error that is its own (the fill's is common to all). */
+/**
+ * The honey of one frame of a box, seen or presumed: kg with the error that is its own (the fill's is common to all).
+ */
 final readonly class SlotHoney
 {
     /** @param  bool  $seen  pulled; else glanced at or presumed */

@@ -15,6 +15,7 @@ final readonly class Sky
      * @param  float  $rainP  chance of rain, 0 to 1
      * @param  bool  $dearth  nothing flowers
      * @param  float  $sun  share of the day, 0 to 1
+     * @param  ?float  $minC  lowest temperature of the night before, where it is known
      *
      * @throws InvalidInput when a value is none that a day can have
      */
@@ -23,7 +24,9 @@ final readonly class Sky
         public float $rainP,
         public bool $dearth = false,
         public float $sun = 0.5,
+        public ?float $minC = null,
     ) {
+        InvalidInput::unlessWithin($minC ?? 0.0, -60.0, 60.0, 'The lowest temperature', '/min_c');
         InvalidInput::unlessWithin($maxC, -60.0, 60.0, 'The highest temperature', '/max_c');
         InvalidInput::unlessWithin($rainP, 0.0, 1.0, 'The chance of rain', '/rain_p');
         InvalidInput::unlessWithin($sun, 0.0, 1.0, 'The share of sun', '/sun');
@@ -31,6 +34,6 @@ final readonly class Sky
 
     public static function of(DayForecast $day, bool $dearth): self
     {
-        return new self($day->maxC, $day->rainP, $dearth, $day->sun);
+        return new self($day->maxC, $day->rainP, $dearth, $day->sun, $day->minC);
     }
 }

@@ -41,6 +41,8 @@ final readonly class VisitCosts
             ),
             Method::Blower => $minutes->blower->minutes($hives, $supers),
             Method::Brush => $minutes->brush->minutes($hives, $supers),
+            Method::ByFrame => $minutes->byFrame->minutes($hives, $supers),
+            Method::Cold => $minutes->cold->minutes($hives, $supers),
         };
     }
 
@@ -56,7 +58,8 @@ final readonly class VisitCosts
 
             return new VisitCharge(($charges->rainOnBoards * $rain + $long) * $hives, 0.0, $late);
         }
-        $dearth = $slot->method === Method::FumeBoard ? $charges->dearthFume : $charges->dearthOpen;
+        $isClosed = $slot->method === Method::FumeBoard || $slot->method === Method::Cold;
+        $dearth = $isClosed ? $charges->dearthFume : $charges->dearthOpen;
 
         return new VisitCharge(
             $charges->rainOnOpen * $hives * $sky->rainP,
@@ -79,7 +82,7 @@ final readonly class VisitCosts
             Method::EscapeBoard => $kit->escapeBoards < 1,
             Method::FumeBoard => $kit->fumeBoards < 1,
             Method::Blower => ! $kit->blower,
-            Method::Brush => false,
+            Method::Brush, Method::ByFrame, Method::Cold => false,
         };
     }
 
@@ -91,7 +94,8 @@ final readonly class VisitCosts
         return match ($method) {
             Method::EscapeBoard => true,
             Method::FumeBoard => $sky->rainP <= $minutes->fume->mostRain && $sky->maxC >= $minutes->fume->leastC,
-            Method::Blower, Method::Brush => $sky->rainP < $minutes->mostRainOpen,
+            Method::Blower, Method::Brush, Method::ByFrame => $sky->rainP < $minutes->mostRainOpen,
+            Method::Cold => $sky->rainP < $minutes->mostRainOpen && ($sky->minC ?? INF) < $minutes->coldC,
         };
     }
 

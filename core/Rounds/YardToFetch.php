@@ -41,7 +41,7 @@ final readonly class YardToFetch
                 ['yard' => $id, 'deadline' => $by, 'ready' => $from],
             );
         }
-        $methods ??= Method::cases();
+        $methods ??= Method::usual();
         if ($methods === []) {
             throw InvalidInput::because(
                 'No method is allowed at :yard.',

@@ -24,8 +24,10 @@ return new class extends Migration {
                 $table->foreignUlid("{$end}_box_id")->nullable()->constrained('boxes')->restrictOnDelete();
                 $table->unsignedTinyInteger("{$end}_slot")->nullable();
             }
-            foreach (['a_capped', 'a_open', 'a_brood', 'a_pollen', 'b_capped', 'b_open', 'b_brood', 'b_pollen'] as $share) {
-                $table->decimal($share, 5, 4)->default(0);
+            foreach (['a', 'b'] as $side) {
+                foreach (['capped', 'open', 'brood', 'pollen'] as $share) {
+                    $table->decimal("{$side}_$share", 5, 4)->default(0);
+                }
             }
             $table->boolean('seen')->default(true);
             $table->foreignUlid('taken_super_id')->nullable()->constrained()->nullOnDelete();

@@ -15,6 +15,7 @@ use Marjoram\Core\Clearing\MethodComparison;
 use Marjoram\Core\Clearing\MethodOutcome;
 use Marjoram\Core\Clearing\RankReason;
 use Marjoram\Core\Clearing\Refusal;
+use Marjoram\Core\Clearing\RobbingRisk;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Statement;
 use PHPUnit\Framework\TestCase;
@@ -48,6 +49,42 @@ final class ClearingTest extends TestCase
         self::assertTrue($plans['brush']->feasible());
         $cold = $this->plans([new HiveToClear('A', 2)], 8.0);
         self::assertEquals(new Statement(Refusal::NoWarmDryDay, ['celsius' => 12.0]), $cold['fume-board']->refusal);
+    }
+
+    public function test_frame_by_frame_and_in_the_cold_are_compared_where_they_are_asked_for(): void
+    {
+        $day = static fn (int $n, float $min, float $rain = 0.1): DayForecast => new DayForecast(
+            new DateTimeImmutable("2026-10-0$n"),
+            $min,
+            14.0,
+            $rain,
+            0.5,
+        );
+        $hives = [new HiveToClear('A', 2, frames: 7), new HiveToClear('B', 1, broodInSupers: true)];
+        $compare = static fn (array $hives, array $days): array => (new MethodComparison)
+            ->compare($hives, $days, 2, new Kit, false, true);
+        $by = static function (array $outcomes, Method $method): MethodOutcome {
+            foreach ($outcomes as $one) {
+                assert($one instanceof MethodOutcome);
+                if ($one->method === $method) {
+                    return $one;
+                }
+            }
+            self::fail("no outcome of $method->value");
+        };
+        // 1 to 2 minutes a frame (common practice): seven of A, all ten of B; its brood is no hindrance.
+        $frames = $by($compare($hives, [$day(1, 9.0)]), Method::ByFrame);
+        self::assertEqualsWithDelta(1.5 * 17, $frames->personMinutes, 1e-9);
+        self::assertSame(RobbingRisk::High, $frames->robbingRisk());
+        $cold = $by($compare([$hives[0]], [$day(1, 9.0), $day(2, 3.0), $day(3, 1.0, 0.9)]), Method::Cold);
+        self::assertSame('2026-10-02', $cold->visits[0]->format('Y-m-d'), 'the coldest dry night');
+        self::assertEquals([new Statement(Caution::BreakTheSealAgain)], $cold->cautions);
+        self::assertSame(RobbingRisk::Low, $cold->robbingRisk());
+        $warm = $by($compare([$hives[0]], [$day(1, 8.0)]), Method::Cold);
+        self::assertEquals(new Statement(Refusal::NoColdDryDay, ['celsius' => 8.0]), $warm->refusal);
+        self::assertEquals(new Statement(Refusal::BroodAbove, ['hives' => ['B']]), $by($compare($hives, [$day(1, 1.0)]), Method::Cold)->refusal);
+        $usual = (new MethodComparison)->compare($hives, [$day(1, 9.0)], 2, new Kit, false);
+        self::assertEqualsCanonicalizing(Method::usual(), array_map(static fn (MethodOutcome $one): Method => $one->method, $usual));
     }
 
     public function test_what_is_missing_is_said(): void

@@ -6,14 +6,17 @@ namespace Tests\Feature;
 
 use App\Models\Apiary;
 use App\Models\BoxPlace;
+use App\Models\Clearing;
 use App\Models\FrameMove;
 use App\Models\FrameWhy;
+use App\Models\FrozenClearing;
 use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
 use App\YardState\YardReader;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\Face;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -138,6 +141,30 @@ final class FramesTest extends FeatureTestCase
         $move([$this->id($other, 1)], 'M999')->assertStatus(422)->assertSee('No box M999');
         $brood = $this->state('L2')->broodBoxes()[0];
         $move([$this->id($brood, 1)], $other->mark)->assertStatus(422)->assertSee('does not fit');
+    }
+
+    public function test_a_clearing_frame_by_frame_names_its_frames_and_is_done_when_they_are_taken(): void
+    {
+        $clearing = Clearing::query()->create([
+            'apiary_id' => $this->yard->id,
+            'method' => Method::ByFrame,
+            'first_on' => '2026-08-04',
+            'second_on' => null,
+            'person_minutes' => 20,
+            'frozen' => new FrozenClearing,
+        ]);
+        $top = $this->box(2);
+        $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id]);
+        $ripe = implode(', ', array_keys(array_filter($top->ripeness->ripe)));
+        self::assertSame('3, 4, 5, 6', $ripe);
+        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee("frames $ripe of")->assertSee('Take the frames')->assertDontSee('Finish the day');
+        $this->send('PUT', "/clear/plans/$clearing->id/collected", from: "/clear/plans/$clearing->id")
+            ->assertStatus(422)
+            ->assertSee('single frames come off');
+        $this->get("/clear/plans/$clearing->id")->assertOk()->assertSee('Take the frames');
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('finishes the clearing that is planned');
+        $this->take([$this->id($top, 3)], ['clearing' => $clearing->id])->assertStatus(303);
+        self::assertTrue($clearing->refresh()->isCollected());
     }
 
     public function test_bad_input_is_explained_and_changes_nothing(): void

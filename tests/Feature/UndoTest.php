@@ -511,6 +511,21 @@ final class UndoTest extends FeatureTestCase
                 '/yards/ekbacken/chosen/queens',
                 ['hives' => [$this->hive('E1')->id, $this->hive('E2')->id], 'line' => 'L2', 'year' => '2026'],
             ],
+            'frames.take' => fn (): array => [
+                'POST',
+                '/frames/ekbacken',
+                ['f' => [$this->super('E3')->box->mark.'-5'], 'gather' => '1', 'gaps' => 'store'],
+            ],
+            'frames.move' => fn (): array => [
+                'POST',
+                '/frames/ekbacken/moves',
+                ['f' => [$this->super('E3')->box->mark.'-5'], 'to' => 'store'],
+            ],
+            'frames.return' => function (): array {
+                $this->send('POST', '/frames/ekbacken', ['f' => [$this->super('E3')->box->mark.'-5']]);
+
+                return ['POST', '/frames/lots/'.Lot::query()->latest('id')->value('id').'/return', ['to' => 'home']];
+            },
             'yards.facts.store' => fn (): array => [
                 'POST',
                 '/yards/hives/'.$this->hive('E1')->id.'/facts',

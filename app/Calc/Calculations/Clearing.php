@@ -31,6 +31,7 @@ final class Clearing implements Calculation
             (int) $input->number('crew', 1.0),
             new Kit((int) $kit->number('escape_boards'), (int) $kit->number('fume_boards'), $kit->flag('blower')),
             $input->flag('dearth'),
+            $input->flag('all_methods'),
         );
 
         return [
@@ -68,6 +69,7 @@ final class Clearing implements Calculation
             $one->flag('brood_in_supers'),
             $one->flag('excluder', true),
             (int) $one->number('boxes_to_move_below'),
+            $one->has('frames') ? (int) $one->number('frames') : null,
         );
     }
 

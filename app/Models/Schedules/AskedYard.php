@@ -43,7 +43,7 @@ final readonly class AskedYard
             array_map(AskedHive::from(...), $stored->parts('by_hive')),
             $stored->number('kg'),
             AskedDates::from($stored),
-            array_values($methods) ?: Method::cases(),
+            array_values($methods) ?: Method::usual(),
             array_map(self::sky(...), $stored->parts('skies')),
         );
     }
@@ -77,7 +77,7 @@ final readonly class AskedYard
             'kg' => round($this->kg, 1),
             'methods' => array_map(static fn (Method $method): string => $method->value, $this->methods),
             'skies' => array_map(
-                static fn (Sky $sky): array => [$sky->maxC, $sky->rainP, $sky->dearth, $sky->sun],
+                static fn (Sky $sky): array => [$sky->maxC, $sky->rainP, $sky->dearth, $sky->sun, $sky->minC],
                 $this->skies,
             ),
         ] + $this->place->toArray() + $this->dates->toArray();
@@ -85,6 +85,13 @@ final readonly class AskedYard
 
     private static function sky(Fields $stored): Sky
     {
-        return new Sky($stored->number('0'), $stored->number('1'), $stored->flag('2'), $stored->number('3', 0.5));
+        return new Sky(
+            $stored->number('0'),
+            $stored->number('1'),
+            $stored->flag('2'),
+            $stored->number('3', 0.5),
+            // A schedule of before knows no nights: too warm for what wants cold.
+            $stored->number('4', 60.0),
+        );
     }
 }

@@ -97,6 +97,15 @@ final readonly class YardComing
         $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
         $brood = array_filter($supers, static fn (ComingSuper $one): bool => $one->super->hasBrood);
 
-        return new HiveToClear($hive->code, count($supers), $brood !== [], $hive->excluder, $hive->toMoveBelow($ids));
+        $ripe = array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $supers));
+
+        return new HiveToClear(
+            $hive->code,
+            count($supers),
+            $brood !== [],
+            $hive->excluder,
+            $hive->toMoveBelow($ids),
+            $ripe > 0 ? $ripe : null,
+        );
     }
 }

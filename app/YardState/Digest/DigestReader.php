@@ -100,6 +100,7 @@ final readonly class DigestReader
             $box->nextSlot(),
             $box->hasBrood(),
             $this->ripeOn($box),
+            count(array_filter($box->ripeness->ripe)),
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class SuperDigest
      * @param  bool  $spareWhenRipe  it is to wait, and winter will then not need it
      * @param  float  $fillSdKg  the error that is common to all boxes
      * @param  float  $ownSdKg  its own
+     * @param  int  $ripeFrames  frames of it that are ripe by themselves
      * @param  string  $ripeOn  about when it is ripe (Y-m-d), by the pace of its looks
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class SuperDigest
         public ?int $nextSlot,
         public bool $hasBrood,
         public string $ripeOn,
+        public int $ripeFrames = 0,
     ) {
     }
 

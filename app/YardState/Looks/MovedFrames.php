@@ -10,8 +10,8 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 
 /**
- * What was seen in boxes, with the frames that went from or into them since. A frame moved keeps what was seen on it; one
- * painted after it came or went is as it was painted.
+ * What was seen in boxes, with the frames that went from or into them since. A frame moved keeps what was seen on it;
+ * one painted after it came or went is as it was painted.
  */
 final class MovedFrames
 {

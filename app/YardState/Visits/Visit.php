@@ -9,6 +9,7 @@ use App\Models\ClearingSuper;
 use App\YardState\BoxState;
 use App\YardState\YardState;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Lifting\LiftResult;
 
 /** What is done for one clearing when the truck stands in its yard. */
@@ -28,6 +29,11 @@ final readonly class Visit
         public array $byHive,
         private array $lifts,
     ) {
+    }
+
+    public function takesFrames(): bool
+    {
+        return $this->clearing->method === Method::ByFrame;
     }
 
     public function box(ClearingSuper $super): ?BoxState

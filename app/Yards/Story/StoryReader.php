@@ -55,7 +55,10 @@ final readonly class StoryReader
         $weighed = HiveWeighing::query()->where('hive_id', $hive)->where('weighed_on', '>=', $since);
         $fed = Feeding::query()->where('hive_id', $hive)->where('fed_on', '>=', $since);
 
-        $frames = FrameMove::query()->where('from_hive_id', $hive)->whereNull('to_box_id')->where('moved_on', '>=', $since);
+        $frames = FrameMove::query()
+            ->where('from_hive_id', $hive)
+            ->whereNull('to_box_id')
+            ->where('moved_on', '>=', $since);
 
         $daily = static fn (Assessment $one): string => $one->looked_on->format('Y-m-d');
 

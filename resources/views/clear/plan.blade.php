@@ -61,17 +61,26 @@
                 <button class="btn go">{{ __('All boards are on') }}</button>
               </x-form>
             @endif
-            <x-form :action="route('clear.collected', $clearing->id)" method="put">
-              <button @class(['btn', 'go' => !$sheet->boardsAreToGoOn()])>{{ __('All supers are in the honey room') }}</button>
-            </x-form>
+            @if ($sheet->takesFrames())
+              <a class="btn go"
+                href="{{ route('frames.yard', [$apiary->slug, 'hives' => array_keys($sheet->hives())]) }}"
+              >
+                {{ __('Take the frames') }}</a>
+            @else
+              <x-form :action="route('clear.collected', $clearing->id)" method="put">
+                <button @class(['btn', 'go' => !$sheet->boardsAreToGoOn()])>{{ __('All supers are in the honey room') }}</button>
+              </x-form>
+            @endif
             @can('manage')
               <x-form :action="route('clear.plans.destroy', $clearing->id)" method="delete">
                 <button class="btn bad">{{ __('Drop the clearing') }}</button>
               </x-form>
             @endcan
           </div>
-          <p class="sub noprint">{{ __('On another day, or not all of it:') }}</p>
-          @include('clear.finish', ['places' => $sheet->boardsAreToGoOn(), 'on' => $finishOn])
+          @if (!$sheet->takesFrames())
+            <p class="sub noprint">{{ __('On another day, or not all of it:') }}</p>
+            @include('clear.finish', ['places' => $sheet->boardsAreToGoOn(), 'on' => $finishOn])
+          @endif
         @endif
       @endcan
     </section>

@@ -14,6 +14,8 @@
 <symbol id="v-board" viewBox="0 0 16 16"><path d="M1 6v4h14V6" class="gs"/><path d="M6 10l2 3.4L10 10" class="gs" stroke-width="1.4"/></symbol>
 <symbol id="v-fume" viewBox="0 0 16 16"><path d="M1 5h14v2.4H1z" class="gf"/><path d="M4 9.5c1.4 1 -1 2.4 .3 4.5M8 9.5c1.4 1 -1 2.4 .3 4.5M12 9.5c1.4 1 -1 2.4 .3 4.5" class="gs" stroke-width="1.2"/></symbol>
 <symbol id="v-brush" viewBox="0 0 16 16"><path d="M1 5h9.5" class="gs"/><path d="M10.5 3.4H15v3.2h-4.5zM4 6.5V13M6 6.5V13M8 6.5V13M2 6.5V13" class="gs" stroke-width="1.1"/></symbol>
+<symbol id="v-frame" viewBox="0 0 16 16"><path d="M1 3.5h14M3 3.5V14h10V3.5M6.300 6v6M9.700 6v6" class="gs" stroke-width="1.400"/></symbol>
+<symbol id="v-cold" viewBox="0 0 16 16"><path d="M8 1v14M2 4.500l12 7M14 4.500l-12 7" class="gs" stroke-width="1.400"/></symbol>
 <symbol id="v-blow" viewBox="0 0 16 16"><path d="M1 4h4l2 1.4v5.2L5 12H1zM9 5.5h3M9 8h6M9 10.5h4" class="gs" stroke-width="1.4"/></symbol>
 <symbol id="v-feed" viewBox="0 0 16 16"><path d="M3 2h10v5.5L9.2 11.5H6.8L3 7.5z" class="gs" stroke-width="1.4"/><path d="M8 13v2.4" class="gs"/></symbol>
 <symbol id="v-breed" viewBox="0 0 16 16"><circle cx="8" cy="3.200" r="2.200" class="gf"/><path d="M8 4v5M8 8.500L3.200 13M8 8.500l4.800 4.500M8 8.500V13" class="gs" stroke-width="1.400"/><path d="M1.600 14.800h3.200M6.400 14.800h3.200M11.200 14.800h3.200" class="gs"/></symbol>

@@ -5,6 +5,9 @@
 @elseif ($step->work === null)
   {{ $step->super->box->mark }}
 @else
+  @if ($step->frames() !== '')
+    {{ __('frames :frames of', ['frames' => $step->frames()]) }}
+  @endif
   {{ $step->super->box->mark }}, {{ $step->work->box->name() }} ·
   ~{{ $f->kg($step->work->box->honey->grossKg, 0) }}{{ $step->work->lift === null ? '' : ': ' . $say->term($step->work->lift->advice()) }}
 @endif

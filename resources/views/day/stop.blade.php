@@ -60,7 +60,14 @@
   @endforeach
   @if ($canTick)
     @foreach ($stop->visits as $visit)
-      @if (!$visit->clearing->isCollected())
+      @if ($visit->takesFrames() && !$visit->clearing->isCollected())
+        <p class="noprint">
+          <a class="btn go"
+            href="{{ route('frames.yard', [$stop->apiary()->slug, 'hives' => array_keys($visit->byHive)]) }}"
+          >
+            {{ __('Take the frames') }}</a>
+        </p>
+      @elseif (!$visit->clearing->isCollected())
         <div class="noprint">
           @include('clear.finish', [
               'clearing' => $visit->clearing,

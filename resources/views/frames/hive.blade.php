@@ -22,7 +22,8 @@
         @foreach ($offer->slots() as $slot)
           @php($frame = $offer->frames[$slot] ?? null)
           @if ($frame === null)
-            <span class="frameslot gap" title="{{ __('gap') }}"><span class="sr">{{ __('slot :n: no frame', ['n' => $slot]) }}</span></span>
+            <span class="frameslot gap" title="{{ __('gap') }}"><span
+                class="sr">{{ __('slot :n: no frame', ['n' => $slot]) }}</span></span>
           @else
             <label @class(['frameslot', 'brood' => $frame->hasBrood()])>
               <input

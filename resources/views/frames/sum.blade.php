@@ -36,7 +36,11 @@
     <section class="blk">
       <h2>{{ __('What stays') }}</h2>
       <p class="sub">
-        {{ $frames->flowOn ? __('The flow is on: each super keeps its own, outer frames go to the middle.') : __('Unfinished frames go to the middle of the lowest super; supers emptied by it come off.') }}
+        @if ($frames->flowOn)
+          {{ __('The flow is on: each super keeps its own, outer frames go to the middle.') }}
+        @else
+          {{ __('Unfinished frames go to the middle of the lowest super; supers emptied by it come off.') }}
+        @endif
       </p>
       <div class="afterhives">
         @foreach ($frames->hives as $hive)
@@ -63,13 +67,25 @@
         @foreach ($frames->ids() as $id)
           <input type="hidden" name="f[]" value="{{ $id }}" />
         @endforeach
+        @if ($clearing)
+          <input type="hidden" name="clearing" value="{{ $clearing->id }}" />
+        @endif
         <h2>{{ __('Take them') }}</h2>
+        @if ($clearing)
+          <p class="sub">
+            {{ __('It finishes the clearing that is planned for :day.', ['day' => $f->weekday($clearing->first_on)]) }}
+          </p>
+        @endif
         <div class="row">
           <x-field
             name="bees"
             :label="__('The bees are')"
             value="shaken"
-            :options="['shaken' => __('shaken off'), 'brushed' => __('brushed off'), 'aside' => __('left to go, frames stood aside')]"
+            :options="[
+                'shaken' => __('shaken off'),
+                'brushed' => __('brushed off'),
+                'aside' => __('left to go, frames stood aside'),
+            ]"
           />
           <x-field
             name="gaps"
@@ -115,7 +131,8 @@
           />
           <button class="btn">{{ __('Move them') }}</button>
         </x-form>
-        <p class="sub">{{ __('Honey for a hungry hive, brood to a split: into the gaps of a box, those of the middle first.') }}</p>
+        <p class="sub">
+          {{ __('Honey for a hungry hive, brood to a split: into the gaps of a box, those of the middle first.') }}</p>
       </x-disclosure>
     @endcan
   @endif

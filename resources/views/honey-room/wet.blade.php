@@ -29,7 +29,10 @@
           id="wet-to"
           :label="trans_choice('{1} The wet frame goes|[2,*] The :count wet frames go', $wet)"
           value="home"
-          :options="['home' => __('back to hive, box and slot by its mark'), 'store' => __('into store, by their marks')]"
+          :options="[
+              'home' => __('back to hive, box and slot by its mark'),
+              'store' => __('into store, by their marks'),
+          ]"
         />
         <x-field
           name="on"
