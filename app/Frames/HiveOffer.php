@@ -59,6 +59,10 @@ final readonly class HiveOffer
         return (new Gathering)->plan(
             array_map(static fn (BoxOffer $one): StandingBox => $one->standing($gone), array_values($supers)),
             $flowOn,
+            array_values(array_map(
+                static fn (FrameOffer $one): string => $one->box->id,
+                array_filter($this->frames(), static fn (FrameOffer $one): bool => in_array($one->id, $gone, true)),
+            )),
         );
     }
 

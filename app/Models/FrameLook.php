@@ -32,7 +32,9 @@ final class FrameLook extends Record
         parent::booted();
         // A frame that was moved since it was painted is where it was moved to. Undone, it was painted when it was.
         self::saving(static function (FrameLook $look): void {
-            if ($look->isDirty() && ! $look->isDirty('painted_at')) {
+            $shares = array_keys(AsFace::columns('a', new Face) + AsFace::columns('b', new Face));
+            $isPainted = $look->isDirty([...$shares, 'glanced']);
+            if ($isPainted && ! $look->isDirty('painted_at')) {
                 $look->painted_at = now()->utc()->format('Y-m-d H:i:s.u');
             }
         });

@@ -13,8 +13,11 @@ namespace Marjoram\Core\Frames;
  */
 final class Gathering
 {
-    /** @param  list<StandingBox>  $supers  of one hive, from the lowest */
-    public function plan(array $supers, bool $flowOn): GatherPlan
+    /**
+     * @param  list<StandingBox>  $supers  of one hive, from the lowest, with what stays in them
+     * @param  list<string>  $tookFrom  ids of those that frames were taken from
+     */
+    public function plan(array $supers, bool $flowOn, array $tookFrom = []): GatherPlan
     {
         $boxes = $supers;
         $shifts = [];
@@ -24,8 +27,11 @@ final class Gathering
         foreach (array_keys($boxes) as $i) {
             array_push($shifts, ...$this->inward($boxes, $i));
         }
-        // What had no honey before is no super that was emptied.
-        $held = array_filter($supers, static fn (StandingBox $box): bool => ! $box->isFinished());
+        // A super that held no honey before, and of which nothing was taken, was put there to be filled.
+        $held = array_filter(
+            $supers,
+            static fn (StandingBox $box): bool => ! $box->isFinished() || in_array($box->id, $tookFrom, true),
+        );
         $emptied = [];
         foreach ($flowOn ? [] : array_keys($held) as $i) {
             if ($boxes[$i]->isFinished()) {
@@ -50,7 +56,7 @@ final class Gathering
             // A super is emptied whole or left: half of it moved down would be work for nothing.
             $room = 0;
             for ($to = 0; $to < $from; $to++) {
-                $room += $boxes[$to]->kind === $boxes[$from]->kind ? count($boxes[$to]->gaps()) : 0;
+                $room += self::takesFrom($boxes[$to], $boxes[$from]) ? count($boxes[$to]->gaps()) : 0;
             }
             $staysAnyway = count(array_filter(
                 $boxes[$from]->frames,
@@ -69,11 +75,17 @@ final class Gathering
         return $shifts;
     }
 
+    /** One that holds no honey any more comes off by itself: the super above it is set down whole. */
+    private static function takesFrom(StandingBox $lower, StandingBox $upper): bool
+    {
+        return $lower->kind === $upper->kind && ! $lower->isFinished();
+    }
+
     /** @param  array<int, StandingBox>  $boxes */
     private function toLowest(array &$boxes, int $from, int $slot): FrameShift
     {
         $to = 0;
-        while ($boxes[$to]->kind !== $boxes[$from]->kind || $boxes[$to]->gaps() === []) {
+        while (! self::takesFrom($boxes[$to], $boxes[$from]) || $boxes[$to]->gaps() === []) {
             $to++;
         }
 

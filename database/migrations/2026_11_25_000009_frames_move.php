@@ -44,6 +44,8 @@ return new class extends Migration {
             $table->string('bees', 12)->nullable();
         });
         Schema::table('operations', fn (Blueprint $table) => $table->unsignedTinyInteger('extractor')->default(4));
+        // Ways of clearing become more; the application knows which there are.
+        Schema::table('clearings', fn (Blueprint $table) => $table->string('method', 20)->change());
         // A super is taken once a harvest; a slot may give a frame twice, after another was put there.
         Schema::table('taken_supers', function (Blueprint $table): void {
             $table->unsignedTinyInteger('whole')->nullable()->storedAs('if(slot = 0, 1, null)');

@@ -87,6 +87,18 @@ final class FramesTest extends TestCase
         self::assertCount(4, $plan->shifts);
     }
 
+    public function test_a_super_above_one_that_was_emptied_is_set_down_whole(): void
+    {
+        $half = new StandingFrame(0.5, 0.3);
+        $lower = new StandingBox('lower', 'm', 10, [4 => new StandingFrame(0.0)]);
+        $upper = new StandingBox('upper', 'm', 10, array_fill(1, 10, $half));
+        $plan = (new Gathering)->plan([$lower, $upper], false);
+        self::assertSame([], $plan->shifts);
+        self::assertSame([], $plan->emptied, 'it held no honey before either');
+        self::assertSame(['lower'], (new Gathering)->plan([$lower, $upper], false, ['lower'])->emptied);
+        self::assertSame([], (new Gathering)->plan([$lower, $upper], true, ['lower'])->emptied, 'to be filled again');
+    }
+
     public function test_while_the_flow_is_on_each_super_keeps_its_own(): void
     {
         $half = new StandingFrame(0.5, 0.3);

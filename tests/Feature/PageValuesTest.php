@@ -104,7 +104,7 @@ final class PageValuesTest extends FeatureTestCase
         TakenSuperFactory::new()->of($one, 2026)->weighed(18.25)->create();
         $lines = explode("\n", trim($this->get('/compare.csv')->streamedContent()));
         self::assertSame(
-            ['yard,hive,season,queen,line,supers,kg,sd_kg,how', '"Lime Row",L1,2026,,,1,18.25,0.2,"weighed and allotted"'],
+            ['yard,hive,season,queen,line,supers,frames,kg,sd_kg,how', '"Lime Row",L1,2026,,,1,0,18.25,0.2,"weighed and allotted"'],
             $lines,
         );
     }

@@ -166,6 +166,7 @@ final class PicturesTest extends FeatureTestCase
             $kg,
             1.0,
             $supers,
+            0,
             $weighed,
         );
         $rows = HiveSeasons::of(new Collection([

@@ -88,7 +88,7 @@ final class UnitsTest extends FeatureTestCase
         $this->get('/clear/drives')->assertSee("31\u{202F}miles in an hour")->assertDontSee('km');
         $this->get('/watch')->assertDontSee("\u{202F}km");
         $csv = $this->get('/compare.csv')->streamedContent();
-        self::assertStringStartsWith('yard,hive,season,queen,line,supers,lb,sd_lb,how', $csv);
+        self::assertStringStartsWith('yard,hive,season,queen,line,supers,frames,lb,sd_lb,how', $csv);
         $this->send('POST', '/yards/kinds', ['name' => 'Lead', 'empty_mass' => '200'] + $kind)->assertStatus(422);
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
         $this->get('/yards/ekbacken')->assertOk()->assertSee('Monthly mean temperature, °F');

@@ -121,6 +121,14 @@ final class WordingTest extends FeatureTestCase
             ],
             [new Statement(Refusal::NoDryDay), 'No day known is dry enough.'],
             [
+                new Statement(Refusal::NoColdDryDay, ['celsius' => 8.0]),
+                'No night known is dry and colder than 8'.self::NARROW.'°C.',
+            ],
+            [
+                new Statement(Caution::BreakTheSealAgain),
+                'Break the seal the day before and weight it again; the excluder out; the cluster must sit below.',
+            ],
+            [
                 new Statement(Caution::RightSideUp),
                 'Right side up, gaps taped, no upper entrance; no board longer than three nights.',
             ],

@@ -15,6 +15,7 @@ final readonly class BoxWork
      * @param  ?ClearingSuper  $super  of the clearing that it is on
      * @param  bool  $done  ticked
      * @param  ?LiftResult  $lift  where it is beyond one back
+     * @param  bool  $byFrame  only its finished frames come off
      */
     public function __construct(
         public BoxState $box,
@@ -22,6 +23,7 @@ final readonly class BoxWork
         public ?ClearingSuper $super = null,
         public bool $done = false,
         public ?LiftResult $lift = null,
+        public bool $byFrame = false,
     ) {
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\YardState\Visits;
 
 use App\Models\ClearingSuper;
-use Marjoram\Core\Clearing\Method;
 
 /** One thing that the hands do at a hive, in its turn. */
 final readonly class HandStep
@@ -32,7 +31,7 @@ final readonly class HandStep
     /** Slots of the frames that come off, where they are taken one by one; empty where the whole box does. */
     public function frames(): string
     {
-        $box = $this->super?->clearing->method === Method::ByFrame ? $this->work?->box : null;
+        $box = $this->work?->byFrame === true ? $this->work->box : null;
 
         return $box === null ? '' : implode(', ', array_keys(array_filter($box->ripeness->ripe)));
     }

@@ -86,7 +86,14 @@ final readonly class StopReader
                     continue;
                 }
                 $fate = $visit->places ? Fate::Above : Fate::Off;
-                $works[$box->id] = new BoxWork($box, $fate, $super, $visit->isTicked($super), $visit->lift($super));
+                $works[$box->id] = new BoxWork(
+                    $box,
+                    $fate,
+                    $super,
+                    $visit->isTicked($super),
+                    $visit->lift($super),
+                    $visit->takesFrames(),
+                );
             }
         }
         $hive = $visits[0]->yard->hive($code);
