@@ -4,47 +4,61 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
-use App\Models\BoxPlace;
-use App\Models\FrameMove;
 use App\Models\Hive;
+use App\YardState\HiveState;
+use App\YardState\YardReader;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Comb\Frame;
 
 /**
- * Holds the hives of frames until a write is done: of two who take one frame at once the second is told, as what it has
- * read is not what is stored any more.
+ * Holds the hives of frames until a write is done: of two who take one frame at once the second is told, as what was
+ * shown is not what is stored any more.
  */
-final class HeldFrames
+final readonly class HeldFrames
 {
-    /**
-     * @param  list<FrameOffer>  $frames
-     * @param  ?string  $alsoHive  id of the hive that they go to
-     * @return Collection<string, Hive> by id
-     *
-     * @throws ValidationException where something of these boxes was moved meanwhile
-     */
-    public static function hold(array $frames, ?string $alsoHive = null): Collection
+    public function __construct(private YardReader $yards)
     {
-        $boxes = array_values(array_unique(array_map(static fn (FrameOffer $one): string => $one->box->id, $frames)));
-        $hives = array_map(static fn (FrameOffer $one): string => $one->box->hiveId, $frames);
-        $moves = static fn () => FrameMove::query()
-            ->where(static fn ($that) => $that->whereIn('from_box_id', $boxes)->orWhereIn('to_box_id', $boxes));
-        // A plain read sees what this request has seen so far, a locking one what is stored.
-        $seen = $moves()->pluck('id')->sort()->values()->all();
-        $held = Hive::query()->whereKey([...$hives, $alsoHive ?? ''])->orderBy('id')->lockForUpdate()->get();
-        $stored = $moves()->lockForUpdate()->pluck('id')->sort()->values()->all();
-        $standing = BoxPlace::query()
-            ->whereIn('box_id', $boxes)
-            ->whereIn('hive_id', $hives)
-            ->whereNull('until')
+    }
+
+    /**
+     * @param  ?string  $alsoHive  id of the hive that they go to
+     * @return Collection<array-key, Hive> by id
+     *
+     * @throws ValidationException where something of these hives was moved or painted meanwhile
+     */
+    public function hold(YardFrames $frames, ?string $alsoHive = null): Collection
+    {
+        $shown = [];
+        foreach ($frames->hives as $hive) {
+            if ($frames->of($hive) !== []) {
+                $shown[$hive->hive->id] = self::stand($hive->hive);
+            }
+        }
+        $held = Hive::query()
+            ->whereKey([...array_keys($shown), $alsoHive ?? ''])
+            ->orderBy('id')
             ->lockForUpdate()
-            ->count();
-        if ($seen !== $stored || $standing !== count($boxes)) {
+            ->get();
+        // Read now that they are held, and not from what was kept of them.
+        $stored = array_map(self::stand(...), $this->yards->asStored($frames->apiary, array_keys($shown)));
+        if ($shown != $stored) {
             throw ValidationException::withMessages([
-                'f' => __('Somebody took or moved one of these frames just now.'),
+                'f' => __('Somebody took, moved or painted frames of these hives just now.'),
             ]);
         }
 
         return $held->load('colony')->keyBy('id');
+    }
+
+    /** @return array<string, array<int, Frame>> what is known of the frames of each box, by slot */
+    private static function stand(HiveState $hive): array
+    {
+        $boxes = [];
+        foreach ($hive->boxes as $box) {
+            $boxes[$box->id] = $box->look->frames;
+        }
+
+        return $boxes;
     }
 }

@@ -18,7 +18,7 @@ final readonly class MoveFrames
 
     public const CULL = 'cull';
 
-    public function __construct(private YardReader $yards)
+    public function __construct(private YardReader $yards, private HeldFrames $held)
     {
     }
 
@@ -31,7 +31,7 @@ final readonly class MoveFrames
     public function move(YardFrames $frames, string $to, DateTimeImmutable $on): string
     {
         $box = in_array($to, [self::STORE, self::CULL], true) ? null : $this->standing($to);
-        HeldFrames::hold($frames->chosen, $box?->place?->hive_id);
+        $this->held->hold($frames, $box?->place?->hive_id);
         $record = new MoveRecord($on);
         if ($box === null) {
             $why = $to === self::STORE ? FrameWhy::Stored : FrameWhy::Culled;
@@ -59,7 +59,8 @@ final readonly class MoveFrames
     private function state(Box $box): BoxState
     {
         $hive = $box->place?->hive;
-        $state = $hive === null ? null : $this->yards->hive($hive->stand->apiary, $hive->code)?->box($box->id);
+        $stored = $hive === null ? [] : $this->yards->asStored($hive->stand->apiary, [$hive->id]);
+        $state = $hive === null ? null : ($stored[$hive->id] ?? null)?->box($box->id);
 
         return $state ?? throw ValidationException::withMessages(['to' => __('This box is not there any more.')]);
     }

@@ -6,11 +6,13 @@ namespace App\Frames;
 
 use App\Models\FrameMove;
 use App\Models\FrameWhy;
+use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\YardState\BoxState;
+use App\YardState\HiveState;
 use App\YardState\YardReader;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -37,14 +39,18 @@ final readonly class ReturnController
             throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
         }
         $record = new MoveRecord(new DateTimeImmutable($values['on'] ?? $today));
+        $hives = $values['to'] === 'home' ? $this->hives($lot, $frames) : [];
         $stored = 0;
+        $filled = [];
         foreach ($frames as $frame) {
-            $box = $values['to'] === 'home' ? $this->home($lot, $frame) : null;
-            if ($box === null) {
+            $box = self::home($hives[$frame->hive_id] ?? null, $frame);
+            $slot = "$frame->box_id $frame->slot";
+            if ($box === null || isset($filled[$slot])) {
                 $record->store(FrameWhy::Stored, $frame->id);
                 $stored++;
             } else {
                 $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id);
+                $filled[$slot] = true;
             }
         }
         $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($frames) - $stored);
@@ -69,10 +75,24 @@ final readonly class ReturnController
         return array_values($frames->except($gone)->all());
     }
 
-    /** The box that it came from, where it still stands on that hive and its slot is free. */
-    private function home(Lot $lot, TakenSuper $frame): ?BoxState
+    /**
+     * The hives that they came from, held until this write is done.
+     *
+     * @param  list<TakenSuper>  $frames
+     * @return array<string, HiveState> by id
+     */
+    private function hives(Lot $lot, array $frames): array
     {
-        $box = $this->yards->hive($lot->harvest->apiary, $frame->hive->code)?->box($frame->box_id);
+        $ids = array_values(array_unique(array_map(static fn (TakenSuper $one): string => $one->hive_id, $frames)));
+        Hive::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+
+        return $this->yards->asStored($lot->harvest->apiary, $ids);
+    }
+
+    /** The box that it came from, where it still stands on that hive and its slot is free. */
+    private static function home(?HiveState $hive, TakenSuper $frame): ?BoxState
+    {
+        $box = $hive?->box($frame->box_id);
 
         return $box !== null && in_array($frame->slot, $box->look->gaps, true) ? $box : null;
     }

@@ -17,14 +17,14 @@ use Illuminate\Validation\ValidationException;
 /** Frames come off into a harvest; those that stay are gathered as the keeper chose. */
 final readonly class TakeFrames
 {
-    public function __construct(private NewHarvest $harvests)
+    public function __construct(private NewHarvest $harvests, private HeldFrames $held)
     {
     }
 
     /** @throws ValidationException where one of them cannot be taken */
     public function take(YardFrames $frames, Taking $how): Lot
     {
-        $hives = HeldFrames::hold($frames->chosen);
+        $hives = $this->held->hold($frames);
         foreach ($frames->chosen as $frame) {
             self::mustBeFree($frame, $how->on);
         }
@@ -57,7 +57,7 @@ final readonly class TakeFrames
         }
     }
 
-    /** @param  Collection<string, Hive>  $hives  by id */
+    /** @param  Collection<array-key, Hive>  $hives  by id */
     private function keep(Lot $lot, FrameOffer $frame, Collection $hives, Taking $how, FrameSum $sum): TakenSuper
     {
         $colony = $hives[$frame->box->hiveId]->colony ?? null;

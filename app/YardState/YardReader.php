@@ -99,6 +99,17 @@ final class YardReader
         );
     }
 
+    /**
+     * As it is stored at this moment, not as it was kept: for a write that holds the hives it changes.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, HiveState> by hive id
+     */
+    public function asStored(Apiary $apiary, array $ids): array
+    {
+        return $this->reader->read($apiary, $ids, $this->flow($apiary)->forRipeness());
+    }
+
     /** What the verdicts of a yard's hives depend on beside their own records. */
     public function context(Apiary $apiary): string
     {
