@@ -22,8 +22,13 @@ final readonly class FramesController
     {
     }
 
-    public function show(Request $request, Apiary $apiary, FramePictures $draw, AfterPicture $after): View
-    {
+    public function show(
+        Request $request,
+        Apiary $apiary,
+        FramePictures $draw,
+        AfterPicture $after,
+        CarryPicture $carry,
+    ): View {
         $frames = $this->reader->of(
             $apiary,
             FrameRequest::strings($request->query('hives')),
@@ -38,6 +43,8 @@ final readonly class FramesController
             'sum' => FrameSum::of($frames, $holds),
             'draw' => $draw,
             'after' => $after,
+            'carry' => $carry,
+            'colours' => TakeRequest::colours(),
             'clearing' => Clearing::open()
                 ->where('apiary_id', $apiary->id)
                 ->where('method', Method::ByFrame->value)

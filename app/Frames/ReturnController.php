@@ -34,7 +34,7 @@ final readonly class ReturnController
             'to' => ['required', Rule::in(['home', 'store'])],
             'on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', "before_or_equal:$today"],
         ], ['on.before_or_equal' => __('This day is still to come.')]);
-        $frames = $this->wet($lot->claim(null));
+        $frames = $this->wet($lot->claim(null), $values['to'] === 'store');
         if ($frames === []) {
             throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
         }
@@ -46,28 +46,37 @@ final readonly class ReturnController
             $box = self::home($hives[$frame->hive_id] ?? null, $frame);
             $slot = "$frame->box_id $frame->slot";
             if ($box === null || isset($filled[$slot])) {
-                $record->store(FrameWhy::Stored, $frame->id);
-                $stored++;
+                $stored += $this->intoStore($record, $frame);
             } else {
                 $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id);
                 $filled[$slot] = true;
             }
         }
-        $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($frames) - $stored);
+        if ($stored + count($filled) === 0) {
+            throw ValidationException::withMessages(['to' => __('None of their slots is free: they stay in store.')]);
+        }
+        $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($filled));
 
         return Saved::at(route('honey-room.lot', $lot->id), $stored === 0
             ? "$words."
             : $words.', '.trans_choice('{1} :count is in store.|[2,*] :count are in store.', $stored));
     }
 
-    /** @return list<TakenSuper> that nobody has put anywhere yet */
-    private function wet(Lot $lot): array
+    /**
+     * Those in store may still go home, the same day or the next season.
+     *
+     * @return list<TakenSuper> that are not where they are to go
+     */
+    private function wet(Lot $lot, bool $toStore): array
     {
+        $put = $toStore
+            ? [FrameWhy::Returned->value, FrameWhy::Stored->value]
+            : [FrameWhy::Returned->value];
         $frames = $lot->load(['harvest.apiary', 'harvest.supers.hive'])->harvest->supers
             ->filter(static fn (TakenSuper $one): bool => $one->isFrame());
         $gone = FrameMove::query()
             ->whereIn('taken_super_id', $frames->modelKeys())
-            ->where('why', '!=', FrameWhy::Taken->value)
+            ->whereIn('why', $put)
             ->lockForUpdate()
             ->pluck('taken_super_id')
             ->all();
@@ -87,6 +96,20 @@ final readonly class ReturnController
         Hive::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
 
         return $this->yards->asStored($lot->harvest->apiary, $ids);
+    }
+
+    /** @return int 1 where it was not there yet */
+    private function intoStore(MoveRecord $record, TakenSuper $frame): int
+    {
+        $isThere = FrameMove::query()
+            ->where('taken_super_id', $frame->id)
+            ->where('why', FrameWhy::Stored->value)
+            ->exists();
+        if (! $isThere) {
+            $record->store(FrameWhy::Stored, $frame->id);
+        }
+
+        return $isThere ? 0 : 1;
     }
 
     /** The box that it came from, where it still stands on that hive and its slot is free. */

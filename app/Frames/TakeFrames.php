@@ -31,8 +31,10 @@ final readonly class TakeFrames
         $lot = $this->harvests->ofDay($frames->apiary, $how->on);
         $record = new MoveRecord($how->on);
         $sum = FrameSum::of($frames, 2);
+        $numbered = $how->colour === null ? null : $lot->harvest->supers()->where('slot', '>', 0)->count();
         foreach ($frames->chosen as $frame) {
-            $record->out($frame, FrameWhy::Taken, $this->keep($lot, $frame, $hives, $how, $sum)->id);
+            $mark = $numbered === null ? $frame->mark() : $frame->mark()." $how->colour ".++$numbered;
+            $record->out($frame, FrameWhy::Taken, $this->keep($lot, $frame, $mark, $hives, $how, $sum)->id);
         }
         foreach ($frames->hives as $hive) {
             $this->settle($hive, $frames, $how, $record);
@@ -58,8 +60,14 @@ final readonly class TakeFrames
     }
 
     /** @param  Collection<array-key, Hive>  $hives  by id */
-    private function keep(Lot $lot, FrameOffer $frame, Collection $hives, Taking $how, FrameSum $sum): TakenSuper
-    {
+    private function keep(
+        Lot $lot,
+        FrameOffer $frame,
+        string $mark,
+        Collection $hives,
+        Taking $how,
+        FrameSum $sum,
+    ): TakenSuper {
         $colony = $hives[$frame->box->hiveId]->colony ?? null;
         [$carrier, $slot] = $sum->carrierOf($frame->id) ?? [null, null];
 
@@ -67,7 +75,7 @@ final readonly class TakeFrames
             'harvest_id' => $lot->harvest_id,
             'box_id' => $frame->box->id,
             'slot' => $frame->slot(),
-            'mark' => $frame->mark(),
+            'mark' => $mark,
             'carrier' => $carrier,
             'carrier_slot' => $slot,
             'bees' => $how->bees,

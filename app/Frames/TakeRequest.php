@@ -19,6 +19,7 @@ final class TakeRequest extends FrameRequest
             'gather' => ['sometimes', 'boolean'],
             'gaps' => ['nullable', Rule::enum(Gaps::class)],
             'clearing' => ['nullable', 'string', 'max:26'],
+            'colour' => ['nullable', Rule::in(array_keys(self::colours()))],
         ];
     }
 
@@ -31,6 +32,20 @@ final class TakeRequest extends FrameRequest
             in_array($bees, self::BEES, true) ? $bees : self::BEES[0],
             $this->boolean('gather'),
             Gaps::tryFrom($this->string('gaps')->toString()) ?? Gaps::Left,
+            $this->string('colour')->toString() ?: null,
         );
+    }
+
+    /** @return array<string, string> of pins or chalk on the top bars */
+    public static function colours(): array
+    {
+        return [
+            '' => __('none: hive, super and slot are written on'),
+            'white' => __('white'),
+            'yellow' => __('yellow'),
+            'red' => __('red'),
+            'green' => __('green'),
+            'blue' => __('blue'),
+        ];
     }
 }

@@ -12,12 +12,14 @@ final readonly class Taking
     /**
      * @param  'shaken'|'brushed'|'aside'  $bees  how they leave the frames
      * @param  bool  $gather  what stays is gathered
+     * @param  ?string  $colour  of the marks that the frames get, numbered from 1
      */
     public function __construct(
         public DateTimeImmutable $on,
         public string $bees,
         public bool $gather,
         public Gaps $gaps,
+        public ?string $colour = null,
     ) {
     }
 }

@@ -25,6 +25,7 @@ final readonly class FrameRow
             ->whereIn('taken_super_id', $frames->modelKeys())
             ->where('why', '!=', FrameWhy::Taken->value)
             ->with('to')
+            ->orderBy('id')
             ->get()
             ->keyBy('taken_super_id');
 
@@ -35,9 +36,10 @@ final readonly class FrameRow
             ->map(static fn (TakenSuper $one): self => new self($one, $back->get($one->id)));
     }
 
-    public function isHere(): bool
+    /** Back in a hive; what is in the honey room or in store may still go there. */
+    public function isHome(): bool
     {
-        return $this->back === null;
+        return $this->back?->to !== null;
     }
 
     public function where(): string

@@ -53,7 +53,7 @@ final readonly class HoneyRoomController
             'picture' => $chart->of($state),
             'buckets' => $row->of($lot, $state->estimatedKg()),
             'frames' => $frames,
-            'wet' => $frames->filter(static fn (FrameRow $one): bool => $one->isHere())->count(),
+            'wet' => $frames->filter(static fn (FrameRow $one): bool => ! $one->isHome())->count(),
         ]);
     }
 

@@ -88,6 +88,13 @@ final class FramesTest extends FeatureTestCase
         $this->get("/honey-room/$lot->id")->assertOk()->assertSee("wet, back in L1, slot {$wet[0]}")->assertSee('in store');
         $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'], from: "/honey-room/$lot->id")
             ->assertStatus(422)
+            ->assertSee('None of their slots is free');
+        // The one in store goes home when its slot is free again.
+        $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($top, $taken)], 'to' => 'store'])->assertStatus(303);
+        $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'])->assertStatus(303);
+        self::assertSame([9], $this->box(2)->look->gaps);
+        $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'], from: "/honey-room/$lot->id")
+            ->assertStatus(422)
             ->assertSee('No frame of this lot is here any more');
     }
 

@@ -73,6 +73,12 @@ final readonly class YardComing
         return array_sum(array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers()));
     }
 
+    /** Frames of them that are ripe by themselves. */
+    public function frames(): int
+    {
+        return array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $this->supers()));
+    }
+
     public function heaviestKg(): float
     {
         $gross = array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers());

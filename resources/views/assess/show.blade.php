@@ -37,6 +37,8 @@
         </h2>
         <x-notes :of="$hive" />
         <x-drawing.picture :of="$opened->picture" />
+        <a class="btn small" href="{{ route('frames.yard', [$apiary->slug, 'hives' => [$hive->code]]) }}">
+          {{ __('Take frames') }}</a>
       </div>
       @include('assess.painter', [
           'box' => $opened->box,

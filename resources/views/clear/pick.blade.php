@@ -35,6 +35,9 @@
           <span class="sub">
             @if ($one->feasible())
               {{ $f->weekdays($one->visits) }}; {{ $f->minutes($one->personMinutes) }};
+              @if ($one->method->value === 'by-frame')
+                {{ trans_choice(':count frame|:count frames', $clearing->coming->frames()) }};
+              @endif
               {{ __('~:n bees a super', ['n' => $f->nearest($one->beesLeftPerSuper, 5)]) }};
               {{ __('robbing: :risk', ['risk' => $say->term($one->robbingRisk())]) }}
             @else

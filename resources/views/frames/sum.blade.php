@@ -34,6 +34,10 @@
   </section>
   @if ($sum->frames > 0)
     <section class="blk">
+      <h2>{{ __('Carrying boxes') }}</h2>
+      <x-drawing.picture :of="$carry->of($sum)" />
+    </section>
+    <section class="blk">
       <h2>{{ __('What stays') }}</h2>
       <p class="sub">
         @if ($frames->flowOn)
@@ -93,6 +97,7 @@
             value="left"
             :options="['left' => __('stay'), 'store' => __('are filled with empty frames from store')]"
           />
+          <x-field name="colour" :label="__('Marks')" :options="$colours" />
           <x-field
             name="on"
             type="date"
