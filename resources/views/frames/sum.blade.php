@@ -35,7 +35,11 @@
   @if ($sum->frames > 0)
     <section class="blk">
       <h2>{{ __('Carrying boxes') }}</h2>
-      <x-drawing.picture :of="$carry->of($sum)" />
+      <div class="afterhives">
+        @foreach ($sum->carriers as $carrier)
+          <x-drawing.picture :of="$carry->of($carrier)" />
+        @endforeach
+      </div>
     </section>
     <section class="blk">
       <h2>{{ __('What stays') }}</h2>
