@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\YardState\BoxState;
+use App\YardState\Looks\CombNote;
 use Marjoram\Core\Frames\OfferedFrame;
 use Marjoram\Core\Frames\StandingFrame;
 use Marjoram\Core\Ripeness\SlotHoney;
@@ -30,6 +31,11 @@ final readonly class FrameOffer
     public static function idOf(string $mark, int $slot): string
     {
         return "$mark-$slot";
+    }
+
+    public function comb(): ?CombNote
+    {
+        return $this->box->look->combs[$this->slot()] ?? null;
     }
 
     public function slot(): int

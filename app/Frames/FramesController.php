@@ -45,6 +45,7 @@ final readonly class FramesController
             'after' => $after,
             'carry' => $carry,
             'colours' => TakeRequest::colours(),
+            'combs' => CombRequest::combs(),
             'clearing' => Clearing::open()
                 ->where('apiary_id', $apiary->id)
                 ->where('method', Method::ByFrame->value)
@@ -66,6 +67,23 @@ final readonly class FramesController
                 .'|[2,*] :count frames are on their way to the honey room as lot :lot.',
             count($frames->chosen),
             ['lot' => $lot->code],
+        ));
+    }
+
+    /** What is known of their combs; it goes along with the frames. */
+    public function comb(CombRequest $request, Apiary $apiary, HeldFrames $held): RedirectResponse
+    {
+        $frames = $this->reader->of($apiary, null, $request->ids());
+        $request->mustBeAllOf($frames);
+        $held->hold($frames);
+        $record = new MoveRecord($request->day());
+        foreach ($frames->chosen as $frame) {
+            $record->note($frame, $request->note());
+        }
+
+        return Saved::at(route('frames.yard', $apiary->slug), trans_choice(
+            '{1} Noted of :count comb.|[2,*] Noted of :count combs.',
+            count($frames->chosen),
         ));
     }
 

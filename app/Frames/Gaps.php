@@ -11,4 +11,7 @@ enum Gaps: string
 
     /** Drawn or empty frames from store fill them. */
     case FromStore = 'store';
+
+    /** The frames that stay are set wider, at even distances. */
+    case Spaced = 'spaced';
 }

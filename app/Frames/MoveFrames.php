@@ -18,6 +18,8 @@ final readonly class MoveFrames
 
     public const CULL = 'cull';
 
+    public const SWAP = 'swap';
+
     public function __construct(private YardReader $yards, private HeldFrames $held)
     {
     }
@@ -30,6 +32,9 @@ final readonly class MoveFrames
      */
     public function move(YardFrames $frames, string $to, DateTimeImmutable $on): string
     {
+        if ($to === self::SWAP) {
+            return $this->swap($frames, $on);
+        }
         $box = in_array($to, [self::STORE, self::CULL], true) ? null : $this->standing($to);
         $this->held->hold($frames, $box?->place?->hive_id);
         $record = new MoveRecord($on);
@@ -48,6 +53,32 @@ final readonly class MoveFrames
         }
 
         return __('in :box, :hive', ['box' => $box->mark, 'hive' => $box->place->hive->code ?? '']);
+    }
+
+    private function swap(YardFrames $frames, DateTimeImmutable $on): string
+    {
+        [$one, $two] = [$frames->chosen[0] ?? null, $frames->chosen[1] ?? null];
+        if ($one === null || $two === null || count($frames->chosen) !== 2) {
+            throw ValidationException::withMessages(['to' => __('Two frames change places: choose two.')]);
+        }
+        self::mustFit($one, $two->box);
+        $this->held->hold($frames);
+        $record = new MoveRecord($on);
+        $record->to($one, $two->box, $two->slot(), FrameWhy::Swapped);
+        $record->to($two, $one->box, $one->slot(), FrameWhy::Swapped);
+
+        return __('they have changed places');
+    }
+
+    private static function mustFit(FrameOffer $frame, BoxState $box): void
+    {
+        $kind = $box->fitted->kind;
+        if ($frame->box->fitted->kind->combAreaDm2 !== $kind->combAreaDm2) {
+            throw ValidationException::withMessages(['to' => __('Frame :frame does not fit into a :kind.', [
+                'frame' => $frame->mark(),
+                'kind' => $kind->name,
+            ])]);
+        }
     }
 
     private function standing(string $mark): Box
@@ -72,14 +103,8 @@ final readonly class MoveFrames
      */
     private function gaps(YardFrames $frames, BoxState $box): array
     {
-        $kind = $box->fitted->kind;
         foreach ($frames->chosen as $frame) {
-            if ($frame->box->fitted->kind->combAreaDm2 !== $kind->combAreaDm2) {
-                throw ValidationException::withMessages(['to' => __('Frame :frame does not fit into a :kind.', [
-                    'frame' => $frame->mark(),
-                    'kind' => $kind->name,
-                ])]);
-            }
+            self::mustFit($frame, $box);
         }
         $gaps = $box->look->gaps;
         $middle = 0.5 * ($box->fitted->framesFitted + 1);

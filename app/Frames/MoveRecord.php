@@ -7,6 +7,7 @@ namespace App\Frames;
 use App\Models\FrameMove;
 use App\Models\FrameWhy;
 use App\YardState\BoxState;
+use App\YardState\Looks\CombNote;
 use DateTimeImmutable;
 use Marjoram\Core\Comb\Face;
 
@@ -32,14 +33,32 @@ final class MoveRecord
     }
 
     /** An empty frame into a gap. */
-    public function fill(BoxState $box, int $slot, FrameWhy $why, ?string $takenId = null): void
-    {
-        $this->write($why, self::into($box, $slot) + [
+    public function fill(
+        BoxState $box,
+        int $slot,
+        FrameWhy $why,
+        ?string $takenId = null,
+        ?CombNote $comb = null,
+    ): void {
+        $this->write($why, self::into($box, $slot) + self::combOf($comb) + [
             'a' => new Face,
             'b' => new Face,
             'kind' => $box->fitted->kind->key,
             'taken_super_id' => $takenId,
         ]);
+    }
+
+    /** It stays in its slot; from now on this is known of its comb. */
+    public function note(FrameOffer $frame, CombNote $comb): void
+    {
+        $here = self::into($frame->box, $frame->slot());
+        $this->write(FrameWhy::Noted, self::from($frame) + $here + self::combOf($comb) + self::content($frame));
+    }
+
+    /** @return array<string, mixed> */
+    private static function combOf(?CombNote $comb): array
+    {
+        return $comb === null ? [] : ['comb' => $comb->comb, 'comb_year' => $comb->year];
     }
 
     /** Out of the honey room, by its mark. */
@@ -72,7 +91,7 @@ final class MoveRecord
             'b' => $frame->honey->frame->b,
             'seen' => $frame->honey->seen,
             'kind' => $frame->box->fitted->kind->key,
-        ];
+        ] + self::combOf($frame->comb());
     }
 
     /** @param  array<string, mixed>  $values */

@@ -10,9 +10,11 @@ use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
+use App\Support\Fields;
 use App\Support\Http\Saved;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
+use App\YardState\Looks\CombNote;
 use App\YardState\YardReader;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -48,7 +50,7 @@ final readonly class ReturnController
             if ($box === null || isset($filled[$slot])) {
                 $stored += $this->intoStore($record, $frame);
             } else {
-                $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id);
+                $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id, self::comb($frame));
                 $filled[$slot] = true;
             }
         }
@@ -96,6 +98,16 @@ final readonly class ReturnController
         Hive::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
 
         return $this->yards->asStored($lot->harvest->apiary, $ids);
+    }
+
+    /** What was known of its comb when it was taken. */
+    private static function comb(TakenSuper $frame): ?CombNote
+    {
+        $comb = Fields::of($frame->frozen ?? [])->part('comb');
+
+        return $comb->text('comb') === ''
+            ? null
+            : new CombNote($comb->text('comb'), (int) $comb->number('year') ?: null);
     }
 
     /** @return int 1 where it was not there yet */

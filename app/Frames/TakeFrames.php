@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\FrameWhy;
 use App\Models\Hive;
@@ -13,6 +14,7 @@ use App\YardState\NewHarvest;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Frames\StandingBox;
 
 /** Frames come off into a harvest; those that stay are gathered as the keeper chose. */
 final readonly class TakeFrames
@@ -88,6 +90,7 @@ final readonly class TakeFrames
                 'a' => $frame->honey->frame->a,
                 'b' => $frame->honey->frame->b,
                 'seen' => $frame->honey->seen,
+                'comb' => $frame->comb(),
                 'policy_met' => round($frame->box->ripeness->pPolicyMet, 3),
             ],
         ]);
@@ -97,29 +100,41 @@ final readonly class TakeFrames
     private function settle(HiveOffer $hive, YardFrames $frames, Taking $how, MoveRecord $record): void
     {
         $plan = $hive->gathered($frames->ids(), $frames->flowOn);
-        $after = $how->gather ? $plan->after : $hive->standing($frames->ids());
-        foreach ($how->gather ? $plan->shifts : [] as $shift) {
-            $frame = $hive->box($shift->fromBox)->frames[$shift->fromSlot] ?? null;
-            $box = $hive->box($shift->toBox);
-            if ($frame !== null && $box !== null) {
-                $record->to($frame, $box->box, $shift->toSlot, FrameWhy::Gathered);
-            }
-        }
-        foreach ($how->gather ? $plan->emptied : [] as $id) {
+        $emptied = $how->gather ? $plan->emptied : [];
+        foreach ($emptied as $id) {
             BoxPlace::query()
                 ->where('box_id', $id)
                 ->whereNull('until')
                 ->first()
                 ?->update(['until' => $how->on->format('Y-m-d')]);
         }
-        $emptied = $how->gather ? $plan->emptied : [];
-        foreach ($how->gaps === Gaps::FromStore ? $after : [] as $standing) {
+        foreach ($how->gather ? $plan->after : $hive->standing($frames->ids()) as $standing) {
             $box = in_array($standing->id, $emptied, true) ? null : $hive->box($standing->id);
             if ($box !== null) {
-                foreach ($standing->gaps() as $slot) {
-                    $record->fill($box->box, $slot, FrameWhy::Filled);
-                }
+                $this->box($hive, $box, $standing, $how->gaps, $record);
             }
+        }
+    }
+
+    private function box(HiveOffer $hive, BoxOffer $box, StandingBox $standing, Gaps $gaps, MoveRecord $record): void
+    {
+        $isSpaced = $gaps === Gaps::Spaced && $box->box->isSuper() && $standing->gaps() !== [];
+        $offers = array_column($hive->frames(), null, 'id');
+        foreach ($isSpaced ? $standing->closedUp() : $standing->frames as $slot => $frame) {
+            $offer = $offers[$frame->id];
+            if ($offer->box->id !== $standing->id || $offer->slot() !== $slot) {
+                $record->to($offer, $box->box, $slot, $isSpaced ? FrameWhy::Spaced : FrameWhy::Gathered);
+            }
+        }
+        if ($isSpaced && $standing->frames !== []) {
+            // Set wider the combs are no thicker: what they hold is reckoned as they were drawn.
+            Box::query()->whereKey($box->box->id)->firstOrFail()->update([
+                'frames_fitted' => count($standing->frames),
+                'combs_drawn_at' => $box->box->fitted->drawnAt,
+            ]);
+        }
+        foreach ($gaps === Gaps::FromStore ? $standing->gaps() : [] as $slot) {
+            $record->fill($box->box, $slot, FrameWhy::Filled);
         }
     }
 }

@@ -55,6 +55,7 @@ final readonly class YardFrames
     public function places(): array
     {
         return $this->gaps + [
+            MoveFrames::SWAP => __('each other\'s place (two frames)'),
             MoveFrames::STORE => __('store'),
             MoveFrames::CULL => __('melted down: old or damaged comb'),
         ];

@@ -14,12 +14,13 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  *
  * @property string $kind
  * @property int|null $frames_fitted
+ * @property int|null $combs_drawn_at  frames that stood in it when its combs were drawn; null: as many as now
  * @property string $mark
  * @property BoxPlace|null $place
  */
 final class Box extends Record
 {
-    protected $attributes = ['version' => 1, 'frames_fitted' => null];
+    protected $attributes = ['version' => 1, 'frames_fitted' => null, 'combs_drawn_at' => null];
 
     /** @return HasOne<BoxPlace, $this> */
     public function place(): HasOne

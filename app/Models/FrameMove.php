@@ -27,6 +27,8 @@ use Marjoram\Core\Comb\Face;
  * @property bool $seen  its faces were seen, not presumed
  * @property string|null $taken_super_id
  * @property string|null $kind  of box that it fits
+ * @property string|null $comb  what was noted of its comb: new, wired, without foundation, damaged
+ * @property int|null $comb_year  in which it was drawn
  * @property Hive|null $from
  * @property Hive|null $to
  */
@@ -43,6 +45,8 @@ final class FrameMove extends Record
         'seen' => true,
         'taken_super_id' => null,
         'kind' => null,
+        'comb' => null,
+        'comb_year' => null,
     ];
 
     protected $casts = [

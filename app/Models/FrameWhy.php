@@ -27,6 +27,12 @@ enum FrameWhy: string
     /** An empty frame out of store into a gap. */
     case Filled = 'filled';
 
+    /** It stays where it is: something of its comb was noted. */
+    case Noted = 'noted';
+
+    /** Two frames changed places. */
+    case Swapped = 'swapped';
+
     /** Wet, after it was spun. */
     case Returned = 'returned';
 }

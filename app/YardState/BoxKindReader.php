@@ -45,7 +45,9 @@ final class BoxKindReader
     {
         $kind = $this->get($box->kind);
 
-        return new FittedBox($kind, min($kind->frames, $box->frames_fitted ?? $kind->frames));
+        $drawnAt = $box->combs_drawn_at === null ? null : min($kind->frames, $box->combs_drawn_at);
+
+        return new FittedBox($kind, min($kind->frames, $box->frames_fitted ?? $kind->frames), $drawnAt);
     }
 
     /** @return array<string, BoxKind> */

@@ -86,9 +86,9 @@ final readonly class HiveReader
         foreach ($hive->places->reverse() as $place) {
             $number = (int) $numbers[$place->role];
             $numbers[$place->role] = $number - 1;
-            $look = $looks[$place->box_id] ?? new Look;
-            $isSuper = $place->role === 'super';
             $fitted = $this->kinds->fitted($place->box);
+            $look = ($looks[$place->box_id] ?? new Look)->within($fitted->framesFitted);
+            $isSuper = $place->role === 'super';
             $super = $this->super($hive, $place, $fitted, $look, $policy, $flow, $underCapped && $isSuper);
             $box = $this->box($hive, $place, $number, $super, $look, $decisions->get($place->box_id), $policy);
             $underCapped = $underCapped || ($isSuper && $this->ripeness->countsAsCapped($box->ripeness->box));

@@ -65,7 +65,7 @@ final readonly class Comb
     private function kgOfFullFace(FittedBox $box, float $fill, float $waterPct, string $pointer): float
     {
         InvalidInput::unlessWithin($waterPct, 10.0, 30.0, 'The water', $pointer);
-        $thicknessMm = max(0.0, $box->kind->insideWidthMm / $box->framesFitted - $this->assumptions->passageMm);
+        $thicknessMm = max(0.0, $box->kind->insideWidthMm / $box->drawnAt - $this->assumptions->passageMm);
 
         return (($box->kind->combAreaDm2 * $thicknessMm) / 200.0) * $fill * $this->density->kgPerLitre($waterPct);
     }

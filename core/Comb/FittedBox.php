@@ -11,12 +11,17 @@ final readonly class FittedBox
 {
     public int $framesFitted;
 
+    /** Frames that stood in the box when its combs were drawn: set wider they are no thicker until bees build on. */
+    public int $drawnAt;
+
     /** @throws InvalidInput when more frames are fitted than the box has room for, or none */
-    public function __construct(public BoxKind $kind, ?int $framesFitted = null)
+    public function __construct(public BoxKind $kind, ?int $framesFitted = null, ?int $drawnAt = null)
     {
         $fitted = $framesFitted ?? $kind->frames;
         InvalidInput::unlessWithin($fitted, 1, $kind->frames, 'The number of frames fitted', '/frames_fitted');
+        InvalidInput::unlessWithin($drawnAt ?? $fitted, 1, $kind->frames, 'The combs drawn at', '/drawn_at');
         $this->framesFitted = $fitted;
+        $this->drawnAt = max($fitted, $drawnAt ?? $fitted);
     }
 
     /** Distance of a slot from the middle of the box, 0 in the centre and 1 at the outermost slots. */

@@ -39,6 +39,15 @@ final readonly class StandingBox
         return abs(2 * $slot - $this->slots - 1);
     }
 
+    /** @return array<int, StandingFrame> the same frames without gaps between them, from slot 1 */
+    public function closedUp(): array
+    {
+        $frames = $this->frames;
+        ksort($frames);
+
+        return $frames === [] ? [] : array_combine(range(1, count($frames)), array_values($frames));
+    }
+
     /** Frames with honey that hands may move. */
     public function movable(): int
     {

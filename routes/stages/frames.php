@@ -16,6 +16,8 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
         ->name('frames.return');
     Route::post('/frames/{apiary}', [FramesController::class, 'store'])
         ->name('frames.take');
+    Route::post('/frames/{apiary}/combs', [FramesController::class, 'comb'])
+        ->name('frames.comb');
     Route::post('/frames/{apiary}/moves', [FramesController::class, 'move'])
         ->name('frames.move');
 });

@@ -131,6 +131,44 @@ final class FramesTest extends FeatureTestCase
         self::assertSame([false, 0.5], [$painted->gone, $painted->a->open]);
     }
 
+    public function test_frames_set_wider_hold_what_they_held_and_stand_in_a_row(): void
+    {
+        $before = $this->honey();
+        $top = $this->box(2);
+        $gone = [$this->id($top, 4), $this->id($top, 5), $this->id($top, 9)];
+        $this->take($gone, ['gaps' => 'spaced'])->assertStatus(303);
+        $box = $this->box(2);
+        self::assertSame([7, 7, []], [$box->fitted->framesFitted, $box->framesIn(), $box->look->gaps]);
+        self::assertSame(10, $box->fitted->drawnAt);
+        self::assertEqualsWithDelta(0.95, $box->look->frames[3]->a->capped, 1e-9);
+        $kg = (float) TakenSuper::query()->sum('estimate_kg');
+        self::assertEqualsWithDelta($before - $kg, $this->honey(), 0.002, 'wider, not fuller');
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertSame($before, $this->honey());
+    }
+
+    public function test_a_comb_is_known_wherever_its_frame_goes(): void
+    {
+        $top = $this->box(2);
+        $low = $this->box(1);
+        $comb = ['f' => [$this->id($top, 4)], 'comb' => 'free', 'year' => '2025'];
+        $this->send('POST', '/frames/lime-row/combs', ['comb' => 'gold'] + $comb, from: '/frames/lime-row')->assertStatus(422);
+        $this->send('POST', '/frames/lime-row/combs', $comb)->assertStatus(303);
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('2025 no foundation');
+        $honey = $this->honey();
+        $swap = ['f' => [$this->id($top, 4), $this->id($low, 7)], 'to' => 'swap'];
+        $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($top, 4)], 'to' => 'swap'], from: '/frames/lime-row')->assertStatus(422);
+        $this->send('POST', '/frames/lime-row/moves', $swap)->assertStatus(303);
+        $low = $this->box(1);
+        self::assertSame(['free', 2025], [$low->look->combs[7]->comb, $low->look->combs[7]->year]);
+        self::assertEqualsWithDelta([0.95, 0.2], [$low->look->frames[7]->a->capped, $this->box(2)->look->frames[4]->a->capped], 1e-9);
+        self::assertEqualsWithDelta($honey, $this->honey(), 1e-6, 'nothing is lost in a swap');
+        // Spun and back by its mark it is the same comb.
+        $this->take([$this->id($low, 7)])->assertStatus(303);
+        $this->send('POST', '/frames/lots/'.Lot::query()->firstOrFail()->id.'/return', ['to' => 'home'])->assertStatus(303);
+        self::assertSame('free', $this->box(1)->look->combs[7]->comb);
+    }
+
     public function test_frames_go_to_another_hive_into_store_and_back_and_none_is_in_two_places(): void
     {
         $two = $this->hive($this->yard, 'L2', 1, 1);
@@ -218,7 +256,8 @@ final class FramesTest extends FeatureTestCase
             $supers = array_merge($states[0]->supers(), $states[1]->supers());
             $to = $supers === [] ? 'store' : $supers[$random->getInt(0, count($supers) - 1)]->mark;
             match ($random->getInt(0, 4)) {
-                0, 1 => $this->take($frames, ['gather' => (string) $random->getInt(0, 1)]),
+                0 => $this->take($frames, ['gather' => (string) $random->getInt(0, 1)]),
+                1 => $this->send('POST', '/frames/lime-row/moves', ['f' => array_slice($frames, 0, 2), 'to' => 'swap']),
                 2 => $this->send('POST', '/frames/lime-row/moves', ['f' => array_slice($frames, 0, 2), 'to' => $to]),
                 3 => $this->send('POST', '/frames/lime-row/moves', ['f' => array_slice($frames, 0, 1), 'to' => ['store', 'cull'][$random->getInt(0, 1)]]),
                 default => $this->send('POST', '/undo'),

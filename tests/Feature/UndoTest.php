@@ -521,6 +521,11 @@ final class UndoTest extends FeatureTestCase
                 '/frames/ekbacken/moves',
                 ['f' => [$this->super('E3')->box->mark.'-5'], 'to' => 'store'],
             ],
+            'frames.comb' => fn (): array => [
+                'POST',
+                '/frames/ekbacken/combs',
+                ['f' => [$this->super('E3')->box->mark.'-5'], 'comb' => 'free', 'year' => '2025'],
+            ],
             'frames.return' => function (): array {
                 $this->send('POST', '/frames/ekbacken', ['f' => [$this->super('E3')->box->mark.'-5']]);
 

@@ -16,6 +16,7 @@ final readonly class Look
      * @param  array<int, Frame>  $frames  by slot
      * @param  list<NotedReading>  $readings
      * @param  list<int>  $gaps  slots without a frame: it was taken out
+     * @param  array<int, CombNote>  $combs  what was noted of combs, by slot
      */
     public function __construct(
         public ?string $id = null,
@@ -27,7 +28,18 @@ final readonly class Look
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
         public array $gaps = [],
+        public array $combs = [],
     ) {
+    }
+
+    /** Only what stands in the slots that there are: of frames set wider there are fewer. */
+    public function within(int $slots): self
+    {
+        $isThere = static fn (int $slot): bool => $slot <= $slots;
+
+        return $this->gaps === [] || max($this->gaps) <= $slots
+            ? $this
+            : $this->with($this->frames, array_values(array_filter($this->gaps, $isThere)), $this->combs);
     }
 
     /**
@@ -35,8 +47,9 @@ final readonly class Look
      *
      * @param  array<int, Frame>  $frames  by slot
      * @param  list<int>  $gaps
+     * @param  array<int, CombNote>  $combs
      */
-    public function with(array $frames, array $gaps): self
+    public function with(array $frames, array $gaps, array $combs): self
     {
         return new self(
             $this->id,
@@ -48,6 +61,7 @@ final readonly class Look
             $this->daysSinceLast,
             $this->lastCappedShare,
             $gaps,
+            $combs,
         );
     }
 }

@@ -97,8 +97,11 @@ final class MovedFrames
             }
         }
         $frames = $look->frames;
-        $gaps = [];
+        $gaps = $combs = [];
         foreach ($last as $slot => $move) {
+            if (! $move->out && $move->comb !== null) {
+                $combs[$slot] = $move->comb;
+            }
             $isPaintedSince = isset($frames[$slot]) && [$day, $painted[$slot] ?? ''] > [$move->on, $move->madeAt];
             if ($isPaintedSince) {
                 continue;
@@ -114,6 +117,6 @@ final class MovedFrames
         ksort($frames);
         sort($gaps);
 
-        return $look->with($frames, $gaps);
+        return $look->with($frames, $gaps, $combs);
     }
 }

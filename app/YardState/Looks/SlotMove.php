@@ -19,6 +19,7 @@ final readonly class SlotMove
         private Face $a,
         private Face $b,
         private bool $seen,
+        public ?CombNote $comb,
     ) {
     }
 
@@ -38,6 +39,10 @@ final readonly class SlotMove
             AsFace::read('a', $row),
             AsFace::read('b', $row),
             (bool) ($row['seen'] ?? true),
+            $text('comb') === '' ? null : new CombNote(
+                $text('comb'),
+                $text('comb_year') === '' ? null : (int) $text('comb_year'),
+            ),
         );
     }
 

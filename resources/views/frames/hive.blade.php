@@ -34,6 +34,9 @@
               >
               <x-drawing.picture :of="$draw->of($frame)" />
               <span>{{ $slot }}</span>
+              @if ($frame->comb())
+                <span class="combnote">{{ $frame->comb()->year }} {{ $combs[$frame->comb()->comb] ?? '' }}</span>
+              @endif
               <span class="sr">
                 {{ $frame->mark() }}: ~{{ $f->kg($frame->honey->kg) }}
                 {{ $frame->honey->seen ? '' : __('presumed') }} {{ $frame->hasBrood() ? __('brood') : '' }}

@@ -99,7 +99,11 @@
             name="gaps"
             :label="__('Gaps')"
             value="left"
-            :options="['left' => __('stay'), 'store' => __('are filled with empty frames from store')]"
+            :options="[
+                'left' => __('stay'),
+                'store' => __('are filled with empty frames from store'),
+                'spaced' => __('close: the frames are set wider'),
+            ]"
           />
           <x-field name="colour" :label="__('Marks')" :options="$colours" />
           <x-field
@@ -142,6 +146,26 @@
         </x-form>
         <p class="sub">
           {{ __('Honey for a hungry hive, brood to a split: into the gaps of a box, those of the middle first.') }}</p>
+      </x-disclosure>
+      <x-disclosure :summary="__('Or note what combs they are')" :open="$errors->hasAny(['comb', 'year'])">
+        <x-form :action="route('frames.comb', $apiary->slug)" class="row">
+          @foreach ($frames->ids() as $id)
+            <input type="hidden" name="f[]" value="{{ $id }}" />
+          @endforeach
+          <x-field name="comb" :label="__('Comb')" :options="$combs" />
+          <x-field
+            name="year"
+            id="comb-year"
+            type="number"
+            min="1990"
+            max="2100"
+            :label="__('Drawn in')"
+          />
+          <button class="btn">{{ __('Note it') }}</button>
+        </x-form>
+        <p class="sub">
+          {{ __('It goes along with the frame, wherever that goes. Nothing is asked of frames that you note nothing of.') }}
+        </p>
       </x-disclosure>
     @endcan
   @endif
