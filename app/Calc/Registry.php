@@ -10,14 +10,21 @@ final class Registry
     /** @var array<string, class-string<Calculation>> */
     private const ALL = [
         'allot' => Calculations\Allot::class,
+        'blend' => Calculations\Blend::class,
         'clearing' => Calculations\Clearing::class,
         'comb' => Calculations\Comb::class,
         'flow' => Calculations\Flow::class,
+        'jars' => Calculations\Jars::class,
         'lift' => Calculations\Lift::class,
         'moisture' => Calculations\Moisture::class,
+        'prepack' => Calculations\Prepack::class,
         'reserve' => Calculations\Reserve::class,
         'ripeness' => Calculations\Ripeness::class,
+        'rotor' => Calculations\Rotor::class,
         'rounds' => Calculations\Rounds::class,
+        'settle' => Calculations\Settle::class,
+        'viscosity' => Calculations\Viscosity::class,
+        'wax' => Calculations\Wax::class,
         'yields' => Calculations\Yields::class,
     ];
 

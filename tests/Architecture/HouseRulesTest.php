@@ -27,6 +27,8 @@ final class HouseRulesTest extends TestCase
         'Reserve' => ['Numerics'],
         'Ripeness' => ['Comb', 'Moisture', 'Numerics'],
         'Rounds' => ['Clearing', 'Numerics'],
+        'Rotor' => ['Numerics'],
+        'Viscosity' => ['Comb', 'Numerics'],
         'Yields' => [],
     ];
 

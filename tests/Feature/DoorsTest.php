@@ -257,6 +257,13 @@ final class DoorsTest extends FeatureTestCase
             '{"readings":[{"scale":"brix","value":80,"mass_kg":null}],"limit_pct":18.5,"heather":true}',
         ]),
     ]
+    #[TestWith(['viscosity', '{"temperature_c":30,"water_pct":17.5}'])]
+    #[TestWith(['settle', '{"depth_cm":35,"temperature_c":30,"water_pct":17.5}'])]
+    #[TestWith(['blend', '{"buckets":[{"id":"a","kg":20,"water_pct":17},{"id":"b","kg":20,"water_pct":19.5}]}'])]
+    #[TestWith(['jars', '{"honey_kg":12.3,"jars":[{"id":"1","net_g":500,"stock":20,"price":6,"must_fill":2},{"id":"2","net_g":250,"stock":9}],"goal":"most-value"}'])]
+    #[TestWith(['prepack', '{"nominal_g":500,"weights_g":[503,501.5,499,470]}'])]
+    #[TestWith(['wax', '{"honey_kg":120}'])]
+    #[TestWith(['rotor', '{"slots":4,"frames":[{"id":"a","g":2400},{"id":"b","g":1900},{"id":"c","g":2100}],"spares":[{"id":"s","g":600}]}'])]
     public function test_answers_keep_their_schema(string $name, string $json): void
     {
         $out = app(\App\Calc\CalculationRunner::class)->run($name, $json);
