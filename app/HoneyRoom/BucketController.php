@@ -24,6 +24,7 @@ final readonly class BucketController
             'number' => $number,
             'gross_kg' => $request->kg('gross'),
             'tare_kg' => $request->kg('tare'),
+            'water_pct' => $request->water(),
             'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
         ]);
         KeepAllotment::of($lot);
@@ -35,7 +36,10 @@ final readonly class BucketController
     {
         $bucket
             ->claim($request->input('version'))
-            ->update(['gross_kg' => $request->kg('gross'), 'tare_kg' => $request->kg('tare')]);
+            ->update([
+                'gross_kg' => $request->kg('gross'),
+                'tare_kg' => $request->kg('tare'),
+            ] + ($request->has('water') ? ['water_pct' => $request->water()] : []));
         KeepAllotment::of($bucket->load('lot')->lot);
 
         return Saved::at(

@@ -15,8 +15,17 @@ final class BucketRequest extends MeasuredRequest
         return [
             'gross' => ['required', 'numeric', 'gte:tare', $this->massMax(200.0)],
             'tare' => ['required', 'numeric', 'min:0', $this->massMax(20.0)],
+            'water' => ['nullable', 'numeric', 'between:12,28'],
             'version' => ['nullable', 'integer'],
         ];
+    }
+
+    /** What is said of its water; null where it is not. */
+    public function water(): ?float
+    {
+        $water = $this->validated('water');
+
+        return is_numeric($water) ? round((float) $water, 2) : null;
     }
 
     /** @return array<string, string> */

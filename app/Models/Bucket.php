@@ -15,12 +15,20 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $number
  * @property float $gross_kg
  * @property float $tare_kg
+ * @property float|null $water_pct  as a refractometer said of it
  * @property \Illuminate\Support\Carbon $weighed_at
  * @property Lot $lot
  */
 final class Bucket extends Record
 {
-    protected $casts = ['gross_kg' => 'float', 'tare_kg' => 'float', 'weighed_at' => 'immutable_datetime'];
+    protected $attributes = ['version' => 1, 'water_pct' => null];
+
+    protected $casts = [
+        'gross_kg' => 'float',
+        'tare_kg' => 'float',
+        'water_pct' => 'float',
+        'weighed_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Lot, $this> */
     public function lot(): BelongsTo

@@ -2,14 +2,20 @@
 
 declare(strict_types=1);
 
+use App\HoneyRoom\BlendController;
 use App\HoneyRoom\BucketController;
 use App\HoneyRoom\HoneyRoomController;
+use App\HoneyRoom\JarsController;
 use App\HoneyRoom\TakenSuperController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
     Route::get('/honey-room', [HoneyRoomController::class, 'index'])
         ->name('honey-room.index');
+    Route::get('/honey-room/blend', [BlendController::class, 'show'])
+        ->name('honey-room.blend');
+    Route::get('/honey-room/jars', [JarsController::class, 'show'])
+        ->name('honey-room.jars');
     Route::get('/honey-room/{lot}', [HoneyRoomController::class, 'show'])
         ->name('honey-room.lot');
 });

@@ -46,7 +46,7 @@ final class HouseRulesTest extends TestCase
         'Devices' => [],
         'Drawing' => [],
         'Frames' => ['Drawing', 'Models', 'Operation', 'YardState'],
-        'HoneyRoom' => ['Drawing', 'Models', 'Operation'],
+        'HoneyRoom' => ['Drawing', 'Models', 'Operation', 'Wording'],
         'Models' => ['Records'],
         'Operation' => ['Models', 'Records'],
         'Places' => [],

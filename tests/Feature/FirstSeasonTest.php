@@ -62,6 +62,8 @@ final class FirstSeasonTest extends FeatureTestCase
             '/clear/rounds/new',
             '/clear/drives',
             '/honey-room',
+            '/honey-room/blend',
+            '/honey-room/jars',
             '/compare',
             '/yards',
             '/yards/quince-hill',

@@ -5,6 +5,7 @@
   :wall="true"
 >
   <h1>{{ $lots->isEmpty() ? __('The honey room is empty') : __('Lots, newest first') }}</h1>
+  @include('honey-room.tabs')
   @if ($lots->isEmpty())
     <p class="empty">{{ __('Supers come here when a clearing is collected.') }} <a class="link"
         href="{{ route('clear.index') }}"

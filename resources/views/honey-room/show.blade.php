@@ -38,6 +38,15 @@
           :value="round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2)"
           required
         />
+        <x-field
+          name="water"
+          type="number"
+          step="0.1"
+          min="12"
+          max="28"
+          inputmode="decimal"
+          :label="__('Water, %')"
+        />
         <button class="btn go">{{ __('Weigh') }}</button>
       </x-form>
     </section>
@@ -58,7 +67,7 @@
         <thead>
           <tr>
             <th>{{ __('Bucket') }}</th>
-            <th>{{ __('Gross and tare, :unit', ['unit' => $f->massUnit()]) }}</th>
+            <th>{{ __('Gross and tare, :unit; water, %', ['unit' => $f->massUnit()]) }}</th>
             <th class="num">{{ __('Net') }}</th>
             <th><span class="sr">{{ __('what to do') }}</span></th>
           </tr>
@@ -91,10 +100,22 @@
                         value="{{ round($f->massValue($bucket->tare_kg), 2) }}"
                       >
                     </div>
+                    <div class="field"><label class="sr"
+                        for="w{{ $bucket->id }}">{{ __('Water of bucket :n, per cent', ['n' => $bucket->number]) }}</label>
+                      <input
+                        id="w{{ $bucket->id }}"
+                        name="water"
+                        type="number"
+                        step="0.1"
+                        placeholder="{{ __('water') }}"
+                        value="{{ $bucket->water_pct === null ? '' : round($bucket->water_pct, 1) }}"
+                      >
+                    </div>
                     <button class="btn small">{{ __('Correct') }}</button>
                   </x-form>
                 @else
-                  {{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }}
+                  {{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }} /
+                  {{ $f->water($bucket->water_pct) }}
                 @endcan
               </td>
               <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>

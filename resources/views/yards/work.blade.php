@@ -11,7 +11,7 @@
           @foreach ($boxes as $box)
             <a
               class="storebox"
-              href="{{ route('yards.yard', [$page->apiary->slug, 'box' => $box->id]) }}#hand"
+              href="?box={{ $box->id }}#hand"
               data-box="{{ $box->id }}"
               @if ($box->is($page->hand?->box)) aria-current="true" @endif
             >{{ $box->mark }}<span class="sr">, {{ $kind }}</span></a>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom;
+
+use App\Models\Bucket;
+use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Marjoram\Core\HoneyRoom\Blending;
+use Marjoram\Core\HoneyRoom\WetBucket;
+
+/** Which buckets may be poured together under a limit of water, in which order, and what is left. Nothing is stored. */
+final readonly class BlendController
+{
+    private const SHOWN = 120;
+
+    public function show(Request $request, CurrentOperation $current, BlendPicture $picture): View
+    {
+        $buckets = Bucket::query()
+            ->with('lot')
+            ->orderByDesc('weighed_at')
+            ->orderBy('number')
+            ->limit(self::SHOWN)
+            ->get();
+        $read = $buckets->filter(static fn (Bucket $one): bool => $one->water_pct !== null);
+        $given = $request->query('buckets');
+        $chosen = $request->query('reckon') === null
+            ? $read
+            : $read->whereIn('id', is_array($given) ? array_filter($given, is_string(...)) : []);
+        $asked = $request->query('limit');
+        $usual = Policy::of($current->get())->ripeness->waterMaxPct;
+        $limit = is_numeric($asked) ? max(14.0, min(23.0, (float) $asked)) : $usual;
+        $blend = (new Blending)->blend(
+            array_values($chosen->map(self::wet(...))->all()),
+            $limit,
+        );
+
+        return view('honey-room.blend', [
+            'buckets' => $buckets,
+            'read' => $read,
+            'unread' => $buckets->count() - $read->count(),
+            'chosen' => $chosen->modelKeys(),
+            'limit' => $limit,
+            'blend' => $blend,
+            'sdPct' => BlendPicture::sdPct($blend),
+            'picture' => $picture->of($blend, $limit),
+        ]);
+    }
+
+    private static function wet(Bucket $bucket): WetBucket
+    {
+        return new WetBucket(
+            $bucket->lot->code.' / '.$bucket->number,
+            max(0.0, $bucket->netKg()),
+            max(10.0, min(30.0, (float) $bucket->water_pct)),
+        );
+    }
+}

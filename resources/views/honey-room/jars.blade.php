@@ -1,0 +1,147 @@
+<x-page :title="__('Settle and jar')" stage="honey-room" :wall="true">
+  <h1>{{ __('Settle and jar') }}</h1>
+  @include('honey-room.tabs')
+  @foreach ($wrong as $sentence)
+    <p class="notice bad" role="alert">{{ $sentence }}</p>
+  @endforeach
+  <form method="get" action="{{ route('honey-room.jars') }}" class="fields">
+    <section class="blk">
+      <h2>{{ __('Until it is clear') }}</h2>
+      <div class="row">
+        <x-field
+          name="depth"
+          type="number"
+          min="1"
+          max="500"
+          :label="__('Depth of the honey, cm')"
+          :value="$form->depthCm()"
+        />
+        <x-field
+          name="water"
+          type="number"
+          step="0.1"
+          min="13.7"
+          max="21.5"
+          :label="__('Water, %')"
+          :value="$form->waterPct()"
+        />
+        <button class="btn">{{ __('Reckon') }}</button>
+      </div>
+      <table class="table">
+        <tr>
+          @foreach (array_keys($hours) as $warmth)
+            <th class="num" scope="col">{{ $warmth }}</th>
+          @endforeach
+        </tr>
+        <tr>
+          @foreach ($hours as $one)
+            <td class="num">~{{ $f->minutes(60 * $one) }}</td>
+          @endforeach
+        </tr>
+      </table>
+      <p class="sub">
+        {{ __('For crumbs of wax of a fifth of a millimetre; finer ones and bubbles take longer. Above 40 °C honey suffers.') }}
+      </p>
+    </section>
+    <section class="blk">
+      <h2>{{ __('Which jars') }}</h2>
+      <div class="row">
+        <x-field
+          name="honey"
+          type="number"
+          step="any"
+          min="0"
+          :label="__('Honey in the tank, :unit', ['unit' => $f->massUnit()])"
+          :value="$form->typed('honey')"
+        />
+        <x-field
+          name="goal"
+          :label="__('So that')"
+          :value="$form->goal()->value"
+          :options="['least-left' => __('least is left'), 'most-value' => __('it is worth most')]"
+        />
+      </div>
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">{{ __('Net, g') }}</th>
+            <th scope="col">{{ __('Jars at hand') }}</th>
+            <th scope="col">{{ __('Ordered') }}</th>
+            <th scope="col">{{ __('Price') }}</th>
+            <th scope="col" class="num">{{ __('Fill') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          @foreach ($rows as $i)
+            <tr>
+              @foreach (['net' => __('Net, g'), 'stock' => __('Jars at hand'), 'must' => __('Ordered'), 'price' => __('Price')] as $name => $words)
+                <td>
+                  <div class="field">
+                    <label class="sr" for="{{ $name }}-{{ $i }}">{{ $words }},
+                      {{ $i + 1 }}</label>
+                    <input
+                      id="{{ $name }}-{{ $i }}"
+                      name="{{ $name }}[{{ $i }}]"
+                      type="number"
+                      step="any"
+                      min="0"
+                      value="{{ $form->typed($name, $i) }}"
+                    />
+                  </div>
+                </td>
+              @endforeach
+              <td class="num"><b>{{ $plan->fill[$i] ?? '' }}</b></td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+      @if ($plan)
+        <p>
+          {{ trans_choice('{1} :count jar|[0,*] :count jars', $plan->jars()) }},
+          {{ __(':g g left', ['g' => $plan->leftG]) }}{{ $plan->value > 0 ? ', ' . __('worth :value', ['value' => number_format($plan->value, 2)]) : '' }}
+        </p>
+      @endif
+      <p class="sub">{{ __('One hundredth sticks to the tank. What is ordered comes first.') }}</p>
+    </section>
+    <section class="blk">
+      <h2>{{ __('Do they hold what they say?') }}</h2>
+      <div class="row">
+        <x-field
+          name="nominal"
+          type="number"
+          min="5"
+          max="10000"
+          :label="__('Written on them, g')"
+          :value="$form->nominalG()"
+        />
+        <x-field
+          name="weights"
+          :label="__('Net weights of some jars, g')"
+          :hint="__('one after the other, with spaces')"
+          :value="$form->typed('weights')"
+        />
+      </div>
+      @if ($prepack)
+        <p>
+          {{ __(':n jars, mean :mean g; :short short by more than :error g, :twice by more than twice that.', [
+              'n' => $prepack->jars,
+              'mean' => number_format($prepack->meanG, 1),
+              'short' => $prepack->short,
+              'error' => number_format($prepack->tolerableG, 1),
+              'twice' => $prepack->twiceShort,
+          ]) }}
+          <b>{{ $prepack->passes() ? __('The rules of the average system are kept.') : __('They are not kept: fill them up.') }}</b>
+        </p>
+      @endif
+      <button class="btn go">{{ __('Reckon') }}</button>
+    </section>
+  </form>
+  <x-slot:why>
+    <p class="lab">{{ __('How') }}</p>
+    <p>{{ __('Wax rises as small spheres do in a thick liquid; how thick, its warmth and water say.') }}</p>
+    <p>{{ __('The jars are reckoned exactly: no other filling leaves less, or is worth more, with fewer jars.') }}</p>
+    <p class="caution">
+      {{ __('Labels, net quantities and how many jars are weighed: check your law. No honey to infants under 12 months.') }}
+    </p>
+  </x-slot:why>
+</x-page>
