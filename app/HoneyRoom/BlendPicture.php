@@ -18,7 +18,7 @@ final readonly class BlendPicture
 
     private const OWN_PCT = 0.2;
 
-    private const WIDTH = 620.0;
+    private const WIDTH = 350.0;
 
     private const TANK = 150.0;
 
@@ -58,7 +58,10 @@ final readonly class BlendPicture
         }
         $canvas->path('bk', Canvas::at('M', 2.0, 8.0)."V{$bottom}h".self::TANK.'V8');
 
-        return new Picture(self::WIDTH, $bottom + 8.0, $canvas->shapes(), __('The blend, by levels'));
+        $size = ['width' => self::WIDTH, 'height' => round($bottom + 8.0, 1)];
+        $label = __('The blend, by levels');
+
+        return new Picture(self::WIDTH, $bottom + 8.0, $canvas->shapes(), $label, 'part', false, $size);
     }
 
     private function height(BlendResult $blend): float

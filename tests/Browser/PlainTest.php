@@ -56,6 +56,33 @@ final class PlainTest extends BrowserTestCase
         self::assertSame('170', $this->find('[name=value]')->getAttribute('value'));
     }
 
+    public function test_frames_are_chosen_and_taken_and_a_box_is_moved_without_scripts(): void
+    {
+        self::screen(390, 844);
+        $this->signIn('partner');
+        self::scripts(false);
+        $this->open('/frames/skolgarden');
+        $before = (int) $this->text('#frames-sum .big');
+        $this->press('.frameslot:not(.brood) input:not(:checked)');
+        $this->press('#choose-frames .row .btn');
+        $this->waitForText('#frames-sum .big', (string) ($before + 1));
+        $this->press('#frames-sum .btn.go');
+        $this->waitForText('.notice', 'on their way');
+        $this->press('.notice form button');
+        $this->waitForText('.notice', 'Undone');
+        // A box by the form of the one in hand.
+        $this->open('/yards/skolgarden/S2');
+        $this->press('#hive .stop a');
+        $this->waitForText('#hand', 'In hand');
+        $this->press('#hand-hive option[value="S1"]');
+        $this->press('#hand .btn.go');
+        $this->waitForText('.notice', 'is on S1');
+        $this->press('.notice form button');
+        $this->waitForText('.notice', 'Undone');
+        $this->open('/frames/skolgarden');
+        self::assertSame($before, (int) $this->text('#frames-sum .big'));
+    }
+
     public function test_rounds_are_asked_for_and_used_without_scripts(): void
     {
         self::screen(390, 844);
