@@ -16,6 +16,7 @@ final class Registry
         'flow' => Calculations\Flow::class,
         'jars' => Calculations\Jars::class,
         'lift' => Calculations\Lift::class,
+        'loads' => Calculations\Loads::class,
         'moisture' => Calculations\Moisture::class,
         'prepack' => Calculations\Prepack::class,
         'reserve' => Calculations\Reserve::class,

@@ -21,6 +21,18 @@ final readonly class Loading
     ) {
     }
 
+    public function hasFresh(): bool
+    {
+        return array_filter($this->slots, static fn (?RotorFrame $one): bool => $one?->fresh === true) !== [];
+    }
+
+    /** Fresh combs and old ones together; a counterweight counts as old. */
+    public function isMixed(): bool
+    {
+        return $this->hasFresh()
+            && array_filter($this->slots, static fn (?RotorFrame $one): bool => $one?->fresh === false) !== [];
+    }
+
     /**
      * Force on the bearing, N: what is out of balance times the radius times the square of the angular speed.
      *

@@ -263,6 +263,7 @@ final class DoorsTest extends FeatureTestCase
     #[TestWith(['jars', '{"honey_kg":12.3,"jars":[{"id":"1","net_g":500,"stock":20,"price":6,"must_fill":2},{"id":"2","net_g":250,"stock":9}],"goal":"most-value"}'])]
     #[TestWith(['prepack', '{"nominal_g":500,"weights_g":[503,501.5,499,470]}'])]
     #[TestWith(['wax', '{"honey_kg":120}'])]
+    #[TestWith(['loads', '{"slots":3,"frames":[{"id":"a","g":2400},{"id":"b","g":1900,"fresh":true},{"id":"c","g":2100},{"id":"d","g":2000}],"budget_evaluations":500}'])]
     #[TestWith(['rotor', '{"slots":4,"frames":[{"id":"a","g":2400},{"id":"b","g":1900},{"id":"c","g":2100}],"spares":[{"id":"s","g":600}]}'])]
     public function test_answers_keep_their_schema(string $name, string $json): void
     {

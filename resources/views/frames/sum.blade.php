@@ -72,9 +72,7 @@
     </section>
     @can('record')
       <x-form :action="route('frames.take', $apiary->slug)" class="blk">
-        @foreach ($frames->ids() as $id)
-          <input type="hidden" name="f[]" value="{{ $id }}" />
-        @endforeach
+        @include('frames.ids')
         @if ($clearing)
           <input type="hidden" name="clearing" value="{{ $clearing->id }}" />
         @endif
@@ -126,9 +124,7 @@
       </x-form>
       <x-disclosure :summary="__('Or put them somewhere else')" :open="$errors->has('to')">
         <x-form :action="route('frames.move', $apiary->slug)" class="row">
-          @foreach ($frames->ids() as $id)
-            <input type="hidden" name="f[]" value="{{ $id }}" />
-          @endforeach
+          @include('frames.ids')
           <x-field
             name="to"
             id="frames-to"
@@ -149,9 +145,7 @@
       </x-disclosure>
       <x-disclosure :summary="__('Or note what combs they are')" :open="$errors->hasAny(['comb', 'year'])">
         <x-form :action="route('frames.comb', $apiary->slug)" class="row">
-          @foreach ($frames->ids() as $id)
-            <input type="hidden" name="f[]" value="{{ $id }}" />
-          @endforeach
+          @include('frames.ids')
           <x-field name="comb" :label="__('Comb')" :options="$combs" />
           <x-field
             name="year"
