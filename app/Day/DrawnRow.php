@@ -35,6 +35,7 @@ final readonly class DrawnRow
         return match ($this->work->fate) {
             Fate::Off => match (true) {
                 $this->work->done => __('on the truck'),
+                $this->work->byFrame => __('frames off'),
                 $this->work->lift !== null => __('off: not alone'),
                 default => __('off'),
             },

@@ -17,15 +17,28 @@ final class HiveNames
     ];
 
     /**
+     * A frame that was moved belongs to the hive that it came from, else to the one that it went to.
+     *
+     * @param  array<array-key, mixed>  $record  its columns
+     */
+    private static function named(array $record): ?string
+    {
+        foreach (['hive_id', 'from_hive_id', 'to_hive_id'] as $column) {
+            if (is_string($record[$column] ?? null)) {
+                return $record[$column];
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * @param  array<array-key, array<array-key, mixed>>  $records  columns of each
      * @return array<array-key, string> hive codes, for those that belong to one
      */
     public static function of(array $records): array
     {
-        $hives = array_filter(array_map(
-            static fn (array $one): ?string => is_string($one['hive_id'] ?? null) ? $one['hive_id'] : null,
-            $records,
-        ));
+        $hives = array_filter(array_map(self::named(...), $records));
         foreach (self::BY as $column => $table) {
             $asked = array_filter(array_map(
                 static fn (array $one): ?string => is_string($one[$column] ?? null) ? $one[$column] : null,

@@ -202,7 +202,8 @@ final class FramesTest extends FeatureTestCase
         $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id]);
         $ripe = implode(', ', array_keys(array_filter($top->ripeness->ripe)));
         self::assertSame('3, 4, 5, 6', $ripe);
-        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee("frames $ripe of")->assertSee('Take the frames')->assertDontSee('Finish the day');
+        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee("frames $ripe of")->assertSee('Take the frames')->assertDontSee('Finish the day')
+            ->assertSee('carrying boxes with lids')->assertSee('bee brushes')->assertDontSee('covers or cloths');
         $this->send('PUT', "/clear/plans/$clearing->id/collected", from: "/clear/plans/$clearing->id")
             ->assertStatus(422)
             ->assertSee('single frames come off');
@@ -210,6 +211,7 @@ final class FramesTest extends FeatureTestCase
         $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('finishes the clearing that is planned');
         $this->take([$this->id($top, 3)], ['clearing' => $clearing->id])->assertStatus(303);
         self::assertTrue($clearing->refresh()->isCollected());
+        $this->get('/account/trail')->assertOk()->assertSee('move of a frame')->assertSee('L1');
     }
 
     public function test_bad_input_is_explained_and_changes_nothing(): void

@@ -21,7 +21,7 @@ final readonly class Lifted
         $kg = 0.0;
         $beyond = 0;
         foreach ($visits as $visit) {
-            foreach ($visit->places ? [] : $visit->clearing->items as $super) {
+            foreach ($visit->places || $visit->takesFrames() ? [] : $visit->clearing->items as $super) {
                 $kg += $visit->box($super)->honey->grossKg ?? 0.0;
                 $beyond += $visit->lift($super) === null ? 0 : 1;
             }

@@ -10,27 +10,37 @@ use Marjoram\Core\Clearing\Method;
 /** What the visits of a day want on the truck. */
 final class LoadingList
 {
+    /** Of more no one person should lift the box (common practice). */
+    private const FRAMES_A_CARRIER = 6;
+
     /**
      * @param  list<Visit>  $visits
      * @return list<LoadItem>
      */
     public static function of(array $visits, Kit $kit, int $crew): array
     {
-        $supers = 0;
+        $supers = $frames = 0;
         $methods = $withBoard = $emptied = [];
         foreach ($visits as $visit) {
             $methods[] = $visit->clearing->method;
             // A hive may be on two clearings of a day: it wants one board, and one empty super after.
             $hives = $visit->clearing->items->pluck('hive_id')->flip()->all();
             $withBoard += $visit->places ? $hives : [];
-            $emptied += $visit->places ? [] : $hives;
-            $supers += $visit->places ? 0 : $visit->clearing->items->count();
+            $isWhole = ! $visit->places && ! $visit->takesFrames();
+            $emptied += $isWhole ? $hives : [];
+            $supers += $isWhole ? $visit->clearing->items->count() : 0;
+            $frames += $visit->ripeFrames();
         }
         $boards = count($withBoard);
         $items = [
             new LoadItem('boards', $boards, __('escape boards, checked, right side up')),
             new LoadItem('tape', min(1, $boards), __('tape, for gaps and upper entrances')),
             ...self::tools($methods, max(1, count($emptied)), $kit, $crew),
+            new LoadItem(
+                'carriers',
+                (int) ceil($frames / self::FRAMES_A_CARRIER),
+                __('carrying boxes with lids, for five or six full frames each'),
+            ),
             new LoadItem('covers', $supers, __('covers or cloths for the supers')),
             new LoadItem('empties', count($emptied), __('empty supers or rims for the bees below')),
             new LoadItem('straps', $supers > 0 ? max(2, (int) ceil($supers / 5)) : 0, __('straps')),
@@ -62,7 +72,7 @@ final class LoadingList
                 __('fume boards, pads, repellent as its label says, gloves'),
             ),
             new LoadItem('blower', $uses(Method::Blower) ? 1 : 0, __('blower, ear and eye protection')),
-            new LoadItem('brush', $uses(Method::Brush) ? $crew : 0, __('bee brushes and water to wash them')),
+            new LoadItem('brush', $uses(Method::Brush) || $uses(Method::ByFrame) ? $crew : 0, __('bee brushes and water to wash them')),
         ];
     }
 }

@@ -79,7 +79,8 @@ final readonly class StopReader
             foreach ($visit->byHive[$code] ?? [] as $super) {
                 $box = $visit->box($super);
                 $boards = [...$boards, ...$visit->places ? [$super] : []];
-                $first = [...$first, ...$visit->isFirst() ? [$super->box_id] : []];
+                $isWhole = ! $visit->takesFrames();
+                $first = [...$first, ...$isWhole && $visit->isFirst() ? [$super->box_id] : []];
                 if ($box === null) {
                     $gone = [...$gone, ...$visit->places ? [] : [$super]];
 
@@ -91,8 +92,8 @@ final readonly class StopReader
                     $fate,
                     $super,
                     $visit->isTicked($super),
-                    $visit->lift($super),
-                    $visit->takesFrames(),
+                    $isWhole ? $visit->lift($super) : null,
+                    ! $isWhole,
                 );
             }
         }

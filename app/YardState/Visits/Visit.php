@@ -31,6 +31,17 @@ final readonly class Visit
     ) {
     }
 
+    /** Frames that come off here where they are taken one by one. */
+    public function ripeFrames(): int
+    {
+        $ripe = 0;
+        foreach ($this->takesFrames() ? $this->clearing->items : [] as $super) {
+            $ripe += count(array_filter($this->box($super)->ripeness->ripe ?? []));
+        }
+
+        return $ripe;
+    }
+
     public function takesFrames(): bool
     {
         return $this->clearing->method === Method::ByFrame;

@@ -10,6 +10,9 @@
     </span>
   </legend>
   <x-notes :of="$hive->hive" />
+  @if (!$hive->hive->excluder)
+    <p class="caution">{{ __('No excluder here: look for the queen on each frame before it goes.') }}</p>
+  @endif
   @foreach (array_reverse($hive->boxes) as $offer)
     <div class="framebox">
       <p>
