@@ -13,9 +13,6 @@ use Marjoram\Core\Ripeness\SlotHoney;
 /** A frame in its slot, as it may be taken, moved or left. */
 final readonly class FrameOffer
 {
-    /** Half of an empty super's weight is its frames, wax and wood (from memory). */
-    private const FRAMES_OF_A_BOX = 0.5;
-
     public string $id;
 
     public function __construct(
@@ -57,9 +54,7 @@ final readonly class FrameOffer
     /** With its wood and wax. */
     public function grossKg(): float
     {
-        $kind = $this->box->fitted->kind;
-
-        return $this->honey->kg + self::FRAMES_OF_A_BOX * $kind->emptyMassKg / $kind->frames;
+        return $this->honey->kg + $this->box->fitted->kind->frameMassKg();
     }
 
     public function offered(): OfferedFrame

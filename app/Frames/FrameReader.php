@@ -126,7 +126,14 @@ final readonly class FrameReader
             static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted,
         );
 
-        return SlotHoney::all($fitted, array_values($known), $box->ripeness->box, $policy->comb($fitted->kind->key));
+        $honey = SlotHoney::all($fitted, array_values($known), $box->ripeness->box, $policy->comb($fitted->kind->key));
+        // A wet frame, or one from store: it may be moved though it holds nothing.
+        foreach (array_diff(range(1, $fitted->framesFitted), array_keys($honey), $box->look->gaps) as $slot) {
+            $honey[$slot] = SlotHoney::none($slot);
+        }
+        ksort($honey);
+
+        return $honey;
     }
 
     /** By itself where it was seen; else as its super is judged. */

@@ -167,7 +167,7 @@ final readonly class HiveReader
             $super->box,
             $look,
             $result,
-            BoxHoney::of($super->box, $super->frames, $result->box, $comb),
+            BoxHoney::of($super->box, $super->frames, $result->box, $comb, count($look->gaps)),
             self::decided($hive, $look, $decision),
         );
     }

@@ -27,6 +27,12 @@ final readonly class BoxKind
         InvalidInput::unlessWithin($emptyMassKg, 0.0, 40.0, 'The empty mass', '/empty_mass_kg');
     }
 
+    /** One frame with its drawn comb, kg: half of an empty box's weight is its frames (from memory). */
+    public function frameMassKg(): float
+    {
+        return 0.5 * $this->emptyMassKg / $this->frames;
+    }
+
     /** Only what the honey reckoning needs, for a box described by its measures alone. */
     public static function ofMeasures(int $frames, float $combAreaDm2, float $insideWidthMm, float $emptyMassKg): self
     {

@@ -39,12 +39,16 @@ final readonly class BoxHoney
         return sqrt($fill ** 2 + array_sum(array_map(static fn (self $box): float => $box->ownSdKg ** 2, $boxes)));
     }
 
-    /** @param  list<Frame>  $seen */
+    /**
+     * @param  list<Frame>  $seen
+     * @param  int  $gaps  slots without a frame: the box is so much lighter
+     */
     public static function of(
         FittedBox $box,
         array $seen,
         BoxEstimate $estimate,
         CombAssumptions $assumptions = new CombAssumptions,
+        int $gaps = 0,
     ): self {
         $comb = new Comb($assumptions);
         $presumed = [];
@@ -74,7 +78,7 @@ final readonly class BoxHoney
             $assumptions->sdOfSumKg($whole->honeyKg, $own),
             sqrt($own),
             $seenHoney->honeyKg,
-            $whole->grossKg,
+            $whole->grossKg - $gaps * $box->kind->frameMassKg(),
             sqrt($common),
         );
     }

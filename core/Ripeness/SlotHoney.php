@@ -54,6 +54,12 @@ final readonly class SlotHoney
         return $all;
     }
 
+    /** An empty frame that is known to stand there. */
+    public static function none(int $slot): self
+    {
+        return new self($slot, new Frame($slot, new Face, new Face, gone: true), 0.0, 0.0, true);
+    }
+
     private static function presumed(SlotEstimate $slot): Frame
     {
         $capped = $slot->weight * ($slot->cappedShare ?? 0.0);

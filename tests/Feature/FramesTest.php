@@ -59,6 +59,7 @@ final class FramesTest extends FeatureTestCase
         $after = $this->box(2);
         self::assertSame([3, 4, 5], $after->look->gaps);
         self::assertSame([7, 7], [$after->framesIn(), $after->seen()]);
+        self::assertEqualsWithDelta($top->honey->grossKg - $kg - 3 * 0.26, $after->honey->grossKg, 0.01, 'with their wood and wax');
         // To the gram: what came off is what is missing.
         self::assertEqualsWithDelta($before - $kg, $after->honey->honeyKg, 0.002);
         // Buckets are allotted to frames as to supers, and Compare counts the hive's kilograms but no whole super.
@@ -125,6 +126,12 @@ final class FramesTest extends FeatureTestCase
         self::assertSame([], $box->look->gaps);
         self::assertTrue($box->look->frames[3]->gone);
         self::assertSame([10, 9], [$box->framesIn(), $box->seen()]);
+        // An empty frame may be moved, but not taken for its honey.
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('value="'.$this->id($box, 3).'"', false);
+        $this->take([$this->id($box, 3)])->assertStatus(422)->assertSee('holds no honey');
+        $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($box, 3)], 'to' => 'store'])->assertStatus(303);
+        self::assertSame([3], $this->box(2)->look->gaps);
+        $this->send('POST', '/undo')->assertStatus(303);
         // Painted after that, it is as it was painted.
         $this->send('PUT', "/assess/boxes/$box->id/frames/3", ['a' => ['open' => '0.5'], 'b' => ['open' => '0.5']]);
         $painted = $this->box(2)->look->frames[3];
