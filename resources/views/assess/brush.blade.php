@@ -3,9 +3,8 @@
     @foreach ($looks->faces as $side => $face)
       <div class="face" data-face="{{ $side }}">
         <h3>
-          {{ strtoupper($side) }}
+          {{ __('Face :side', ['side' => strtoupper($side)]) }}
           <span class="shares">
-            <span class="soft">{{ __('of the face:') }}</span>
             @foreach (['capped', 'open', 'brood', 'empty'] as $what)
               <span>{{ __($what) }} <b data-share="{{ $what }}">0 %</b></span>
             @endforeach
@@ -37,7 +36,7 @@
     @endforeach
   </div>
   <div class="tenths" role="group" aria-label="{{ __('Tenths of the face') }}">
-    <span class="lab">{{ __('tenths') }}</span>
+    <span class="lab">{{ __('tenths of the face') }}</span>
     @foreach (range(0, 9) as $tenth)
       <button type="button" data-tenth="{{ $tenth }}">{{ $tenth }}</button>
     @endforeach
