@@ -11,6 +11,7 @@ use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Marjoram\Core\Clearing\Method;
@@ -46,11 +47,7 @@ final readonly class FramesController
             'carry' => $carry,
             'colours' => TakeRequest::colours(),
             'combs' => CombRequest::combs(),
-            'clearing' => Clearing::open()
-                ->where('apiary_id', $apiary->id)
-                ->where('method', Method::ByFrame->value)
-                ->orderBy('first_on')
-                ->first(),
+            'clearings' => $this->open($apiary),
             'today' => $this->current->today()->format('Y-m-d'),
         ]);
     }
@@ -87,13 +84,38 @@ final readonly class FramesController
         ));
     }
 
-    /** A clearing that was planned frame by frame is done with it, where it is named. */
+    /** A clearing that is named is done with it: what else was to come in stays on its hives. */
     private function close(Apiary $apiary, mixed $id, DateTimeImmutable $on): void
     {
-        $clearing = is_string($id) ? Clearing::query()->where('apiary_id', $apiary->id)->find($id) : null;
-        if ($clearing instanceof Clearing && $clearing->method === Method::ByFrame && ! $clearing->isCollected()) {
-            $clearing->update(['state' => ClearingState::Collected, 'first_on' => $on->format('Y-m-d')]);
+        $clearing = is_string($id) ? $this->open($apiary)->firstWhere('id', $id) : null;
+        if ($clearing === null) {
+            return;
         }
+        foreach ($clearing->items as $item) {
+            $item->update(['left_why' => __('taken frame by frame')]);
+        }
+        $day = $on->format('Y-m-d');
+        $clearing->update(['state' => ClearingState::Collected] + ($clearing->second_on === null
+            ? ['first_on' => $day]
+            : ['second_on' => $day, 'first_on' => min($day, $clearing->first_on->format('Y-m-d'))]));
+    }
+
+    /**
+     * Clearings that taking frames may finish: planned so, or with their boards on (supers emptied of bees, and then
+     * chosen by frame).
+     *
+     * @return Collection<int, Clearing>
+     */
+    private function open(Apiary $apiary): Collection
+    {
+        return Clearing::open()
+            ->where('apiary_id', $apiary->id)
+            ->where(static fn ($that) => $that
+                ->where('method', Method::ByFrame->value)
+                ->orWhere('state', ClearingState::Placed->value))
+            ->with('items')
+            ->orderBy('first_on')
+            ->get();
     }
 
     /** To another box, into store, or melted down. */

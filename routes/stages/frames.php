@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use App\Frames\FramesController;
 use App\Frames\ReturnController;
+use App\Frames\TakenFrameController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
+    Route::get('/frames/taken/{super}', [TakenFrameController::class, 'show'])
+        ->name('frames.taken');
     Route::get('/frames/{apiary}', [FramesController::class, 'show'])
         ->name('frames.yard');
 });

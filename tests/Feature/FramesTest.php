@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
+use App\Models\ClearingState;
 use App\Models\FrameMove;
 use App\Models\FrameWhy;
 use App\Models\FrozenClearing;
@@ -215,10 +216,48 @@ final class FramesTest extends FeatureTestCase
             ->assertStatus(422)
             ->assertSee('single frames come off');
         $this->get("/clear/plans/$clearing->id")->assertOk()->assertSee('Take the frames');
-        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('finishes the clearing that is planned');
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('it finishes the clearing of Tue 4 Aug (frame by frame)');
         $this->take([$this->id($top, 3)], ['clearing' => $clearing->id])->assertStatus(303);
         self::assertTrue($clearing->refresh()->isCollected());
         $this->get('/account/trail')->assertOk()->assertSee('move of a frame')->assertSee('L1');
+    }
+
+    public function test_a_super_is_cleared_over_a_board_and_then_chosen_by_frame(): void
+    {
+        $clearing = Clearing::query()->create([
+            'apiary_id' => $this->yard->id,
+            'method' => Method::EscapeBoard,
+            'first_on' => '2026-08-03',
+            'second_on' => '2026-08-04',
+            'state' => ClearingState::Placed,
+            'person_minutes' => 20,
+            'frozen' => new FrozenClearing,
+        ]);
+        $top = $this->box(2);
+        $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id, 'placed_at' => '2026-08-03 10:00:00']);
+        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('or take only their finished frames');
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('it finishes the clearing of');
+        // Not named it stays open; named it is done, and the super stays on its hive.
+        $this->take([$this->id($top, 3)])->assertStatus(303);
+        self::assertFalse($clearing->refresh()->isCollected());
+        $this->take([$this->id($top, 4)], ['clearing' => $clearing->id])->assertStatus(303);
+        self::assertTrue($clearing->refresh()->isCollected());
+        self::assertSame('taken frame by frame', $clearing->items()->firstOrFail()->left_why);
+        self::assertSame([3, 4], $this->box(2)->look->gaps);
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertFalse($clearing->refresh()->isCollected());
+    }
+
+    public function test_a_frame_tells_where_it_was(): void
+    {
+        $top = $this->box(2);
+        $low = $this->box(1);
+        $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($top, 4), $this->id($low, 7)], 'to' => 'swap'])->assertStatus(303);
+        $this->take([$this->id($low, 7)])->assertStatus(303);
+        $this->send('POST', '/frames/lots/'.Lot::query()->firstOrFail()->id.'/return', ['to' => 'home'])->assertStatus(303);
+        $frame = TakenSuper::query()->firstOrFail();
+        $page = (string) $this->get("/frames/taken/$frame->id")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/swapped.*L1, 4.*L1, 7.*taken.*L1, 7.*returned.*L1, 7/s', $page);
     }
 
     public function test_bad_input_is_explained_and_changes_nothing(): void

@@ -68,6 +68,14 @@
             {{ __('Take the frames') }}</a>
         </p>
       @elseif (!$visit->clearing->isCollected())
+        @if (!$visit->places && $visit->clearing->second_on !== null)
+          <p class="noprint">
+            <a class="link"
+              href="{{ route('frames.yard', [$stop->apiary()->slug, 'hives' => array_keys($visit->byHive)]) }}"
+            >
+              {{ __('or take only their finished frames') }}</a>
+          </p>
+        @endif
         <div class="noprint">
           @include('clear.finish', [
               'clearing' => $visit->clearing,

@@ -73,15 +73,21 @@
     @can('record')
       <x-form :action="route('frames.take', $apiary->slug)" class="blk">
         @include('frames.ids')
-        @if ($clearing)
-          <input type="hidden" name="clearing" value="{{ $clearing->id }}" />
-        @endif
         <h2>{{ __('Take them') }}</h2>
-        @if ($clearing)
-          <p class="sub">
-            {{ __('It finishes the clearing that is planned for :day.', ['day' => $f->weekday($clearing->first_on)]) }}
-          </p>
-        @endif
+        @foreach ($clearings as $clearing)
+          <label class="check">
+            <input
+              type="radio"
+              name="clearing"
+              value="{{ $clearing->id }}"
+              @checked($loop->first && $clearing->second_on === null)
+            >
+            {{ __('it finishes the clearing of :day (:method); what else was to come in stays on its hives', [
+                'day' => $f->weekday($clearing->inOn()),
+                'method' => $say->method($clearing->method),
+            ]) }}
+          </label>
+        @endforeach
         <div class="row">
           <x-field
             name="bees"

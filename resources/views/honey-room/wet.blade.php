@@ -12,7 +12,9 @@
     <tbody>
       @foreach ($frames as $row)
         <tr>
-          <td data-label="{{ __('Frame') }}"><b>{{ $row->frame->mark }}</b></td>
+          <td data-label="{{ __('Frame') }}">
+            <a class="link" href="{{ route('frames.taken', $row->frame->id) }}"><b>{{ $row->frame->mark }}</b></a>
+          </td>
           <td class="num" data-label="{{ __('Carrying box') }}">
             {{ $row->frame->carrier }}/{{ $row->frame->carrier_slot }}</td>
           <td class="num" data-label="{{ __('Judged') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>

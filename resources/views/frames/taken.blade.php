@@ -1,0 +1,41 @@
+<x-page :title="__('Frame :mark', ['mark' => $frame->mark])" stage="honey-room" :yard="$frame->harvest->apiary->slug">
+  <div class="hd">
+    <h1>{{ __('Frame :mark', ['mark' => $frame->mark]) }}</h1>
+    @if ($frame->harvest->lot)
+      <span class="sub">
+        <a
+          href="{{ route('honey-room.lot', $frame->harvest->lot->id) }}">{{ __('lot :lot', ['lot' => $frame->harvest->lot->code]) }}</a>
+      </span>
+    @endif
+  </div>
+  <p>
+    {{ __('judged ~:kg', ['kg' => $f->kg($frame->estimate_kg)]) }}@if ($frame->allotted_kg !== null)
+      , {{ __('allotted :kg', ['kg' => $f->kg($frame->allotted_kg)]) }}
+    @endif
+  </p>
+  <table class="table stack">
+    <thead>
+      <tr>
+        <th>{{ __('Day') }}</th>
+        <th>{{ __('What') }}</th>
+        <th>{{ __('From') }}</th>
+        <th>{{ __('To') }}</th>
+        <th>{{ __('Comb') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      @foreach ($moves as $move)
+        <tr>
+          <td data-label="{{ __('Day') }}">{{ $f->date($move->moved_on) }}</td>
+          <td data-label="{{ __('What') }}">{{ __($move->why->value) }}</td>
+          <td data-label="{{ __('From') }}">
+            {{ $move->from === null ? '–' : $move->from->code . ', ' . $move->from_slot }}</td>
+          <td data-label="{{ __('To') }}">{{ $move->to === null ? '–' : $move->to->code . ', ' . $move->to_slot }}
+          </td>
+          <td data-label="{{ __('Comb') }}">{{ $move->comb_year }}
+            {{ $move->comb === null ? '' : __($move->comb) }}</td>
+        </tr>
+      @endforeach
+    </tbody>
+  </table>
+</x-page>
