@@ -18,7 +18,7 @@ final class FrameChain
     {
         $own = FrameMove::query()
             ->where('taken_super_id', $frame->id)
-            ->with(['from', 'to'])
+            ->with(['from', 'to', 'fromBox', 'toBox'])
             ->orderBy('moved_on')
             ->orderBy('made_at')
             ->get();
@@ -45,7 +45,7 @@ final class FrameChain
                 ->orWhere(static fn ($sameDay) => $sameDay
                     ->where('moved_on', $on)
                     ->where('made_at', '<', $move->made_at)))
-            ->with(['from', 'to'])
+            ->with(['from', 'to', 'fromBox', 'toBox'])
             ->orderByDesc('moved_on')
             ->orderByDesc('made_at')
             ->first();

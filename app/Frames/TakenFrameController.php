@@ -17,6 +17,7 @@ final class TakenFrameController
         return view('frames.taken', [
             'frame' => $super->load(['harvest.lot', 'harvest.apiary', 'hive']),
             'moves' => FrameChain::of($super),
+            'combs' => CombRequest::combs(),
         ]);
     }
 }

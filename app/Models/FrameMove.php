@@ -31,6 +31,8 @@ use Marjoram\Core\Comb\Face;
  * @property int|null $comb_year  in which it was drawn
  * @property Hive|null $from
  * @property Hive|null $to
+ * @property Box|null $fromBox
+ * @property Box|null $toBox
  */
 final class FrameMove extends Record
 {
@@ -75,6 +77,18 @@ final class FrameMove extends Record
     public function to(): BelongsTo
     {
         return $this->belongsTo(Hive::class, 'to_hive_id');
+    }
+
+    /** @return BelongsTo<Box, $this> */
+    public function fromBox(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
+    }
+
+    /** @return BelongsTo<Box, $this> */
+    public function toBox(): BelongsTo
+    {
+        return $this->belongsTo(Box::class);
     }
 
     public function label(): string

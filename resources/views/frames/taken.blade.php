@@ -29,11 +29,13 @@
           <td data-label="{{ __('Day') }}">{{ $f->date($move->moved_on) }}</td>
           <td data-label="{{ __('What') }}">{{ __($move->why->value) }}</td>
           <td data-label="{{ __('From') }}">
-            {{ $move->from === null ? '–' : $move->from->code . ', ' . $move->from_slot }}</td>
-          <td data-label="{{ __('To') }}">{{ $move->to === null ? '–' : $move->to->code . ', ' . $move->to_slot }}
+            {{ $move->from === null ? '–' : $move->from->code . ', ' . $move->fromBox?->mark . ', ' . $move->from_slot }}
+          </td>
+          <td data-label="{{ __('To') }}">
+            {{ $move->to === null ? '–' : $move->to->code . ', ' . $move->toBox?->mark . ', ' . $move->to_slot }}
           </td>
           <td data-label="{{ __('Comb') }}">{{ $move->comb_year }}
-            {{ $move->comb === null ? '' : __($move->comb) }}</td>
+            {{ $combs[$move->comb] ?? '' }}</td>
         </tr>
       @endforeach
     </tbody>
