@@ -12,7 +12,6 @@ use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
 use App\Support\Fields;
 use App\Support\Http\Saved;
-use App\YardState\BoxState;
 use App\YardState\HiveState;
 use App\YardState\Looks\CombNote;
 use App\YardState\YardReader;
@@ -22,7 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** Wet frames go back by their marks: to hive, box and slot, where that is free; else into store. */
+/** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController
 {
     public function __construct(private YardReader $yards, private CurrentOperation $current)
@@ -41,23 +40,21 @@ final readonly class ReturnController
             throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
         }
         $record = new MoveRecord(new DateTimeImmutable($values['on'] ?? $today));
-        $hives = $values['to'] === 'home' ? $this->hives($lot, $frames) : [];
+        $free = new FreeSlots($values['to'] === 'home' ? $this->hives($lot, $frames) : []);
+        $slots = $free->for($frames);
         $stored = 0;
-        $filled = [];
         foreach ($frames as $frame) {
-            $box = self::home($hives[$frame->hive_id] ?? null, $frame);
-            $slot = "$frame->box_id $frame->slot";
-            if ($box === null || isset($filled[$slot])) {
+            $home = $slots[$frame->id] ?? null;
+            if ($home === null) {
                 $stored += $this->intoStore($record, $frame);
             } else {
-                $record->fill($box, $frame->slot, FrameWhy::Returned, $frame->id, self::comb($frame));
-                $filled[$slot] = true;
+                $record->fill($home->box, $home->slot, FrameWhy::Returned, $frame->id, self::comb($frame));
             }
         }
-        if ($stored + count($filled) === 0) {
-            throw ValidationException::withMessages(['to' => __('None of their slots is free: they stay in store.')]);
+        if ($stored + count($slots) === 0) {
+            throw ValidationException::withMessages(['to' => __('Their boxes have no gap: they stay in store.')]);
         }
-        $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($filled));
+        $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($slots));
 
         return Saved::at(route('honey-room.lot', $lot->id), $stored === 0
             ? "$words."
@@ -122,13 +119,5 @@ final readonly class ReturnController
         }
 
         return $isThere ? 0 : 1;
-    }
-
-    /** The box that it came from, where it still stands on that hive and its slot is free. */
-    private static function home(?HiveState $hive, TakenSuper $frame): ?BoxState
-    {
-        $box = $hive?->box($frame->box_id);
-
-        return $box !== null && in_array($frame->slot, $box->look->gaps, true) ? $box : null;
     }
 }

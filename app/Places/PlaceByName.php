@@ -7,10 +7,13 @@ namespace App\Places;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** A form's place may be named by a town near it: then its latitude and longitude are that town's. */
+/** A form's place may be named by a town near it, whose latitude and longitude it takes, or be written as the two. */
 final readonly class PlaceByName
 {
     private const NAMED = 4;
+
+    /** As maps hand them out: "58.39, 13.44". */
+    private const COORDINATES = '/^(-?\d{1,3}(?:\.\d+)?)\s*[,; ]\s*(-?\d{1,3}(?:\.\d+)?)$/';
 
     public function __construct(private Gazetteer $gazetteer)
     {
@@ -22,6 +25,11 @@ final readonly class PlaceByName
         $given = $request->input('place');
         $words = is_string($given) ? trim($given) : '';
         if ($words === '') {
+            return;
+        }
+        if (preg_match(self::COORDINATES, $words, $two) === 1) {
+            $request->merge(['latitude' => $two[1], 'longitude' => $two[2]]);
+
             return;
         }
         $towns = $this->gazetteer->meant(mb_substr($words, 0, 120));

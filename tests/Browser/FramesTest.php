@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
-/** Frames come off by touch: tapped, reckoned at once, taken, and back wet by their marks. */
+/** Frames come off by touch and by keys: chosen, reckoned at once, taken, weighed, and back wet by their marks. */
 final class FramesTest extends BrowserTestCase
 {
     public function test_frames_are_tapped_taken_and_go_back_wet(): void
@@ -47,5 +49,117 @@ final class FramesTest extends BrowserTestCase
         }
         $this->open('/frames/tegelbruket');
         self::assertSame($before, (int) $this->text('#frames-sum .big'));
+    }
+
+    public function test_a_season_of_six_hives_frame_by_frame(): void
+    {
+        self::screen(1280, 800);
+        $this->beginRow();
+        foreach (range(1, 6) as $hive) {
+            $this->paint("R$hive");
+        }
+        $hives = implode('&', array_map(static fn (int $n): string => "hives[]=R$n", range(1, 6)));
+        $this->open("/frames/row?$hives");
+        $stood = count(self::$browser->findElements(WebDriverBy::cssSelector('.frameslot:not(.gap)')));
+        // Three hives by keys, three by touch: one key or one tap a frame.
+        $this->chooseOnly([], fn (RemoteWebElement $frame) => null);
+        $this->chooseOnly(range(1, 3), function (RemoteWebElement $frame): void {
+            self::$browser->executeScript('arguments[0].focus()', [$frame]);
+            self::$browser->getKeyboard()->sendKeys(WebDriverKeys::SPACE);
+        });
+        $this->waitForText('#frames-sum .big', '12');
+        self::screen(390, 844);
+        $this->chooseOnly(range(4, 6), function (RemoteWebElement $frame): void {
+            self::$browser->executeScript('arguments[0].parentNode.scrollIntoView({block: "center"})', [$frame]);
+            $frame->click();
+        });
+        $this->waitForText('#frames-sum .big', '24');
+        $this->assertAccessible('a row of six hives at 390');
+        self::screen(1280, 800);
+        $this->steadily(fn () => self::$browser->executeScript('document.querySelector("#frames-sum .btn.go").focus()'));
+        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->waitForText('.notice', '24 frames are on their way');
+        $lot = $this->path();
+        // What the buckets hold is shared out to the hives, whatever was judged.
+        foreach (['21.40', '20.85'] as $gross) {
+            $this->type('form[action$="/buckets"] [name=gross]', $gross);
+            $this->type('form[action$="/buckets"] [name=tare]', '1.15'.WebDriverKeys::ENTER);
+            $this->waitForText('.notice', 'Bucket');
+        }
+        self::assertStringContainsString('A frame gave', $this->text());
+        $kg = 0.0;
+        foreach (self::$browser->findElements(WebDriverBy::cssSelector('form[action*="/supers/"]')) as $form) {
+            $cells = self::$browser->executeScript('return arguments[0].closest("tr").cells[2].textContent', [$form]);
+            $kg += (float) $cells;
+        }
+        self::assertEqualsWithDelta(39.95, $kg, 24 * 0.051, 'what the frames are allotted is what was weighed');
+        // 24 frames fewer stand now, none is missing at the end: what was gathered left each box its gaps.
+        $this->open("/frames/row?$hives");
+        self::assertSame($stood - 24, count(self::$browser->findElements(WebDriverBy::cssSelector('.frameslot:not(.gap)'))));
+        $this->open($lot);
+        $this->click('form[action$="/return"] .btn');
+        $this->waitForText('.notice', 'back');
+        $this->open("/frames/row?$hives");
+        self::assertSame($stood, count(self::$browser->findElements(WebDriverBy::cssSelector('.frameslot:not(.gap)'))));
+        $this->open('/compare');
+        $this->assertAccessible('compare of frames');
+        foreach (range(1, 6) as $hive) {
+            self::assertStringContainsString("R$hive", $this->text());
+        }
+        // A hive's story says its frames.
+        $this->open('/yards/row/R1');
+        self::assertStringContainsString('4 frames', $this->text());
+    }
+
+    /** An operation of its own, so that nothing of the demo changes: six hives in a row. */
+    private function beginRow(): void
+    {
+        self::$browser->manage()->deleteAllCookies();
+        $this->open('/sign-up');
+        $this->type('[name=name]', 'Row keeper');
+        $this->type('[name=email]', 'row'.random_int(1000, 9999).'@demo.example');
+        $this->type('[name=password]', 'ten-letters-or-more');
+        $this->type('[name=password_confirmation]', 'ten-letters-or-more');
+        $this->click('.btn.go');
+        $this->waitFor('[data-draw-picture] .bxo');
+        $this->type('[name=name]', 'Row');
+        $this->type('[name=letter]', 'R');
+        $this->type('[name=place]', '58.39, 13.44');
+        $this->type('[name=hives]', '6');
+        $this->click('.btn.go');
+        $this->waitFor('.elevation a[data-code="R6"]');
+    }
+
+    /** The frames of a hive's top super, by keys: nine tenths capped in the middle, less outside. */
+    private function paint(string $hive): void
+    {
+        $this->open("/assess/row/$hive?slot=1#painter");
+        $this->waitFor('[data-ready]');
+        foreach ([3, 8, 9, 9, 9, 9, 9, 9, 8, 3] as $tenths) {
+            foreach ([(string) $tenths, (string) $tenths, WebDriverKeys::ENTER] as $key) {
+                self::$browser->getKeyboard()->sendKeys($key);
+                usleep(60_000);
+            }
+        }
+        $this->waitForText('[data-status]', 'saved');
+    }
+
+    /**
+     * Takes back what is proposed, then chooses slots 4 to 7 of the top super of these hives.
+     *
+     * @param  list<int>  $hives
+     * @param  callable(RemoteWebElement): mixed  $choose
+     */
+    private function chooseOnly(array $hives, callable $choose): void
+    {
+        if ($hives === []) {
+            self::$browser->executeScript('document.querySelectorAll(".frameslot input:checked").forEach((box) => box.click())');
+        }
+        foreach ($hives as $hive) {
+            foreach (range(4, 7) as $slot) {
+                $path = "(//fieldset[@class='framehive'][legend/b='R$hive']//div[@class='frameslots'])[1]/*[$slot]/input";
+                $choose(self::$browser->findElement(WebDriverBy::xpath($path)));
+            }
+        }
     }
 }

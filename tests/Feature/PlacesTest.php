@@ -29,6 +29,8 @@ final class PlacesTest extends FeatureTestCase
     #[TestWith(['  zürich, switzerland ', 47.4, 8.5])]
     #[TestWith(['Cambridge, GB', 52.2, 0.1])]
     #[TestWith(['Dunedin, New Zealand', -45.9, 170.5])]
+    #[TestWith(['-45.9, 170.5', -45.9, 170.5])]
+    #[TestWith(['58.4 13.4', 58.4, 13.4])]
     public function test_a_yard_stands_where_its_town_is(string $place, float $latitude, float $longitude): void
     {
         $this->operation();

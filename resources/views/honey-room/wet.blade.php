@@ -32,7 +32,7 @@
           :label="trans_choice('{1} The wet frame goes|[2,*] The :count wet frames go', $wet)"
           value="home"
           :options="[
-              'home' => __('back to hive, box and slot by its mark'),
+              'home' => __('back to hive, box and slot by its mark, or the nearest gap'),
               'store' => __('into store, by their marks'),
           ]"
         />
