@@ -404,7 +404,8 @@ final class DemoSeeder extends Seeder
                 'dadant-super-12',
                 [2022 => 8.0, 2023 => 6.0, 2024 => 9.0, 2025 => 7.0, 2026 => 10.0],
                 [2022 => 15.0, 2023 => 10.0, 2024 => 14.0, 2025 => 12.0],
-                'By the school: nothing that smells, before or after school hours.',
+                'By the school: nothing that smells, before or after school hours. Frame by frame since 2025.',
+                2025,
             ),
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
+use DateTimeImmutable;
+use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\Bucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
@@ -154,41 +156,57 @@ final class History
             for ($i = 0; $i < $count; $i++) {
                 $held = $kg / $count;
                 $estimate = round($held * $fill * (1.0 + $this->random->normal(0.0, 0.04)), 3);
-                $taken[] = [$hive, $this->superOf($hive, $yard, $i, $season, $date), $estimate];
-                $shares[] = SuperShare::estimated(
-                    (string) count($shares),
-                    $code,
-                    $estimate,
-                    round(0.045 * $estimate, 3),
-                );
+                $box = $this->superOf($hive, $yard, $i, $season, $date);
+                $super = new Taken($hive, $box, $i + 1, $estimate, round(0.045 * $estimate, 3));
+                foreach ($yard->byFrame($season) ? $super->frames($yard->superFrames()) : [$super] as $one) {
+                    $taken[] = $one;
+                    $shares[] = SuperShare::estimated((string) count($shares), $code, $one->estimateKg, $one->sdKg);
+                }
                 $true += $held;
             }
         }
         $buckets = $this->buckets($lot, $true - 0.4, $date);
         $result = (new Allotting)->allot($shares, $buckets, 0.4);
-        foreach ($taken as $i => [$hive, $box, $estimate]) {
-            $got = $result->supers[$i];
-            $this->rows->add(
-                'taken_supers',
-                [
-                    'harvest_id' => $harvest,
-                    'box_id' => $box,
-                    'hive_id' => $hive->id,
-                    'colony_id' => $hive->colonyId,
-                    'queen_id' => $hive->queenId,
-                    'estimate_kg' => $estimate,
-                    'own_sd_kg' => round(0.045 * $estimate, 3),
-                    'allotted_kg' => round($got->kg, 3),
-                    'allotted_sd_kg' => round($got->sdKg, 3),
-                ] +
-                    // In the last two seasons every fourth super was weighed by itself as well.
-                    ($season >= 2025 && $i % 4 === 0
-                        ? [
-                            'before_kg' => round(5.55 + $got->kg * (1.0 + 0.05 * sin(2.4 * $i + $season)), 2),
-                            'after_kg' => 5.55,
-                        ]
-                        : []),
-            );
+        foreach ($taken as $i => $one) {
+            $this->taken($one, $i, $harvest, $result->supers[$i], new DateTimeImmutable($date));
+        }
+    }
+
+    private function taken(Taken $one, int $nth, string $harvest, Allotted $got, DateTimeImmutable $day): void
+    {
+        // In the last two seasons every fourth super was weighed by itself as well, of frames every eighth.
+        $year = (int) $day->format('Y');
+        $isWeighed = $year >= 2025 && $nth % ($one->slot === 0 ? 4 : 8) === 0;
+        $id = $this->rows->add(
+            'taken_supers',
+            [
+                'harvest_id' => $harvest,
+                'box_id' => $one->box,
+                'slot' => $one->slot,
+                'hive_id' => $one->hive->id,
+                'colony_id' => $one->hive->colonyId,
+                'queen_id' => $one->hive->queenId,
+                'estimate_kg' => $one->estimateKg,
+                'own_sd_kg' => $one->sdKg,
+                'allotted_kg' => round($got->kg, 3),
+                'allotted_sd_kg' => round($got->sdKg, 3),
+            ] +
+                $one->carried($nth) +
+                ($isWeighed
+                    ? [
+                        'before_kg' => round($one->wetKg() + $got->kg * (1.0 + 0.05 * sin(2.4 * $nth + $year)), 2),
+                        'after_kg' => $one->wetKg(),
+                    ]
+                    : []),
+        );
+        if ($one->slot > 0) {
+            $next = $day->modify('+1 day')->format('Y-m-d');
+            $this->rows->add('frame_moves', [
+                'why' => 'stored',
+                'moved_on' => $next,
+                'made_at' => "$next 17:30:00",
+                'taken_super_id' => $id,
+            ]);
         }
     }
 

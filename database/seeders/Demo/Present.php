@@ -184,7 +184,7 @@ final readonly class Present
         ?string $shake,
         Yard $yard,
     ): void {
-        $frames = str_contains($yard->superKind, '12') ? 12 : 10;
+        $frames = $yard->superFrames();
         $look = $this->rows->add('assessments', [
             'hive_id' => $hive->id,
             'box_id' => $box,

@@ -35,6 +35,7 @@ final class Rows
         'harvests',
         'lots',
         'taken_supers',
+        'frame_moves',
         'buckets',
     ];
 

@@ -29,6 +29,18 @@ final class Yard
         public readonly array $spring,
         public readonly array $summer,
         public readonly string $notes = '',
+        private readonly ?int $byFrameSince = null,
     ) {
+    }
+
+    /** Whether its harvests of this season take single frames. */
+    public function byFrame(int $season): bool
+    {
+        return $this->byFrameSince !== null && $season >= $this->byFrameSince;
+    }
+
+    public function superFrames(): int
+    {
+        return str_contains($this->superKind, '12') ? 12 : 10;
     }
 }
