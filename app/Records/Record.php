@@ -19,6 +19,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string $id
  * @property string $operation_id
  * @property int $version
+ * @property \Illuminate\Support\Carbon|null $created_at
  */
 abstract class Record extends Model
 {

@@ -16,6 +16,7 @@ use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
+use App\YardState\Winter\WinterReader;
 use App\YardState\YardReader;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\Face;
@@ -102,6 +103,34 @@ final class FramesTest extends FeatureTestCase
         $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'], from: "/honey-room/$lot->id")
             ->assertStatus(422)
             ->assertSee('No frame of this lot is here any more');
+    }
+
+    public function test_winter_has_less_after_a_frame_of_the_brood_box_was_taken_however_its_stores_are_known(): void
+    {
+        $brood = $this->state('L1')->broodBoxes()[0];
+        $this->paint($brood->id, array_fill(1, 2, new Face(0.95, 0.05)));
+        $noted = function (): float {
+            $share = app(WinterReader::class)->one($this->yard, $this->state('L1'));
+            assert($share !== null);
+
+            return $share->stores->kg;
+        };
+        $look = ['frames_of_bees' => '8', 'brood_honey' => '14', 'how' => 'estimated'];
+        $this->send('POST', "/winter/hives/{$this->one->id}/looks", $look)->assertStatus(303);
+        $before = $noted();
+        $this->take([$this->id($brood, 1)])->assertStatus(303);
+        $kg = (float) TakenSuper::query()->sum('estimate_kg');
+        self::assertGreaterThan(1.4, $kg, 'common practice: a deep frame of honey holds some 2 to 3 kg');
+        self::assertEqualsWithDelta($before - $kg, $noted(), 0.01, 'noted');
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertEqualsWithDelta($before, $noted(), 0.001);
+        // By the scales: what a super held when the hive was weighed is not in the brood boxes when it is gone.
+        $weights = ['how' => 'both-sides', 'first' => '38', 'second' => '36', 'frames_of_bees' => '8'];
+        $this->send('POST', "/winter/hives/{$this->one->id}/weighings", $weights)->assertStatus(303);
+        $before = $noted();
+        $top = $this->box(2);
+        $this->take([$this->id($top, 3), $this->id($top, 4), $this->id($top, 5)])->assertStatus(303);
+        self::assertEqualsWithDelta($before, $noted(), 0.02, 'weighed');
     }
 
     public function test_what_stays_is_gathered_and_an_emptied_super_comes_off_and_undo_puts_all_back(): void

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\YardState\Winter;
 
-use App\Models\HiveWeighing;
-use App\Models\WinterLook;
 use App\Operation\Policy;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
@@ -89,8 +87,8 @@ final readonly class BroodStores
     private static function seen(HiveState $state, WinterNotes $notes, Policy $policy): Stores
     {
         $found = array_values(array_filter([
-            self::weighed($state, $notes->lastWeighing()),
-            self::noted($notes->look),
+            self::weighed($state, $notes),
+            self::noted($notes),
             self::painted($state, $policy),
         ]));
         usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
@@ -99,9 +97,10 @@ final readonly class BroodStores
         return $found[0] ?? new Stores($kg, 0.4 * $kg, HowKnown::Presumed, null);
     }
 
-    /** The scales weigh the whole hive: what the supers are judged to hold is not the brood boxes'. */
-    private static function weighed(HiveState $state, ?HiveWeighing $weighed): ?Stores
+    /** The scales weigh the whole hive: what came off since, and what its supers are judged to hold, is not below. */
+    private static function weighed(HiveState $state, WinterNotes $notes): ?Stores
     {
+        $weighed = $notes->lastWeighing();
         if ($weighed === null) {
             return null;
         }
@@ -112,17 +111,19 @@ final readonly class BroodStores
         }
 
         return new Stores(
-            max(0.0, $weighed->stores_kg - $supers),
+            max(0.0, $weighed->stores_kg - $notes->takenSince($weighed) - $supers),
             sqrt($weighed->stores_sd_kg ** 2 + $doubt),
             HowKnown::Measured,
             self::day($weighed->weighed_on->format('Y-m-d')),
         );
     }
 
-    private static function noted(?WinterLook $look): ?Stores
+    private static function noted(WinterNotes $notes): ?Stores
     {
+        $look = $notes->look;
+
         return $look?->brood_honey_kg === null ? null : new Stores(
-            $look->brood_honey_kg,
+            max(0.0, $look->brood_honey_kg - $notes->takenFromBroodSince($look)),
             $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
             HowKnown::from($look->how),
             self::day($look->looked_on->format('Y-m-d')),

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\YardState\Winter;
 
+use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Feeding;
 use App\Models\HiveWeighing;
+use App\Models\TakenSuper;
 use App\Models\WinterLook;
 use App\Operation\CurrentOperation;
+use Illuminate\Database\Eloquent\Builder;
 
-/** Finds what was noted of many hives with four queries. */
+/** Finds what was noted of many hives with few queries. */
 final readonly class WinterNotesReader
 {
     private const DAYS = 420;
@@ -54,6 +57,7 @@ final readonly class WinterNotesReader
             ->orderBy('decided_at')
             ->get()
             ->groupBy('hive_id');
+        $taken = $this->taken($ids);
         $notes = [];
         foreach ($ids as $id) {
             $notes[$id] = new WinterNotes(
@@ -61,6 +65,7 @@ final readonly class WinterNotesReader
                 $weighings[$id] ?? [],
                 array_values($feedings->get($id)?->all() ?? []),
                 $decisions->get($id)?->keyBy('box_id')->all() ?? [],
+                $taken[$id] ?? [],
             );
         }
 
@@ -83,6 +88,32 @@ final readonly class WinterNotesReader
             ->get();
         foreach ($weighings as $one) {
             $found[$one->hive_id][] = $one;
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<string>  $ids  of hives
+     * @return array<string, list<TakenHoney>> by hive id
+     */
+    private function taken(array $ids): array
+    {
+        $since = $this->before(self::LOOK_DAYS);
+        $taken = TakenSuper::query()
+            ->whereIn('hive_id', $ids)
+            ->whereHas('harvest', static fn (Builder $harvest): Builder => $harvest->where('taken_on', '>=', $since))
+            ->with('harvest')
+            ->get();
+        $frames = $taken->filter(static fn (TakenSuper $one): bool => $one->isFrame());
+        $brood = $frames->isEmpty() ? [] : BoxPlace::query()
+            ->whereIn('box_id', $frames->pluck('box_id')->unique()->all())
+            ->where('role', 'brood')
+            ->pluck('box_id')
+            ->all();
+        $found = [];
+        foreach ($taken as $one) {
+            $found[$one->hive_id][] = TakenHoney::of($one, $one->isFrame() && in_array($one->box_id, $brood, true));
         }
 
         return $found;
