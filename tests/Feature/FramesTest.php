@@ -124,6 +124,10 @@ final class FramesTest extends FeatureTestCase
         self::assertEqualsWithDelta($before - $kg, $noted(), 0.01, 'noted');
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertEqualsWithDelta($before, $noted(), 0.001);
+        // The same where it goes into store.
+        $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($brood, 2)], 'to' => 'store'])->assertStatus(303);
+        self::assertEqualsWithDelta($before - $kg, $noted(), 0.15, 'moved');
+        $this->send('POST', '/undo')->assertStatus(303);
         // By the scales: what a super held when the hive was weighed is not in the brood boxes when it is gone.
         $weights = ['how' => 'both-sides', 'first' => '38', 'second' => '36', 'frames_of_bees' => '8'];
         $this->send('POST', "/winter/hives/{$this->one->id}/weighings", $weights)->assertStatus(303);

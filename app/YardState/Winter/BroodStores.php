@@ -97,7 +97,7 @@ final readonly class BroodStores
         return $found[0] ?? new Stores($kg, 0.4 * $kg, HowKnown::Presumed, null);
     }
 
-    /** The scales weigh the whole hive: what came off since, and what its supers are judged to hold, is not below. */
+    /** The scales weigh the whole hive: what went since, and what its supers are judged to hold, is not below. */
     private static function weighed(HiveState $state, WinterNotes $notes): ?Stores
     {
         $weighed = $notes->lastWeighing();
@@ -111,7 +111,7 @@ final readonly class BroodStores
         }
 
         return new Stores(
-            max(0.0, $weighed->stores_kg - $notes->takenSince($weighed) - $supers),
+            max(0.0, $weighed->stores_kg - $notes->goneSince($weighed) - $supers),
             sqrt($weighed->stores_sd_kg ** 2 + $doubt),
             HowKnown::Measured,
             self::day($weighed->weighed_on->format('Y-m-d')),
@@ -123,7 +123,7 @@ final readonly class BroodStores
         $look = $notes->look;
 
         return $look?->brood_honey_kg === null ? null : new Stores(
-            max(0.0, $look->brood_honey_kg - $notes->takenFromBroodSince($look)),
+            max(0.0, $look->brood_honey_kg - $notes->goneFromBroodSince($look)),
             $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
             HowKnown::from($look->how),
             self::day($look->looked_on->format('Y-m-d')),

@@ -17,14 +17,14 @@ final readonly class WinterNotes
      * @param  list<HiveWeighing>  $weighings  oldest first
      * @param  list<Feeding>  $feedings  oldest first
      * @param  array<string, Decision>  $decisions  by box id
-     * @param  list<TakenHoney>  $taken
+     * @param  list<HoneyGone>  $gone
      */
     public function __construct(
         public ?WinterLook $look = null,
         public array $weighings = [],
         public array $feedings = [],
         public array $decisions = [],
-        private array $taken = [],
+        private array $gone = [],
     ) {
     }
 
@@ -45,26 +45,30 @@ final readonly class WinterNotes
         return $kg;
     }
 
-    /** kg that harvests took from the whole hive since something was noted of it. */
-    public function takenSince(HiveWeighing $noted): float
+    /** kg that went out of the whole hive since it was weighed. */
+    public function goneSince(HiveWeighing $weighed): float
     {
-        return $this->taken($noted->weighed_on->format('Y-m-d'), $noted->created_at, false);
+        $gone = $this->after($weighed->weighed_on, $weighed->created_at);
+
+        return array_sum(array_map(static fn (HoneyGone $one): float => $one->hiveKg, $gone));
     }
 
-    /** kg that harvests took from the brood boxes since something was noted of them. */
-    public function takenFromBroodSince(WinterLook $noted): float
+    /** kg that went out of the brood boxes since their honey was noted. */
+    public function goneFromBroodSince(WinterLook $noted): float
     {
-        return $this->taken($noted->looked_on->format('Y-m-d'), $noted->created_at, true);
+        $gone = $this->after($noted->looked_on, $noted->created_at);
+
+        return array_sum(array_map(static fn (HoneyGone $one): float => $one->broodKg, $gone));
     }
 
-    private function taken(string $on, ?Carbon $at, bool $broodOnly): float
+    /** @return list<HoneyGone> */
+    private function after(Carbon $on, ?Carbon $at): array
     {
-        $since = "$on {$at?->format('Y-m-d H:i:s')}";
-        $kg = 0.0;
-        foreach ($this->taken as $one) {
-            $kg += "$one->on $one->notedAt" >= $since && ($one->ofBroodBox || ! $broodOnly) ? $one->kg : 0.0;
-        }
+        $since = "{$on->format('Y-m-d')} {$at?->format('Y-m-d H:i:s')}";
 
-        return $kg;
+        return array_values(array_filter(
+            $this->gone,
+            static fn (HoneyGone $one): bool => "$one->on $one->notedAt" >= $since,
+        ));
     }
 }

@@ -7,11 +7,18 @@ namespace App\YardState\Winter;
 use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Feeding;
+use App\Models\FrameMove;
+use App\Models\FrameWhy;
 use App\Models\HiveWeighing;
 use App\Models\TakenSuper;
 use App\Models\WinterLook;
 use App\Operation\CurrentOperation;
+use App\YardState\BoxKindReader;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
 
 /** Finds what was noted of many hives with few queries. */
 final readonly class WinterNotesReader
@@ -20,7 +27,7 @@ final readonly class WinterNotesReader
 
     private const LOOK_DAYS = 200;
 
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private BoxKindReader $kinds)
     {
     }
 
@@ -57,7 +64,7 @@ final readonly class WinterNotesReader
             ->orderBy('decided_at')
             ->get()
             ->groupBy('hive_id');
-        $taken = $this->taken($ids);
+        $gone = $this->gone($ids);
         $notes = [];
         foreach ($ids as $id) {
             $notes[$id] = new WinterNotes(
@@ -65,7 +72,7 @@ final readonly class WinterNotesReader
                 $weighings[$id] ?? [],
                 array_values($feedings->get($id)?->all() ?? []),
                 $decisions->get($id)?->keyBy('box_id')->all() ?? [],
-                $taken[$id] ?? [],
+                $gone[$id] ?? [],
             );
         }
 
@@ -95,28 +102,68 @@ final readonly class WinterNotesReader
 
     /**
      * @param  list<string>  $ids  of hives
-     * @return array<string, list<TakenHoney>> by hive id
+     * @return array<string, list<HoneyGone>> by hive id
      */
-    private function taken(array $ids): array
+    private function gone(array $ids): array
     {
-        $since = $this->before(self::LOOK_DAYS);
         $taken = TakenSuper::query()
             ->whereIn('hive_id', $ids)
-            ->whereHas('harvest', static fn (Builder $harvest): Builder => $harvest->where('taken_on', '>=', $since))
+            ->whereHas('harvest', fn (Builder $harvest): Builder => $harvest->where(
+                'taken_on',
+                '>=',
+                $this->before(self::LOOK_DAYS),
+            ))
             ->with('harvest')
             ->get();
-        $frames = $taken->filter(static fn (TakenSuper $one): bool => $one->isFrame());
-        $brood = $frames->isEmpty() ? [] : BoxPlace::query()
-            ->whereIn('box_id', $frames->pluck('box_id')->unique()->all())
-            ->where('role', 'brood')
-            ->pluck('box_id')
-            ->all();
-        $found = [];
+        $moves = $this->moves($ids);
+        $brood = $taken->isEmpty() && $moves->isEmpty() ? [] : $this->broodBoxes($ids);
+        $gone = [];
         foreach ($taken as $one) {
-            $found[$one->hive_id][] = TakenHoney::of($one, $one->isFrame() && in_array($one->box_id, $brood, true));
+            $ofBroodBox = $one->isFrame() && in_array($one->box_id, $brood, true);
+            $gone[$one->hive_id][] = HoneyGone::harvested($one, $ofBroodBox);
+        }
+        foreach ($moves as $move) {
+            foreach (HoneyGone::moved($move, $this->kgOf($move), $brood) as $hive => $one) {
+                $gone[$hive][] = $one;
+            }
         }
 
-        return $found;
+        return $gone;
+    }
+
+    /**
+     * Those into a harvest are counted there, by what they gave.
+     *
+     * @param  list<string>  $ids  of hives
+     * @return Collection<int, FrameMove>
+     */
+    private function moves(array $ids): Collection
+    {
+        return FrameMove::query()
+            ->whereIn('why', [FrameWhy::Moved, FrameWhy::Swapped, FrameWhy::Stored, FrameWhy::Culled])
+            ->where('moved_on', '>=', $this->before(self::LOOK_DAYS))
+            ->where(static fn (Builder $end): Builder => $end
+                ->whereIn('from_hive_id', $ids)
+                ->orWhereIn('to_hive_id', $ids))
+            ->get();
+    }
+
+    /**
+     * @param  list<string>  $ids  of hives
+     * @return list<string>
+     */
+    private function broodBoxes(array $ids): array
+    {
+        return array_values(
+            BoxPlace::query()->whereIn('hive_id', $ids)->where('role', 'brood')->pluck('box_id')->unique()->all(),
+        );
+    }
+
+    private function kgOf(FrameMove $move): float
+    {
+        $kind = $this->kinds->get($move->kind ?? '');
+
+        return (new Comb)->honeyIn(new FittedBox($kind, $kind->frames), [new Frame(1, $move->a, $move->b)])->honeyKg;
     }
 
     private function before(int $days): string
