@@ -25,7 +25,7 @@ final readonly class MoveFrames
     }
 
     /**
-     * @param  string  $to  store, cull, or the mark of a box on a hive
+     * @param  string  $to  store, cull, or the mark of a box on a hive, with a slot to go to or near ("M004/3")
      * @return string where they are now, in words
      *
      * @throws ValidationException where they do not fit
@@ -35,7 +35,8 @@ final readonly class MoveFrames
         if ($to === self::SWAP) {
             return $this->swap($frames, $on);
         }
-        $box = in_array($to, [self::STORE, self::CULL], true) ? null : $this->standing($to);
+        [$mark, $slot] = explode('/', "$to/");
+        $box = in_array($to, [self::STORE, self::CULL], true) ? null : $this->standing($mark);
         $this->held->hold($frames, $box?->place?->hive_id);
         $record = new MoveRecord($on);
         if ($box === null) {
@@ -47,7 +48,7 @@ final readonly class MoveFrames
             return $to === self::STORE ? __('in store') : __('melted down');
         }
         $state = $this->state($box);
-        $gaps = $this->gaps($frames, $state);
+        $gaps = $this->gaps($frames, $state, (int) $slot ?: 0.5 * ($state->fitted->framesFitted + 1));
         foreach ($frames->chosen as $i => $frame) {
             $record->to($frame, $state, $gaps[$i], FrameWhy::Moved);
         }
@@ -97,18 +98,17 @@ final readonly class MoveFrames
     }
 
     /**
-     * @return list<int> free slots for the frames, those of the middle first
+     * @return list<int> free slots for the frames, the nearest first
      *
      * @throws ValidationException where there are too few, or the frames are of another kind
      */
-    private function gaps(YardFrames $frames, BoxState $box): array
+    private function gaps(YardFrames $frames, BoxState $box, float $near): array
     {
         foreach ($frames->chosen as $frame) {
             self::mustFit($frame, $box);
         }
         $gaps = $box->look->gaps;
-        $middle = 0.5 * ($box->fitted->framesFitted + 1);
-        usort($gaps, static fn (int $a, int $b): int => abs($a - $middle) <=> abs($b - $middle));
+        usort($gaps, static fn (int $a, int $b): int => abs($a - $near) <=> abs($b - $near));
         if (count($gaps) < count($frames->chosen)) {
             throw ValidationException::withMessages(['to' => trans_choice(
                 '{0} Box :mark has no gap: take a frame out first.|{1} Box :mark has :count gap.|[2,*] Box :mark has :count gaps.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -96,6 +97,15 @@ final class FramesTest extends BrowserTestCase
         // 24 frames fewer stand now, none is missing at the end: what was gathered left each box its gaps.
         $this->open("/frames/row?$hives");
         self::assertSame($stood - 24, count(self::$browser->findElements(WebDriverBy::cssSelector('.frameslot:not(.gap)'))));
+        // Dragged onto another it changes places with it, onto a gap it goes there; undone, it is back.
+        $this->drag('R1', '[2]/*[1]', '[2]/*[3]');
+        $this->waitForText('.notice', 'changed places');
+        $this->open("/frames/row?$hives");
+        $this->drag('R1', '[1]/*[4]', '[1]/*[10]');
+        $this->waitForText('.notice', 'in M');
+        $this->open("/frames/row?$hives");
+        self::assertNull($this->slot('R1', '[1]/*[10]')->getAttribute('data-gap'));
+        self::assertNotNull($this->slot('R1', '[1]/*[4]')->getAttribute('data-gap'));
         $this->open($lot);
         $this->click('form[action$="/return"] .btn');
         $this->waitForText('.notice', 'back');
@@ -109,6 +119,26 @@ final class FramesTest extends BrowserTestCase
         // A hive's story says its frames.
         $this->open('/yards/row/R1');
         self::assertStringContainsString('4 frames', $this->text());
+    }
+
+    /** A frame slot of a hive by its box, counted from the top, and its place. */
+    private function slot(string $hive, string $at): RemoteWebElement
+    {
+        $path = "(//fieldset[@class='framehive'][legend/b='$hive']//div[@class='frameslots'])$at";
+
+        return self::$browser->findElement(WebDriverBy::xpath($path));
+    }
+
+    private function drag(string $hive, string $from, string $onto): void
+    {
+        $frame = $this->slot($hive, $from);
+        self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$frame]);
+        (new WebDriverActions(self::$browser))
+            ->moveToElement($frame)
+            ->clickAndHold()
+            ->moveToElement($this->slot($hive, $onto))
+            ->release()
+            ->perform();
     }
 
     /** An operation of its own, so that nothing of the demo changes: six hives in a row. */
@@ -157,8 +187,7 @@ final class FramesTest extends BrowserTestCase
         }
         foreach ($hives as $hive) {
             foreach (range(4, 7) as $slot) {
-                $path = "(//fieldset[@class='framehive'][legend/b='R$hive']//div[@class='frameslots'])[1]/*[$slot]/input";
-                $choose(self::$browser->findElement(WebDriverBy::xpath($path)));
+                $choose($this->slot("R$hive", "[1]/*[$slot]/input"));
             }
         }
     }

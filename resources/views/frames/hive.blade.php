@@ -25,7 +25,8 @@
         @foreach ($offer->slots() as $slot)
           @php($frame = $offer->frames[$slot] ?? null)
           @if ($frame === null)
-            <span class="frameslot gap" title="{{ __('gap') }}"><span
+            <span class="frameslot gap" title="{{ __('gap') }}"
+              data-gap="{{ $offer->box->mark }}/{{ $slot }}"><span
                 class="sr">{{ __('slot :n: no frame', ['n' => $slot]) }}</span></span>
           @else
             <label @class(['frameslot', 'brood' => $frame->hasBrood()])>

@@ -64,6 +64,13 @@
       </div>
     </form>
     @include('frames.sum')
+    @can('record')
+      <x-form :action="route('frames.move', $apiary->slug)" data-putframes hidden>
+        <input type="hidden" name="to" value="" />
+      </x-form>
+      <p class="sub" data-mousehint hidden>{{ __('With the mouse: drag a frame onto a gap or another frame.') }}</p>
+    @endcan
+    <script src="/build/frames.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why these') }}</p>
