@@ -12,10 +12,12 @@ use App\Models\FrameMove;
 use App\Models\FrameWhy;
 use App\Models\FrozenClearing;
 use App\Models\Hive;
+use App\Models\HiveWeighing;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
+use App\YardState\Winter\WinterNotesReader;
 use App\YardState\Winter\WinterReader;
 use App\YardState\YardReader;
 use Marjoram\Core\Clearing\Method;
@@ -135,6 +137,11 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $this->take([$this->id($top, 3), $this->id($top, 4), $this->id($top, 5)])->assertStatus(303);
         self::assertEqualsWithDelta($before, $noted(), 0.02, 'weighed');
+        // What goes months after a weighing was gathered since.
+        $gone = fn (): float => app(WinterNotesReader::class)->one($this->one->id)->goneSince(HiveWeighing::query()->firstOrFail());
+        self::assertGreaterThan(3.0, $gone());
+        HiveWeighing::query()->firstOrFail()->update(['weighed_on' => '2026-05-20']);
+        self::assertSame(0.0, $gone());
     }
 
     public function test_what_stays_is_gathered_and_an_emptied_super_comes_off_and_undo_puts_all_back(): void

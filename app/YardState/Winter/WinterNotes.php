@@ -13,6 +13,9 @@ use Illuminate\Support\Carbon;
 /** What was noted of a hive that bears on its winter. */
 final readonly class WinterNotes
 {
+    /** What went later than that was gathered since, as a presumption: it was not there when it was noted. */
+    private const GONE_DAYS = 30;
+
     /**
      * @param  list<HiveWeighing>  $weighings  oldest first
      * @param  list<Feeding>  $feedings  oldest first
@@ -65,10 +68,11 @@ final readonly class WinterNotes
     private function after(Carbon $on, ?Carbon $at): array
     {
         $since = "{$on->format('Y-m-d')} {$at?->format('Y-m-d H:i:s')}";
+        $until = $on->copy()->addDays(self::GONE_DAYS)->format('Y-m-d');
 
         return array_values(array_filter(
             $this->gone,
-            static fn (HoneyGone $one): bool => "$one->on $one->notedAt" >= $since,
+            static fn (HoneyGone $one): bool => "$one->on $one->notedAt" >= $since && $one->on <= $until,
         ));
     }
 }
