@@ -49,11 +49,7 @@ final readonly class FinishedStop
             ]);
         }
         self::mark('collected_at', $work);
-        $clearing->update(
-            ['state' => ClearingState::Collected] + ($clearing->second_on === null
-                ? ['first_on' => $work->on()]
-                : ['second_on' => $work->on(), 'first_on' => min($work->on(), $clearing->first_on->format('Y-m-d'))]),
-        );
+        $clearing->finishOn($work->on());
         if ($work->done->isEmpty()) {
             return null;
         }

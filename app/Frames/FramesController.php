@@ -94,10 +94,7 @@ final readonly class FramesController
         foreach ($clearing->items as $item) {
             $item->update(['left_why' => __('taken frame by frame')]);
         }
-        $day = $on->format('Y-m-d');
-        $clearing->update(['state' => ClearingState::Collected] + ($clearing->second_on === null
-            ? ['first_on' => $day]
-            : ['second_on' => $day, 'first_on' => min($day, $clearing->first_on->format('Y-m-d'))]));
+        $clearing->finishOn($on->format('Y-m-d'));
     }
 
     /**

@@ -9,38 +9,29 @@ use App\Models\FrameWhy;
 use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
-use App\Operation\CurrentOperation;
 use App\Support\Fields;
 use App\Support\Http\Saved;
 use App\YardState\HiveState;
 use App\YardState\Looks\CombNote;
 use App\YardState\YardReader;
-use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController
 {
-    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    public function __construct(private YardReader $yards)
     {
     }
 
-    public function store(Request $request, Lot $lot): RedirectResponse
+    public function store(ReturnRequest $request, Lot $lot): RedirectResponse
     {
-        $today = $this->current->today()->format('Y-m-d');
-        $values = $request->validate([
-            'to' => ['required', Rule::in(['home', 'store'])],
-            'on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', "before_or_equal:$today"],
-        ], ['on.before_or_equal' => __('This day is still to come.')]);
-        $frames = $this->wet($lot->claim(null), $values['to'] === 'store');
+        $frames = $this->wet($lot->claim(null), $request->toStore());
         if ($frames === []) {
             throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
         }
-        $record = new MoveRecord(new DateTimeImmutable($values['on'] ?? $today));
-        $free = new FreeSlots($values['to'] === 'home' ? $this->hives($lot, $frames) : []);
+        $record = new MoveRecord($request->day());
+        $free = new FreeSlots($request->toStore() ? [] : $this->hives($lot, $frames));
         $slots = $free->for($frames);
         $stored = 0;
         foreach ($frames as $frame) {

@@ -94,6 +94,18 @@ final class Clearing extends Record
     }
 
     /**
+     * It is done: what was to come in came in, or stays. The days become those on which it was really worked.
+     *
+     * @param  string  $day  Y-m-d
+     */
+    public function finishOn(string $day): void
+    {
+        $this->update(['state' => ClearingState::Collected] + ($this->second_on === null
+            ? ['first_on' => $day]
+            : ['second_on' => $day, 'first_on' => min($day, $this->first_on->format('Y-m-d'))]));
+    }
+
+    /**
      * On this day boards go on; else supers come in.
      *
      * @param  string  $day  Y-m-d

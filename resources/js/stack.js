@@ -1,6 +1,6 @@
 // A box is dragged to a hive, within its stack or into store; Shift with an arrow and Delete do the same. What is done
 // goes as the form of the box in hand would send it.
-const FAR_PX = 6;
+import { onDrag } from './drag.js';
 
 const work = () => document.querySelector('[data-work]');
 const form = () => document.querySelector('[data-put]');
@@ -40,49 +40,21 @@ function isOver(part, x, y) {
 
 function targetAt(link, x, y) {
   const hive = hiveAt(x, y);
-  if (hive) return { hive, sent: { hive: hive.dataset.hive, under: String(below(hive, y, link)) } };
+  if (hive) return { part: hive, sent: { hive: hive.dataset.hive, under: String(below(hive, y, link)) } };
   const store = work().querySelector('[data-store]');
-  return hiveOf(link) && isOver(store, x, y) ? { hive: store, sent: { off: true } } : null;
+  return hiveOf(link) && isOver(store, x, y) ? { part: store, sent: { off: true } } : null;
 }
 
-document.addEventListener('pointerdown', (event) => {
-  const link = event.target.closest?.('[data-work] a[data-box]');
-  if (!link || !form() || event.button !== 0 || event.pointerType === 'touch') return;
-  const from = { x: event.clientX, y: event.clientY };
-  const done = new AbortController();
-  let lit = null;
-  let dragged = false;
-  const light = (part) => {
-    lit?.classList.remove('droptarget');
-    lit = part;
-    lit?.classList.add('droptarget');
-  };
-  const move = (at) => {
-    const [dx, dy] = [at.clientX - from.x, at.clientY - from.y];
-    dragged ||= Math.hypot(dx, dy) > FAR_PX;
-    if (!dragged) return;
-    link.style.transform = `translate(${dx}px, ${dy}px)`;
-    link.classList.add('lifted');
-    light(targetAt(link, at.clientX, at.clientY)?.hive ?? null);
-  };
-  const drop = (at) => {
-    done.abort();
-    light(null);
-    link.classList.remove('lifted');
-    link.style.transform = '';
-    if (!dragged) return;
-    // The click that ends a drag opens nothing.
-    const ended = new AbortController();
-    window.addEventListener('click', (click) => click.preventDefault(), { capture: true, signal: ended.signal });
-    setTimeout(() => ended.abort(), 50);
-    const target = at.type === 'pointerup' ? targetAt(link, at.clientX, at.clientY) : null;
-    if (target) send(link, target.sent);
-  };
-  window.addEventListener('pointermove', move, { signal: done.signal });
-  window.addEventListener('pointerup', drop, { signal: done.signal });
-  window.addEventListener('pointercancel', drop, { signal: done.signal });
-  event.preventDefault();
-  link.focus();
+onDrag({
+  pick: (event) => {
+    const link = event.target.closest?.('[data-work] a[data-box]');
+    if (!link || !form()) return null;
+    event.preventDefault();
+    link.focus();
+    return link;
+  },
+  targetAt,
+  drop: send,
 });
 
 // A box is a link, and a link would be dragged away by the browser itself.
