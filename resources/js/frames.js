@@ -2,9 +2,6 @@
 // as the form "or put them somewhere else" would send it; touch and keys use that form.
 import { onDrag } from './drag.js';
 
-const hint = document.querySelector('[data-mousehint]');
-if (hint) hint.hidden = !window.matchMedia('(pointer: fine)').matches;
-
 const form = () => document.querySelector('[data-putframes]');
 const idOf = (frame) => frame.querySelector('input')?.value ?? '';
 

@@ -46,6 +46,9 @@
         @endforeach
         <button class="btn small" name="open" value="1">{{ __('Show these') }}</button>
       </fieldset>
+      @can('record')
+        <p class="sub mousehint">{{ __('Drag a frame onto a gap, or onto another to change places.') }}</p>
+      @endcan
       @forelse ($frames->hives as $hive)
         @include('frames.hive')
       @empty
@@ -68,7 +71,6 @@
       <x-form :action="route('frames.move', $apiary->slug)" data-putframes hidden>
         <input type="hidden" name="to" value="" />
       </x-form>
-      <p class="sub" data-mousehint hidden>{{ __('With the mouse: drag a frame onto a gap or another frame.') }}</p>
     @endcan
     <script src="/build/frames.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   @endif
