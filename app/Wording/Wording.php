@@ -19,6 +19,7 @@ use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Verdict;
 use Marjoram\Core\Rounds\Limit;
 use Marjoram\Core\Rounds\Shortfall;
+use Marjoram\Core\Spin\SpinReason;
 use Marjoram\Core\Statement;
 
 /**
@@ -151,6 +152,7 @@ final readonly class Wording
             $what instanceof Clearing\Refusal => $clearing->refusal($what, $said->figures),
             $what instanceof Clearing\Caution => $clearing->caution($what, $said->figures),
             $what instanceof Clearing\RankReason => $clearing->rank($what, $said->figures),
+            $what instanceof SpinReason => (new SpinWords($this->format))->reason($what, $said->figures),
             $what instanceof Flow\FlowReason => (new FlowWords($this->format))->reason($what, $said->figures),
             default => throw new LogicException('There are no words for '.$what::class.'.'),
         };

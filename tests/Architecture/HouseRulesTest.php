@@ -28,6 +28,8 @@ final class HouseRulesTest extends TestCase
         'Ripeness' => ['Comb', 'Moisture', 'Numerics'],
         'Rounds' => ['Clearing', 'Numerics'],
         'Rotor' => ['Numerics'],
+        'Drying' => ['Numerics'],
+        'Spin' => ['Rotor', 'Viscosity'],
         'Viscosity' => ['Comb', 'Numerics'],
         'Yields' => [],
     ];
