@@ -31,7 +31,7 @@ final readonly class LookOfDay
         $hive = $this->place($box, $on)->hive_id;
         $look = self::looks($box, $hive, $on)->first();
         if ($look !== null) {
-            self::decideAnew($look);
+            $this->decideAnew($look);
 
             return $look;
         }
@@ -44,14 +44,16 @@ final readonly class LookOfDay
     }
 
     /** A look later on the day of one before a decision: the decision stood until then. */
-    private static function decideAnew(Assessment $look): void
+    private function decideAnew(Assessment $look): void
     {
+        $zone = $this->current->today()->getTimezone();
+        $end = new DateTimeImmutable($look->looked_on->format('Y-m-d').' +1 day', $zone);
         Decision::query()
             ->where('box_id', $look->box_id)
             ->where('hive_id', $look->hive_id)
             ->whereIn('stage', ['assess', 'winter'])
             ->where('decided_at', '>=', $look->looked_at)
-            ->where('decided_at', '<', $look->looked_at->endOfDay())
+            ->where('decided_at', '<', $end->setTimezone(new DateTimeZone('UTC')))
             ->get()
             ->each(static fn (Decision $decision): ?bool => $decision->delete());
     }

@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\YardState\NewHarvest;
+use App\YardState\TakenFaces;
 use App\YardState\YardState;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -57,7 +58,7 @@ final readonly class IntoHoneyRoom
             'queen_id' => $item->hive->colony?->queen_id,
             'estimate_kg' => round($box->honey->honeyKg ?? $frozen->number('honey_kg'), 3),
             'own_sd_kg' => round($box->honey->ownSdKg ?? self::OWN_SD_KG, 3),
-            'frozen' => $values,
+            'frozen' => ($box === null ? [] : TakenFaces::of($box)) + $values,
         ];
     }
 }

@@ -21,7 +21,7 @@ final readonly class AllowedAddress
 
     public function allows(string $address): bool
     {
-        if ($address === HttpRefractometer::STAND_IN) {
+        if ($address === DeviceAddress::STAND_IN) {
             return true;
         }
         $parts = parse_url($address);

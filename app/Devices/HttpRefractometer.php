@@ -12,18 +12,14 @@ use Marjoram\Core\Moisture\Scale;
  */
 final readonly class HttpRefractometer implements Refractometer
 {
-    /** The word that stands for the stand-in's own address. */
-    public const STAND_IN = 'stand-in';
-
     public function __construct(private string $address)
     {
     }
 
     public function read(): InstrumentReading
     {
-        $stand = config('devices.refractometer');
-        $address = $this->address === self::STAND_IN && is_string($stand) ? $stand : $this->address;
-        $given = (new DeviceCall)->json(rtrim($address, '/').'/reading') ?? throw new Unreachable(
+        $address = DeviceAddress::of($this->address, 'refractometer');
+        $given = (new DeviceCall)->json("$address/reading") ?? throw new Unreachable(
             __('The instrument did not answer. Is it on and near? The reading can be typed as well.'),
         );
         $scale = is_string($given['scale'] ?? null) ? Scale::tryFrom($given['scale']) : null;

@@ -7,9 +7,14 @@ namespace App\HoneyRoom;
 use App\Models\Bucket;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Support\SeasonCalendar;
+use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Marjoram\Core\HoneyRoom\Blending;
+use Marjoram\Core\HoneyRoom\BlendResult;
 use Marjoram\Core\HoneyRoom\WetBucket;
 
 /** Which buckets may be poured together under a limit of water, in which order, and what is left. Nothing is stored. */
@@ -17,14 +22,25 @@ final readonly class BlendController
 {
     private const SHOWN = 120;
 
-    public function show(Request $request, CurrentOperation $current, BlendPicture $picture): View
-    {
+    public function show(
+        Request $request,
+        CurrentOperation $current,
+        BlendPicture $picture,
+        Formatter $format,
+    ): View {
+        $season = SeasonCalendar::seasonOf($current->today(), $current->get()->latitude < 0);
         $buckets = Bucket::query()
-            ->with('lot')
+            ->whereHas('lot', static fn (Builder $lot) => $lot->whereHas(
+                'harvest',
+                static fn (Builder $harvest) => $harvest->where('season', '>=', $season - 1),
+            ))
+            ->with(['lot', 'pours'])
             ->orderByDesc('weighed_at')
             ->orderBy('number')
             ->limit(self::SHOWN)
-            ->get();
+            ->get()
+            ->filter(static fn (Bucket $one): bool => $one->leftKg() > 0.05)
+            ->values();
         $read = $buckets->filter(static fn (Bucket $one): bool => $one->water_pct !== null);
         $given = $request->query('buckets');
         $chosen = $request->query('reckon') === null
@@ -47,14 +63,32 @@ final readonly class BlendController
             'blend' => $blend,
             'sdPct' => BlendPicture::sdPct($blend),
             'picture' => $picture->of($blend, $limit),
+            'pours' => self::pours($blend, $chosen, $format),
         ]);
+    }
+
+    /**
+     * What goes out of each bucket, in the person's unit.
+     *
+     * @param  Collection<int, Bucket>  $buckets
+     * @return array<string, float> by id
+     */
+    private static function pours(BlendResult $blend, Collection $buckets, Formatter $format): array
+    {
+        $ids = $buckets->mapWithKeys(static fn (Bucket $one): array => [self::wet($one)->id => $one->id])->all();
+        $pours = [];
+        foreach ($blend->take as $one) {
+            $pours[$ids[$one->id]] = round($format->massValue($one->kg), 3);
+        }
+
+        return $pours;
     }
 
     private static function wet(Bucket $bucket): WetBucket
     {
         return new WetBucket(
             $bucket->lot->code.' / '.$bucket->number,
-            max(0.0, $bucket->netKg()),
+            $bucket->leftKg(),
             max(10.0, min(30.0, (float) $bucket->water_pct)),
         );
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\HoneyRoom\Equipment\RoomScale;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
 
 final readonly class BucketController
 {
@@ -17,13 +20,15 @@ final readonly class BucketController
     {
     }
 
-    public function store(BucketRequest $request, Lot $lot): RedirectResponse
+    public function store(BucketRequest $request, RoomScale $scale, Lot $lot): RedirectResponse
     {
+        RoomChecks::mustBeDone($this->current->today());
+        $lot->claim(null);
         $number = (int) Bucket::withBinned()->where('lot_id', $lot->id)->max('number') + 1;
         $lot->buckets()->create([
             'number' => $number,
-            'gross_kg' => $request->kg('gross'),
-            'tare_kg' => $request->kg('tare'),
+            'gross_kg' => $request->onScale() ? $request->grossOf($scale->kg()) : $request->kg('gross'),
+            'tare_kg' => $request->tareKg(),
             'water_pct' => $request->water(),
             'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
         ]);
@@ -34,11 +39,17 @@ final readonly class BucketController
 
     public function update(BucketRequest $request, Bucket $bucket): RedirectResponse
     {
+        $bucket->claim($request->input('version'))->load('pours');
+        $poured = (float) $bucket->pours->sum('kg');
+        if ((float) $request->kg('gross') - (float) $request->tareKg() < $poured - 0.005) {
+            throw ValidationException::withMessages(['gross' => __('More than that was poured out of it already: :kg.', [
+                'kg' => app(Formatter::class)->kg($poured, 2),
+            ])]);
+        }
         $bucket
-            ->claim($request->input('version'))
             ->update([
                 'gross_kg' => $request->kg('gross'),
-                'tare_kg' => $request->kg('tare'),
+                'tare_kg' => $request->tareKg(),
             ] + ($request->has('water') ? ['water_pct' => $request->water()] : []));
         KeepAllotment::of($bucket->load('lot')->lot);
 
@@ -50,7 +61,13 @@ final readonly class BucketController
 
     public function destroy(Bucket $bucket): RedirectResponse
     {
-        $bucket->load('lot')->delete();
+        $bucket->claim(null)->load(['lot', 'pours']);
+        if ($bucket->pours->isNotEmpty()) {
+            throw ValidationException::withMessages([
+                'bucket' => __('Bucket :n is poured already; take its pourings back first.', ['n' => $bucket->number]),
+            ]);
+        }
+        $bucket->delete();
         KeepAllotment::of($bucket->lot);
 
         return Saved::at(

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\Models\BucketKind;
 use App\Support\Http\MeasuredRequest;
+use App\Support\Units\Formatter;
+use Illuminate\Validation\ValidationException;
 
 /** A bucket on the scale: its gross weight is at least its tare. */
 final class BucketRequest extends MeasuredRequest
@@ -13,11 +16,51 @@ final class BucketRequest extends MeasuredRequest
     public function rules(): array
     {
         return [
-            'gross' => ['required', 'numeric', 'gte:tare', $this->massMax(200.0)],
-            'tare' => ['required', 'numeric', 'min:0', $this->massMax(20.0)],
+            'gross' => ['required_without:weigh', 'nullable', 'numeric', $this->massMax(200.0)],
+            'tare' => ['required_without:kind', 'nullable', 'numeric', 'min:0', $this->massMax(20.0)],
+            'kind' => ['nullable', 'string', 'max:26'],
             'water' => ['nullable', 'numeric', 'between:12,28'],
+            'weigh' => ['nullable', 'in:scale'],
             'version' => ['nullable', 'integer'],
         ];
+    }
+
+    protected function passedValidation(): void
+    {
+        if (! $this->onScale()) {
+            $this->grossOf((float) $this->kg('gross'));
+        }
+    }
+
+    public function onScale(): bool
+    {
+        return $this->input('weigh') === 'scale';
+    }
+
+    /** @throws ValidationException where the bucket weighs less than it does empty */
+    public function grossOf(float $kg): float
+    {
+        if ($kg < $this->tareKg()) {
+            throw ValidationException::withMessages([
+                'gross' => __('The bucket weighs less than its tare; the gross weight is at least :value.', [
+                    'value' => app(Formatter::class)->kg($this->tareKg(), 2),
+                ]),
+            ]);
+        }
+
+        return $kg;
+    }
+
+    /** As typed, else that of its kind. */
+    public function tareKg(): float
+    {
+        $typed = $this->kg('tare');
+        if ($typed !== null) {
+            return $typed;
+        }
+
+        return BucketKind::query()->whereKey($this->text('kind'))->first()->tare_kg
+            ?? throw ValidationException::withMessages(['kind' => __('There is no such kind of bucket.')]);
     }
 
     /** What is said of its water; null where it is not. */
@@ -26,11 +69,5 @@ final class BucketRequest extends MeasuredRequest
         $water = $this->validated('water');
 
         return is_numeric($water) ? round((float) $water, 2) : null;
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['gross.gte' => __('The bucket weighs less than its tare; the gross weight is at least :value.')];
     }
 }

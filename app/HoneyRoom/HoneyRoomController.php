@@ -4,17 +4,37 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\HoneyRoom\Batches\TraceReader;
+use App\HoneyRoom\Bench\BenchPictures;
+use App\HoneyRoom\Bench\BenchReader;
+use App\HoneyRoom\Bench\LotStack;
+use App\Models\Bucket;
+use App\Models\BucketKind;
 use App\Models\Harvest;
 use App\Models\Lot;
+use App\Models\PourWhy;
+use App\Models\TakenSuper;
+use App\Operation\CurrentOperation;
+use App\Records\Revisions;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 final readonly class HoneyRoomController
 {
-    public function index(Request $request, BucketRow $row): View
+    public function __construct(private CurrentOperation $current)
     {
+    }
+
+    public function index(
+        Request $request,
+        BucketRow $row,
+        BenchReader $reader,
+        BenchPictures $pictures,
+        Revisions $revisions,
+    ): View {
         $yard = $request->query('yard');
         $lots = Lot::query()
             ->whereHas(
@@ -36,12 +56,20 @@ final readonly class HoneyRoomController
             ->simplePaginate(8)
             ->withQueryString();
 
-        return view('honey-room.index', ['lots' => $lots, 'row' => $row, 'yard' => is_string($yard) ? $yard : null]);
+        return view('honey-room.index', [
+            'lots' => $lots,
+            'row' => $row,
+            'yard' => is_string($yard) ? $yard : null,
+            'bench' => $reader->read(),
+            'draw' => $pictures,
+            'known' => $revisions->ofAll() ?? '',
+            'zone' => $this->current->get()->time_zone,
+        ]);
     }
 
-    public function show(Lot $lot, AllotChart $chart, BucketRow $row): View
+    public function show(Lot $lot, AllotChart $chart, BucketRow $row, TraceReader $trace): View
     {
-        $lot->load(['buckets', 'harvest.apiary', 'harvest.supers.hive', 'harvest.supers.box']);
+        $lot->load(['buckets.pours.batch', 'capping', 'harvest.apiary', 'harvest.supers.hive', 'harvest.supers.box', 'harvest.supers.spinning.run']);
 
         $state = LotState::of($lot);
 
@@ -53,6 +81,13 @@ final readonly class HoneyRoomController
             'picture' => $chart->of($state),
             'buckets' => $row->of($lot, $state->estimatedKg()),
             'frames' => $frames,
+            'kinds' => BucketKind::query()->orderBy('name')->get(),
+            'isChecked' => RoomChecks::areDone($this->current->today()),
+            'checks' => RoomChecks::items(),
+            'hasScale' => $this->current->get()->bench_scale !== null,
+            'away' => PourWhy::away(),
+            'forward' => $trace->forward($lot),
+            'stack' => new LotStack($lot, $lot->harvest->supers->toBase()),
             'wet' => $frames->filter(static fn (FrameRow $one): bool => ! $one->isHome())->count(),
         ]);
     }
@@ -60,8 +95,15 @@ final readonly class HoneyRoomController
     /** A lot made by mistake: with its harvest, supers and buckets into the bin; the boxes are in store. */
     public function destroy(Lot $lot): RedirectResponse
     {
-        $lot->load(['buckets', 'harvest.supers']);
-        foreach ([...$lot->buckets, ...$lot->harvest->supers, $lot, $lot->harvest] as $record) {
+        $lot->claim(null)->load(['buckets.pours', 'capping', 'harvest.supers.spinning', 'harvest.supers.readings']);
+        if ($lot->buckets->contains(static fn (Bucket $one): bool => $one->pours->isNotEmpty())) {
+            throw ValidationException::withMessages([
+                'lot' => __('Honey of lot :lot was poured on: it stays, so that it can be traced.', ['lot' => $lot->code]),
+            ]);
+        }
+        $inside = $lot->harvest->supers->flatMap(static fn (TakenSuper $one): array => [...$one->spinning, ...$one->readings]);
+        $more = $lot->capping === null ? [] : [$lot->capping];
+        foreach ([...$inside, ...$more, ...$lot->buckets, ...$lot->harvest->supers, $lot, $lot->harvest] as $record) {
             $record->delete();
         }
 

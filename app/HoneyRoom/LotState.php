@@ -8,6 +8,7 @@ use App\Models\Bucket;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\Support\Units\Formatter;
+use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\HoneyRoom\AllotResult;
 use Marjoram\Core\HoneyRoom\Allotting;
@@ -71,7 +72,7 @@ final readonly class LotState
     public function judgedByHive(): array
     {
         $judged = [];
-        foreach ($this->lot->harvest->supers as $super) {
+        foreach ($this->inBuckets() as $super) {
             $judged[$super->hive->code] = ($judged[$super->hive->code] ?? 0.0) + $super->estimate_kg;
         }
         ksort($judged, SORT_NATURAL);
@@ -81,15 +82,31 @@ final readonly class LotState
 
     public function estimatedKg(): float
     {
-        return (float) $this->lot->harvest->supers->sum('estimate_kg');
+        return (float) $this->inBuckets()->sum('estimate_kg');
     }
 
     public function estimatedSdKg(): float
     {
         return (new CombAssumptions)->sdOfSumKg(
             $this->estimatedKg(),
-            (float) $this->lot->harvest->supers->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2),
+            (float) $this->inBuckets()->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2),
         );
+    }
+
+    /** @return Collection<int, TakenSuper> whose honey is, or will be, in buckets */
+    private function inBuckets(): Collection
+    {
+        return $this->lot->harvest->supers
+            ->filter(static fn (TakenSuper $super): bool => $super->isInBuckets())
+            ->toBase();
+    }
+
+    /** Supers and frames whose honey is out. */
+    public function spun(): int
+    {
+        return $this->lot->harvest->supers
+            ->filter(static fn (TakenSuper $one): bool => $one->station->isEmptied())
+            ->count();
     }
 
     public function measuredKg(): float
@@ -97,18 +114,34 @@ final readonly class LotState
         return (float) $this->lot->buckets->sum(fn (Bucket $bucket): float => $bucket->netKg());
     }
 
-    /** @return list<SuperShare> */
+    /**
+     * What is in the buckets came from the supers that are spun, wholly or in part; where nobody tapped that any is,
+     * from all.
+     *
+     * @return list<SuperShare>
+     */
     private static function shares(Lot $lot): array
     {
-        return array_values(
-            $lot->harvest->supers
-                ->map(
-                    fn (TakenSuper $super): SuperShare => $super->before_kg !== null && $super->after_kg !== null
-                        ? SuperShare::weighed($super->id, $super->hive->code, $super->before_kg, $super->after_kg)
-                        : SuperShare::estimated($super->id, $super->hive->code, $super->estimate_kg, $super->own_sd_kg),
-                )
-                ->all(),
-        );
+        $supers = $lot->harvest->supers->filter(static fn (TakenSuper $super): bool => $super->isInBuckets());
+        $begun = $supers->filter(static fn (TakenSuper $super): bool => $super->shareOut() > 0.0);
+        $shares = [];
+        foreach ($begun->isEmpty() ? $supers : $begun as $super) {
+            $shares[] = self::share($super, $begun->isEmpty() ? 1.0 : $super->shareOut());
+        }
+
+        return $shares;
+    }
+
+    private static function share(TakenSuper $super, float $out): SuperShare
+    {
+        return $out >= 1.0 && $super->before_kg !== null && $super->after_kg !== null
+            ? SuperShare::weighed($super->id, $super->hive->code, $super->before_kg, $super->after_kg)
+            : SuperShare::estimated(
+                $super->id,
+                $super->hive->code,
+                $out * $super->estimate_kg,
+                $out * $super->own_sd_kg,
+            );
     }
 
     /** @return list<WeighedBucket> */

@@ -6,7 +6,7 @@ namespace App\HoneyRoom;
 
 use App\Support\Http\MeasuredRequest;
 
-/** A super on the scale before and after spinning; both or neither. */
+/** A super on the scale before spinning, and after it. */
 final class SuperWeightRequest extends MeasuredRequest
 {
     /** @return array<string, list<mixed>> */
@@ -14,7 +14,7 @@ final class SuperWeightRequest extends MeasuredRequest
     {
         return [
             'before' => ['nullable', 'required_with:after', 'numeric', 'min:0', $this->massMax(80.0)],
-            'after' => ['nullable', 'required_with:before', 'numeric', 'min:0', 'lte:before'],
+            'after' => ['nullable', 'numeric', 'min:0', 'lte:before'],
         ];
     }
 

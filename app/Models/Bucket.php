@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Records\Bearing;
 use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A bucket of a lot on the scale.
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $water_pct  as a refractometer said of it
  * @property \Illuminate\Support\Carbon $weighed_at
  * @property Lot $lot
+ * @property \Illuminate\Database\Eloquent\Collection<int, Pour> $pours
  */
 final class Bucket extends Record
 {
@@ -34,6 +36,18 @@ final class Bucket extends Record
     public function lot(): BelongsTo
     {
         return $this->belongsTo(Lot::class);
+    }
+
+    /** @return HasMany<Pour, $this> */
+    public function pours(): HasMany
+    {
+        return $this->hasMany(Pour::class)->orderBy('id');
+    }
+
+    /** What is still in it. */
+    public function leftKg(): float
+    {
+        return max(0.0, round($this->netKg() - (float) $this->pours->sum('kg'), 3));
     }
 
     public function netKg(): float

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * What is to be done at a yard after its supers came in.
  *
  * @property string $apiary_id
- * @property string $what  space, wet-supers or excluder-out
+ * @property string $what  space, wet-supers, supers-cleaned, moth or excluder-out
  * @property \Illuminate\Support\Carbon $due_on
  * @property \Carbon\CarbonImmutable|null $done_at
  * @property Apiary $apiary
@@ -36,6 +36,8 @@ final class FollowUp extends Record
             'wet-supers' => __(
                 'wet supers back to the hives they came from (healthy colonies only; ask the bee inspector where in doubt)',
             ),
+            'supers-cleaned' => __('fetch the cleaned supers, before robbing starts'),
+            'moth' => __('look at the stored supers for wax moth; ants too'),
             'excluder-out' => __('queen excluders out before winter'),
             default => $this->what,
         };

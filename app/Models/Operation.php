@@ -28,6 +28,12 @@ use Marjoram\Core\Clearing\Kit;
  * @property Kit $kit
  * @property int $crew
  * @property int $extractor  frames that it holds
+ * @property float $extractor_radius_cm  from the shaft to the middle of the combs
+ * @property bool $extractor_radial
+ * @property int $extractor_rpm  at most
+ * @property int $extractor_force_n  that may pull at its shaft
+ * @property string|null $room_sensor  address of what measures the air of the warm room
+ * @property string|null $bench_scale  address of the scale of the honey room
  * @property bool $dry_room
  * @property Carbon|null $demo_today
  */
@@ -43,6 +49,12 @@ final class Operation extends Model implements TakesBack
         'kit' => '{}',
         'crew' => 1,
         'extractor' => 4,
+        'extractor_radius_cm' => 30,
+        'extractor_radial' => false,
+        'extractor_rpm' => 300,
+        'extractor_force_n' => 150,
+        'room_sensor' => null,
+        'bench_scale' => null,
         'dry_room' => false,
         'longitude' => null,
         'demo_today' => null,
@@ -53,6 +65,10 @@ final class Operation extends Model implements TakesBack
         'kit' => AsKit::class,
         'crew' => 'integer',
         'extractor' => 'integer',
+        'extractor_radius_cm' => 'float',
+        'extractor_radial' => 'boolean',
+        'extractor_rpm' => 'integer',
+        'extractor_force_n' => 'integer',
         'demo_today' => 'date',
         'latitude' => 'float',
         'longitude' => 'float',

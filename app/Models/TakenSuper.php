@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Records\Bearing;
 use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A super taken, or a single frame of one, with what it was judged to hold and what the buckets allotted to it.
@@ -28,9 +29,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $allotted_kg
  * @property float|null $allotted_sd_kg
  * @property array<string, mixed>|null $frozen
+ * @property Station $station
+ * @property HoneyUse $used_for
+ * @property float|null $used_kg  weighed, of honey that is not extracted
+ * @property bool $bees_left
+ * @property bool $fresh  new combs
+ * @property \Carbon\CarbonImmutable|null $arrived_at
+ * @property \Carbon\CarbonImmutable|null $spun_at
  * @property Box $box
  * @property Hive $hive
  * @property Harvest $harvest
+ * @property \Illuminate\Database\Eloquent\Collection<int, RoomReading> $readings
+ * @property \Illuminate\Database\Eloquent\Collection<int, LoadFrame> $spinning
  */
 final class TakenSuper extends Record
 {
@@ -48,6 +58,13 @@ final class TakenSuper extends Record
         'frozen' => null,
         'colony_id' => null,
         'queen_id' => null,
+        'station' => 'awaited',
+        'used_for' => 'extract',
+        'used_kg' => null,
+        'bees_left' => false,
+        'fresh' => false,
+        'arrived_at' => null,
+        'spun_at' => null,
     ];
 
     protected $casts = [
@@ -58,6 +75,13 @@ final class TakenSuper extends Record
         'allotted_kg' => 'float',
         'allotted_sd_kg' => 'float',
         'frozen' => 'array',
+        'station' => Station::class,
+        'used_for' => HoneyUse::class,
+        'used_kg' => 'float',
+        'bees_left' => 'boolean',
+        'fresh' => 'boolean',
+        'arrived_at' => 'immutable_datetime',
+        'spun_at' => 'immutable_datetime',
     ];
 
     /** @return BelongsTo<Harvest, $this> */
@@ -84,9 +108,48 @@ final class TakenSuper extends Record
         return $this->belongsTo(Queen::class);
     }
 
+    /** @return HasMany<RoomReading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(RoomReading::class)->orderBy('read_at');
+    }
+
+    /** @return HasMany<LoadFrame, $this> frames of it that were in the extractor */
+    public function spinning(): HasMany
+    {
+        return $this->hasMany(LoadFrame::class)->orderBy('id');
+    }
+
     public function isFrame(): bool
     {
         return $this->slot > 0;
+    }
+
+    /** Its honey goes into the buckets of its lot; what is missing, or used otherwise, does not. */
+    public function isInBuckets(): bool
+    {
+        return $this->used_for->isExtracted() && $this->station !== Station::Missing;
+    }
+
+    /** How much of its honey is out of the combs, 0 to 1, by its frames that were spun. */
+    public function shareOut(): float
+    {
+        if ($this->station->isEmptied()) {
+            return 1.0;
+        }
+        $kg = $this->spinning
+            ->filter(static fn (LoadFrame $one): bool => $one->run?->spun_at !== null)
+            ->sum('honey_kg');
+
+        return $this->estimate_kg > 0.0 ? min(0.999, (float) $kg / $this->estimate_kg) : 0.0;
+    }
+
+    /** Its last reading in the honey room was above a limit; what nobody has read is not. */
+    public function wasReadAbove(float $limitPct): bool
+    {
+        $last = $this->readings->last();
+
+        return $last !== null && $last->water_pct > $limitPct + 1e-6;
     }
 
     /** What is written on it. */

@@ -20,6 +20,7 @@ use Marjoram\Core\Ripeness\Verdict;
 use Marjoram\Core\Rounds\Limit;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Spin\SpinReason;
+use Marjoram\Core\Spin\SpinSide;
 use Marjoram\Core\Statement;
 
 /**
@@ -165,6 +166,12 @@ final readonly class Wording
     public function statements(array $said): array
     {
         return array_map($this->statement(...), $said);
+    }
+
+    /** Which side of the combs empties. */
+    public function side(SpinSide $side): string
+    {
+        return SpinWords::side($side);
     }
 
     /** @param  string  $yard  its name */

@@ -85,5 +85,7 @@ DB_USERNAME=app
 DB_PASSWORD=$(db_password)
 MARJORAM_REFRACTOMETER=http://127.0.0.1:$(cat "$RUN/refractometer.port" 2>/dev/null || echo 8491)
 MARJORAM_WEATHER=http://127.0.0.1:$(cat "$RUN/weather.port" 2>/dev/null || echo 8492)
+MARJORAM_ROOM=http://127.0.0.1:$(cat "$RUN/room.port" 2>/dev/null || echo 8493)
+MARJORAM_SCALE=http://127.0.0.1:$(cat "$RUN/scale.port" 2>/dev/null || echo 8494)
 ENV
 }

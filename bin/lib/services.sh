@@ -4,7 +4,7 @@
 
 # Whom services run as: empty for whoever started them.
 RUN_AS=""
-WEB_NAMES=(scheduler queue refractometer weather nginx php-fpm)
+WEB_NAMES=(scheduler queue refractometer weather room scale nginx php-fpm)
 
 # define_service SET NAME LOG COMMAND...: brought up later
 define_service() {

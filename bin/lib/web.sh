@@ -98,6 +98,10 @@ define_web() {
     php "$ROOT/artisan" device:refractometer --port="$(cat "$RUN/refractometer.port")" "$@"
   define_service "$WEB_SERVICES" weather "$LOGS/weather.log" \
     php "$ROOT/artisan" device:weather --port="$(cat "$RUN/weather.port")"
+  define_service "$WEB_SERVICES" room "$LOGS/room.log" \
+    php "$ROOT/artisan" device:room --port="$(cat "$RUN/room.port")"
+  define_service "$WEB_SERVICES" scale "$LOGS/scale.log" \
+    php "$ROOT/artisan" device:scale --port="$(cat "$RUN/scale.port")"
 }
 
 # web_start NAMES...: the web server, and these beside it
@@ -115,10 +119,10 @@ web_start() {
 
 curl_up() { php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === false ? 1 : 0);' 2>/dev/null; }
 
-# The stand-ins for a refractometer that can be read and for a weather service keep their ports while nobody else has them.
+# The stand-ins for a refractometer, a weather service, the warm room and the honey room's scale keep their ports while nobody else has them.
 choose_device_ports() {
   local name wanted from=8491
-  for name in refractometer weather; do
+  for name in refractometer weather room scale; do
     wanted=$(cat "$RUN/$name.port" 2>/dev/null || echo "$from")
     # The first has not been started yet: its port does not count as taken, so the second looks above it.
     if port_taken "$wanted" || [ "$wanted" -lt "$from" ]; then wanted=$(free_port "$from"); fi

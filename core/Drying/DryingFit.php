@@ -38,8 +38,7 @@ final readonly class DryingFit
 
         return array_map(function (int $i, float $hour) use ($lines): WaterBand {
             $water = array_map(
-                static fn (DryingCourse $one): float
-                    => $lines[$one->nth][$i][0] * $one->startPct + $lines[$one->nth][$i][1],
+                static fn (DryingCourse $one): float => $lines[$one->nth][$i][0] * $one->startPct + $lines[$one->nth][$i][1],
                 $this->courses,
             );
             [$lo, $mid, $hi] = $this->quantiles($water);

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Practise\Tries;
 use Database\Seeders\Demo\Climate;
 use Database\Seeders\Demo\History;
+use Database\Seeders\Demo\HoneyRoom;
 use Database\Seeders\Demo\Present;
 use Database\Seeders\Demo\Rows;
 use Database\Seeders\Demo\Yard;
@@ -197,6 +198,8 @@ final class DemoSeeder extends Seeder
             'policy' => json_encode(['capped_min' => 0.7]),
         ]);
         $this->practice($rows);
+        (new HoneyRoom($rows, $history, new SeededRandom(self::SEED + 14)))->seed($yards[1]);
+        $operation->update(['room_sensor' => 'stand-in', 'bench_scale' => 'stand-in']);
         $this->lastWinter($rows, $yards[1]);
         $rows->write();
     }

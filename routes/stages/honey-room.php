@@ -2,36 +2,85 @@
 
 declare(strict_types=1);
 
+use App\HoneyRoom\Batches\BatchController;
+use App\HoneyRoom\Batches\FillController;
+use App\HoneyRoom\Batches\LabelController;
+use App\HoneyRoom\Batches\PourController;
+use App\HoneyRoom\Bench\BenchController;
 use App\HoneyRoom\BlendController;
 use App\HoneyRoom\BucketController;
+use App\HoneyRoom\CheckController;
+use App\HoneyRoom\Door\DoorController;
+use App\HoneyRoom\Door\WetController;
+use App\HoneyRoom\Equipment\BucketKindController;
+use App\HoneyRoom\Equipment\EquipmentController;
+use App\HoneyRoom\Equipment\JarKindController;
+use App\HoneyRoom\Extracting\ExtractorController;
 use App\HoneyRoom\HoneyRoomController;
 use App\HoneyRoom\JarsController;
+use App\HoneyRoom\LotNotesController;
 use App\HoneyRoom\TakenSuperController;
+use App\HoneyRoom\WarmRoom\WarmRoomController;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware('can:view')->group(static function (): void {
-    Route::get('/honey-room', [HoneyRoomController::class, 'index'])
-        ->name('honey-room.index');
-    Route::get('/honey-room/blend', [BlendController::class, 'show'])
-        ->name('honey-room.blend');
-    Route::get('/honey-room/jars', [JarsController::class, 'show'])
-        ->name('honey-room.jars');
-    Route::get('/honey-room/{lot}', [HoneyRoomController::class, 'show'])
-        ->name('honey-room.lot');
-});
+Route::prefix('honey-room')->name('honey-room.')->group(static function (): void {
+    Route::middleware('can:view')->group(static function (): void {
+        Route::get('/', [HoneyRoomController::class, 'index'])->name('index');
+        Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+        Route::get('/door', [DoorController::class, 'show'])->name('door');
+        Route::get('/warm', [WarmRoomController::class, 'show'])->name('warm');
+        Route::get('/extractor', [ExtractorController::class, 'show'])->name('extractor');
+        Route::get('/blend', [BlendController::class, 'show'])->name('blend');
+        Route::get('/jars', [JarsController::class, 'show'])->name('jars');
+        Route::get('/batches', [BatchController::class, 'index'])->name('batches');
+        Route::get('/batches/{batch}', [BatchController::class, 'show'])->name('batch');
+        Route::get('/batches/{batch}/trace.pdf', [LabelController::class, 'trace'])->name('trace');
+        Route::get('/fills/{fill}/labels.pdf', [LabelController::class, 'labels'])->name('labels');
+        Route::get('/equipment', [EquipmentController::class, 'show'])->name('equipment');
+        Route::get('/{lot}', [HoneyRoomController::class, 'show'])->name('lot');
+    });
 
-Route::middleware(['can:record', 'write'])->group(static function (): void {
-    Route::post('/honey-room/{lot}/buckets', [BucketController::class, 'store'])
-        ->name('honey-room.buckets.store');
-    Route::put('/honey-room/buckets/{bucket}', [BucketController::class, 'update'])
-        ->name('honey-room.buckets.update');
-    Route::put('/honey-room/supers/{super}', [TakenSuperController::class, 'update'])
-        ->name('honey-room.supers.update');
-});
+    // Before those whose first part is a lot's id.
+    Route::middleware(['can:manage', 'write'])->group(static function (): void {
+        Route::put('/equipment/machine', [EquipmentController::class, 'machine'])->name('equipment.machine');
+        Route::put('/equipment/devices', [EquipmentController::class, 'devices'])->name('equipment.devices');
+        Route::post('/equipment/buckets', [BucketKindController::class, 'store'])->name('bucket-kinds.store');
+        Route::delete('/equipment/buckets/{bucketKind}', [BucketKindController::class, 'destroy'])->name('bucket-kinds.destroy');
+        Route::post('/equipment/jars', [JarKindController::class, 'store'])->name('jar-kinds.store');
+        Route::delete('/equipment/jars/{jarKind}', [JarKindController::class, 'destroy'])->name('jar-kinds.destroy');
+        Route::delete('/buckets/{bucket}', [BucketController::class, 'destroy'])->name('buckets.destroy');
+        Route::delete('/pours/{pour}', [PourController::class, 'destroy'])->name('pours.destroy');
+        Route::delete('/batches/{batch}', [BatchController::class, 'destroy'])->name('batches.destroy');
+        Route::delete('/{lot}', [HoneyRoomController::class, 'destroy'])->name('lots.destroy');
+    });
 
-Route::middleware(['can:manage', 'write'])->group(static function (): void {
-    Route::delete('/honey-room/buckets/{bucket}', [BucketController::class, 'destroy'])
-        ->name('honey-room.buckets.destroy');
-    Route::delete('/honey-room/{lot}', [HoneyRoomController::class, 'destroy'])
-        ->name('honey-room.lots.destroy');
+    Route::middleware(['can:record', 'write'])->group(static function (): void {
+        Route::post('/checks', [CheckController::class, 'store'])->name('checks.store');
+        Route::post('/door/{super}', [DoorController::class, 'arrive'])->name('door.arrive');
+        Route::post('/door/{super}/missing', [DoorController::class, 'missing'])->name('door.missing');
+        Route::post('/door/{super}/use', [DoorController::class, 'use'])->name('door.use');
+        Route::post('/{lot}/arrive', [DoorController::class, 'arriveAll'])->name('door.all');
+        Route::post('/{lot}/more', [DoorController::class, 'more'])->name('door.more');
+        Route::post('/{lot}/wet', [WetController::class, 'store'])->name('wet');
+        Route::post('/warm/move', [WarmRoomController::class, 'move'])->name('warm.move');
+        Route::post('/warm/air', [WarmRoomController::class, 'air'])->name('warm.air');
+        Route::post('/warm/sensor', [WarmRoomController::class, 'sensor'])->name('warm.sensor');
+        Route::post('/warm/{super}/reading', [WarmRoomController::class, 'reading'])->name('warm.reading');
+        Route::post('/extractor/load', [ExtractorController::class, 'load'])->name('extractor.load');
+        Route::post('/extractor/spun', [ExtractorController::class, 'supers'])->name('extractor.supers');
+        Route::post('/extractor/{load}/step', [ExtractorController::class, 'step'])->name('extractor.step');
+        Route::post('/extractor/{load}/spun', [ExtractorController::class, 'spun'])->name('extractor.spun');
+        Route::delete('/extractor/{load}', [ExtractorController::class, 'destroy'])->name('extractor.destroy');
+        Route::post('/batches', [BatchController::class, 'store'])->name('batches.store');
+        Route::post('/batches/{batch}/fills', [FillController::class, 'store'])->name('fills.store');
+        Route::post('/batches/{batch}/close', [BatchController::class, 'close'])->name('batches.close');
+        Route::post('/fills/{fill}/moves', [FillController::class, 'move'])->name('fills.move');
+        Route::post('/buckets/{bucket}/pours', [PourController::class, 'store'])->name('pours.store');
+        Route::post('/{lot}/buckets', [BucketController::class, 'store'])->name('buckets.store');
+        Route::put('/buckets/{bucket}', [BucketController::class, 'update'])->name('buckets.update');
+        Route::put('/supers/{super}', [TakenSuperController::class, 'update'])->name('supers.update');
+        Route::put('/{lot}/notes', [LotNotesController::class, 'update'])->name('notes');
+        Route::put('/{lot}/cappings', [LotNotesController::class, 'cappings'])->name('cappings');
+    });
+
 });

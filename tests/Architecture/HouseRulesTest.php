@@ -48,7 +48,7 @@ final class HouseRulesTest extends TestCase
         'Devices' => [],
         'Drawing' => [],
         'Frames' => ['Drawing', 'Models', 'Operation', 'YardState'],
-        'HoneyRoom' => ['Drawing', 'Models', 'Operation', 'Wording'],
+        'HoneyRoom' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState', 'Yards'],
         'Models' => ['Records'],
         'Operation' => ['Models', 'Records'],
         'Places' => [],

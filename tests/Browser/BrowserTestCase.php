@@ -163,6 +163,18 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** The list before the first honey of the day, on the page of a lot. */
+    protected function tickTheList(): void
+    {
+        foreach (self::$browser->findElements(WebDriverBy::cssSelector('form[action$="/checks"] [type=checkbox]')) as $tick) {
+            self::$browser->executeScript('arguments[0].click()', [$tick]);
+        }
+        if (self::$browser->findElements(WebDriverBy::cssSelector('form[action$="/checks"]')) !== []) {
+            $this->click('form[action$="/checks"] .btn');
+            $this->waitForText('.notice', 'ticked for today');
+        }
+    }
+
     protected function waitFor(string $css): void
     {
         self::$browser

@@ -82,6 +82,7 @@ final class FramesTest extends BrowserTestCase
         $this->waitForText('.notice', '24 frames are on their way');
         $lot = $this->path();
         // What the buckets hold is shared out to the hives, whatever was judged.
+        $this->tickTheList();
         foreach (['21.40', '20.85'] as $gross) {
             $this->type('form[action$="/buckets"] [name=gross]', $gross);
             $this->type('form[action$="/buckets"] [name=tare]', '1.15'.WebDriverKeys::ENTER);

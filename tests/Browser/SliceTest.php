@@ -76,6 +76,7 @@ final class SliceTest extends BrowserTestCase
         $this->click('form[action$="/collected"] button');
         $this->waitForText('.notice', 'in the honey room');
 
+        $this->tickTheList();
         foreach (['27.35', '26.9'] as $gross) {
             $this->type('[name=gross]', $gross);
             $this->type('[name=tare]', '1.15');

@@ -131,6 +131,17 @@ final class AuthorisationTest extends FeatureTestCase
         $this->send('POST', "/yards/hives/$hive->id/boxes", ['box' => $foreign, 'role' => 'super'])->assertStatus(422);
     }
 
+    private function load(): Models\ExtractorLoad
+    {
+        return Models\ExtractorLoad::query()->create([
+            'number' => 1,
+            'slots' => 4,
+            'celsius' => 30,
+            'water_pct' => 17.5,
+            'loaded_at' => '2026-08-04 10:00:00',
+        ]);
+    }
+
     /** @return array<string, string> a record of the demo for each parameter of a route */
     private function ids(): array
     {
@@ -150,6 +161,12 @@ final class AuthorisationTest extends FeatureTestCase
             'lot' => Models\Lot::query()->value('id'),
             'bucket' => Models\Bucket::query()->value('id'),
             'super' => Models\TakenSuper::query()->value('id'),
+            'load' => $this->load()->id,
+            'batch' => Models\Batch::query()->value('id'),
+            'fill' => Models\JarFill::query()->value('id'),
+            'pour' => Models\Pour::query()->value('id'),
+            'bucketKind' => Models\BucketKind::query()->value('id'),
+            'jarKind' => Models\JarKind::query()->value('id'),
             'sign' => Models\FlowSign::query()->value('id'),
             'weight' => Models\ScaleWeight::query()->value('id'),
             'frame' => Models\FrameLook::query()->value('id'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\HoneyRoom\RoomChecks;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
@@ -82,6 +83,13 @@ abstract class FeatureTestCase extends TestCase
         app(CurrentOperation::class)->enter($operation, Role::Owner);
 
         return $operation;
+    }
+
+    /** The list before the first honey of the day. */
+    protected function tickTheList(): void
+    {
+        $all = array_fill_keys(array_keys(RoomChecks::items()), '1');
+        $this->send('POST', '/honey-room/checks', ['checks' => $all])->assertStatus(303);
     }
 
     /**

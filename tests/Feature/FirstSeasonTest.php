@@ -223,6 +223,15 @@ final class FirstSeasonTest extends FeatureTestCase
     private function weigh(int $supers): void
     {
         $lot = Lot::query()->firstOrFail();
+        $this->open("/honey-room/$lot->id");
+        $this->submit('/honey-room/checks', [
+            'checks[gate]' => '1',
+            'checks[gasket]' => '1',
+            'checks[dry]' => '1',
+            'checks[food]' => '1',
+            'checks[strainer]' => '1',
+            'checks[lid]' => '1',
+        ]);
         foreach (['16.90', '15.30'] as $gross) {
             $this->open("/honey-room/$lot->id");
             $this->submit("/honey-room/$lot->id/buckets", ['gross' => $gross, 'tare' => '1.10']);

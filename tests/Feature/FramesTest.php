@@ -67,6 +67,7 @@ final class FramesTest extends FeatureTestCase
         // To the gram: what came off is what is missing.
         self::assertEqualsWithDelta($before - $kg, $after->honey->honeyKg, 0.002);
         // Buckets are allotted to frames as to supers, and Compare counts the hive's kilograms but no whole super.
+        $this->tickTheList();
         $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '5', 'tare' => '1'])->assertStatus(303);
         self::assertEqualsWithDelta(4.0, (float) TakenSuper::query()->sum('allotted_kg'), 0.01);
         self::assertStringContainsString(',L1,', $csv = $this->get('/compare.csv')->streamedContent());

@@ -21,6 +21,7 @@ final class HoneyRoomTest extends FeatureTestCase
         parent::setUp();
         $this->operation();
         $this->lot = app(NewHarvest::class)->open($this->apiary('Lime Row'), new DateTimeImmutable('2026-08-01'));
+        $this->tickTheList();
         foreach ([[21.0, '17.0'], [21.0, '19.0'], [11.0, '22'], [11.0, '']] as [$gross, $water]) {
             $this->send('POST', "/honey-room/{$this->lot->id}/buckets", [
                 'gross' => (string) $gross,

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Apiary;
+use App\Models\Batch;
 use App\Models\Box;
 use App\Models\BoxKindRow;
 use App\Models\BoxPlace;
 use App\Models\BoxWeighing;
 use App\Models\Bucket;
+use App\Models\BucketKind;
 use App\Models\CalendarLink;
 use App\Models\Clearing;
 use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Decision;
+use App\Models\ExtractorLoad;
 use App\Models\Eye;
 use App\Models\Feeding;
 use App\Models\FlowSign;
@@ -25,10 +28,14 @@ use App\Models\HarvestPolicy;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Instrument;
+use App\Models\JarFill;
+use App\Models\JarKind;
 use App\Models\Lot;
 use App\Models\MoistureReading;
 use App\Models\Operation;
+use App\Models\Pour;
 use App\Models\Queen;
+use App\Models\RoomCheck;
 use App\Models\ScaleWeight;
 use App\Models\Schedule;
 use App\Models\Schedules\AskedRounds;
@@ -177,6 +184,7 @@ final class UndoTest extends FeatureTestCase
             ...$this->looking(),
             ...$this->winter(),
             ...$this->clearing(),
+            ...$this->bench(),
             ...$this->keeping(),
             ...$this->calibrating(),
         ];
@@ -432,6 +440,174 @@ final class UndoTest extends FeatureTestCase
             ],
             'honey-room.lots.destroy' => fn (): array => ['DELETE', '/honey-room/'.Lot::query()->value('id'), []],
         ];
+    }
+
+    /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
+    private function bench(): array
+    {
+        $at = static fn (string $station): TakenSuper => TakenSuper::query()
+            ->where('station', $station)
+            ->where('slot', 0)
+            ->firstOrFail();
+        $lot = static fn (): string => (string) Lot::query()->where('code', 'L26-T2')->value('id');
+        $room = '/honey-room';
+
+        return [
+            'honey-room.checks.store' => function () use ($room): array {
+                RoomCheck::query()->forceDelete();
+                $all = array_fill_keys(['gate', 'gasket', 'dry', 'food', 'strainer', 'lid'], '1');
+
+                return ['POST', "$room/checks", ['checks' => $all]];
+            },
+            'honey-room.door.arrive' => fn (): array => [
+                'POST',
+                "$room/door/{$at('awaited')->id}",
+                ['before' => '19.4', 'water' => '17.6', 'bees' => '1'],
+            ],
+            'honey-room.door.missing' => fn (): array => [
+                'POST',
+                "$room/door/{$at('awaited')->id}/missing",
+                ['where' => 'hive'],
+            ],
+            'honey-room.door.use' => fn (): array => [
+                'POST',
+                "$room/door/{$at('door')->id}/use",
+                ['use' => 'comb', 'kg' => '8.2'],
+            ],
+            'honey-room.door.all' => fn (): array => ['POST', "$room/{$lot()}/arrive", []],
+            'honey-room.door.more' => fn (): array => [
+                'POST',
+                "$room/{$lot()}/more",
+                ['box' => $this->super('T2')->box_id],
+            ],
+            'honey-room.wet' => fn (): array => ['POST', "$room/{$lot()}/wet", ['to' => 'home']],
+            'honey-room.warm.move' => fn (): array => [
+                'POST',
+                "$room/warm/move",
+                ['to' => 'dry', 'supers' => [$at('door')->id]],
+            ],
+            'honey-room.warm.air' => fn (): array => ['POST', "$room/warm/air", ['celsius' => '32', 'humidity' => '37']],
+            'honey-room.warm.sensor' => function () use ($room): array {
+                Http::fake(['*/air' => Http::response(['temperature_c' => 31.2, 'humidity_pct' => 36])]);
+
+                return ['POST', "$room/warm/sensor", []];
+            },
+            'honey-room.warm.reading' => fn (): array => [
+                'POST',
+                "$room/warm/{$at('dry')->id}/reading",
+                ['water' => '18.1'],
+            ],
+            'honey-room.extractor.load' => fn (): array => [
+                'POST',
+                "$room/extractor/load",
+                ['slot' => ['1' => "{$at('door')->id}-2", '3' => "{$at('door')->id}-4"]],
+            ],
+            'honey-room.extractor.supers' => fn (): array => [
+                'POST',
+                "$room/extractor/spun",
+                ['supers' => [$at('door')->id]],
+            ],
+            'honey-room.extractor.step' => fn (): array => [
+                'POST',
+                "$room/extractor/{$this->load()->id}/step",
+                ['step' => '0'],
+            ],
+            'honey-room.extractor.spun' => fn (): array => ['POST', "$room/extractor/{$this->load()->id}/spun", []],
+            'honey-room.extractor.destroy' => fn (): array => ['DELETE', "$room/extractor/{$this->load()->id}", []],
+            'honey-room.batches.store' => fn (): array => [
+                'POST',
+                "$room/batches",
+                ['pour' => [$this->fresh()->id => '5'], 'depth' => '30', 'celsius' => '28'],
+            ],
+            'honey-room.batches.close' => fn (): array => ['POST', "$room/batches/{$this->batch()->id}/close", []],
+            'honey-room.batches.destroy' => fn (): array => ['DELETE', "$room/batches/{$this->batch()->id}", []],
+            'honey-room.fills.store' => fn (): array => [
+                'POST',
+                "$room/batches/{$this->batch()->id}/fills",
+                ['kind' => JarKind::query()->value('id'), 'count' => '12', 'weights' => '501 500,5 499'],
+            ],
+            'honey-room.fills.move' => fn (): array => [
+                'POST',
+                "$room/fills/".JarFill::query()->value('id').'/moves',
+                ['count' => '3', 'whom' => 'A neighbour'],
+            ],
+            'honey-room.pours.store' => fn (): array => [
+                'POST',
+                "$room/buckets/{$this->fresh()->id}/pours",
+                ['why' => 'bees', 'kg' => '2'],
+            ],
+            'honey-room.pours.destroy' => fn (): array => [
+                'DELETE',
+                "$room/pours/".Pour::query()->where('batch_id', $this->batch()->id)->value('id'),
+                [],
+            ],
+            'honey-room.notes' => fn (): array => [
+                'PUT',
+                "$room/{$lot()}/notes",
+                ['pfund_mm' => '50', 'taste' => 'strong', 'plants' => 'heather'],
+            ],
+            'honey-room.cappings' => fn (): array => ['PUT', "$room/{$lot()}/cappings", ['wax' => '0.8', 'honey' => '2']],
+            'honey-room.equipment.machine' => fn (): array => [
+                'PUT',
+                "$room/equipment/machine",
+                ['extractor' => '9', 'radius' => '28', 'turns' => 'radial', 'rpm' => '280', 'force' => '120'],
+            ],
+            'honey-room.equipment.devices' => fn (): array => ['PUT', "$room/equipment/devices", ['room_sensor' => '']],
+            'honey-room.bucket-kinds.store' => fn (): array => [
+                'POST',
+                "$room/equipment/buckets",
+                ['name' => 'Tub', 'tare' => '2', 'holds' => '40'],
+            ],
+            'honey-room.bucket-kinds.destroy' => fn (): array => [
+                'DELETE',
+                "$room/equipment/buckets/".BucketKind::query()->value('id'),
+                [],
+            ],
+            'honey-room.jar-kinds.store' => fn (): array => [
+                'POST',
+                "$room/equipment/jars",
+                ['name' => 'Tall jar', 'net_g' => '400', 'stock' => '20'],
+            ],
+            'honey-room.jar-kinds.destroy' => fn (): array => [
+                'DELETE',
+                "$room/equipment/jars/".JarKind::query()->create(['name' => 'None', 'net_g' => 100])->id,
+                [],
+            ],
+        ];
+    }
+
+    private function batch(): Batch
+    {
+        return Batch::query()->whereNull('closed_on')->firstOrFail();
+    }
+
+    /** A bucket that nothing was poured from. */
+    private function fresh(): Bucket
+    {
+        return Bucket::query()->whereDoesntHave('pours')->latest('weighed_at')->firstOrFail();
+    }
+
+    private function load(): ExtractorLoad
+    {
+        $super = TakenSuper::query()->where('station', 'door')->firstOrFail();
+        $load = ExtractorLoad::query()->create([
+            'number' => 1,
+            'slots' => 4,
+            'celsius' => 30,
+            'water_pct' => 17.5,
+            'loaded_at' => '2026-08-04 10:00:00',
+        ]);
+        foreach (range(1, 10) as $frame) {
+            $load->frames()->create([
+                'taken_super_id' => $super->id,
+                'frame' => $frame,
+                'slot' => $frame,
+                'grams' => 1500,
+                'honey_kg' => 1.1,
+            ]);
+        }
+
+        return $load;
     }
 
     /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */

@@ -50,6 +50,23 @@ final readonly class Lengths
         return $this->inches ? $value / self::SQUARE_INCHES_PER_DM2 : $value;
     }
 
+    /** Of what is measured by hand: how deep honey stands, how far a comb is from the shaft. */
+    public function handUnit(): string
+    {
+        return $this->inches ? __('in') : __('cm');
+    }
+
+    public function hand(float $cm): float
+    {
+        return $this->inches ? round(10.0 * $cm / self::MM_PER_INCH, 1) : round($cm, 1);
+    }
+
+    /** From the person's unit to cm. */
+    public function toCm(float $value): float
+    {
+        return $this->inches ? 0.1 * $value * self::MM_PER_INCH : $value;
+    }
+
     /** A way by road or through the air. */
     public function way(float $km): string
     {

@@ -68,7 +68,7 @@ final readonly class LookReader
         $utc = new DateTimeZone('UTC');
         $today = $this->current->today();
         $isThere = fn (Assessment $look): bool => ($hives[$look->box_id] ?? null) === $look->hive_id
-            && $look->looked_at->format('Y-m-d') >= $since[$look->box_id];
+            && $look->looked_on->format('Y-m-d') >= $since[$look->box_id];
 
         $looks = Assessment::query()
             ->whereIn('hive_id', array_values(array_unique($hives)))

@@ -190,6 +190,8 @@ final class History
                 'own_sd_kg' => $one->sdKg,
                 'allotted_kg' => round($got->kg, 3),
                 'allotted_sd_kg' => round($got->sdKg, 3),
+                'station' => 'stored',
+                'used_for' => 'extract',
             ] +
                 $one->carried($nth) +
                 ($isWeighed

@@ -37,6 +37,15 @@ final class Rows
         'taken_supers',
         'frame_moves',
         'buckets',
+        'room_readings',
+        'room_airs',
+        'room_checks',
+        'bucket_kinds',
+        'batches',
+        'pours',
+        'jar_kinds',
+        'jar_fills',
+        'jar_moves',
     ];
 
     /** @var array<string, list<array<string, mixed>>> */
@@ -69,6 +78,20 @@ final class Rows
                 $this->rows[$table][$i][$column] = $value;
             }
         }
+    }
+
+    /** @return list<array{string, float}> the buckets of a lot: id and net kg */
+    public function buckets(string $code): array
+    {
+        $lots = array_column($this->rows['lots'] ?? [], 'id', 'code');
+        $buckets = [];
+        foreach ($this->rows['buckets'] ?? [] as $row) {
+            if ($row['lot_id'] === ($lots[$code] ?? null)) {
+                $buckets[] = [(string) $row['id'], (float) $row['gross_kg'] - (float) $row['tare_kg']];
+            }
+        }
+
+        return $buckets;
     }
 
     public function write(): void

@@ -5,6 +5,8 @@
 <pattern id="stipL" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" class="p-blank"/><circle cx="2" cy="2" r="1.3" class="p-dot"/><circle cx="6" cy="6" r="1.3" class="p-dot"/></pattern>
 <pattern id="pol" width="5" height="5" patternUnits="userSpaceOnUse"><rect width="5" height="5" class="p-blank"/><path d="M1 2.5h3" class="p-tick"/></pattern>
 <pattern id="soil" width="7" height="6" patternUnits="userSpaceOnUse"><path d="M6 0L1 6" class="p-soil"/></pattern>
+<linearGradient id="amber"><stop offset="0" class="pf0"/><stop offset=".35" class="pf1"/><stop offset=".7" class="pf2"/><stop offset="1" class="pf3"/></linearGradient>
+<symbol id="pfund" viewBox="0 0 280 20"><rect y="4" width="280" height="12" fill="url(#amber)"/></symbol>
 <symbol id="v-take" viewBox="0 0 16 16"><path d="M8 9.4V1.6M4.7 4.8L8 1.5l3.3 3.3" class="gs"/><path d="M1.5 11.2h13v3.6h-13z" class="gf"/></symbol>
 <symbol id="v-dry" viewBox="0 0 16 16"><path d="M8 7.2V1.2M5 4L8 1l3 3" class="gs"/><path d="M2 8.6h12v2.4H2z" class="gf"/><path d="M1 14.3c1.2-1.7 2.3-1.7 3.5 0s2.3 1.7 3.5 0 2.3-1.7 3.5 0 2.3 1.7 3.5 0" class="gs" stroke-width="1.3"/></symbol>
 <symbol id="v-wait" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6" class="gs"/><path d="M2 8a6 6 0 0 0 12 0z" class="gf"/></symbol>

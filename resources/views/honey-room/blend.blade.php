@@ -19,7 +19,7 @@
               value="{{ $bucket->id }}"
               @checked(in_array($bucket->id, $chosen, true))
             > {{ $bucket->lot->code }} / {{ $bucket->number }}
-            <span class="soft">{{ $f->kg($bucket->netKg()) }}, {{ $f->water($bucket->water_pct) }}</span>
+            <span class="soft">{{ $f->kg($bucket->leftKg()) }}, {{ $f->water($bucket->water_pct) }}</span>
           </label>
         @empty
           <p class="empty">{{ __('Of no bucket the water is read yet: note it where the bucket is weighed.') }}</p>
@@ -52,6 +52,29 @@
           <span class="rng">{{ $f->spread($blend->waterPct, $sdPct) }}</span>
         </p>
         <x-drawing.picture :of="$picture" />
+        @can('record')
+          <x-form :action="route('honey-room.batches.store')" class="row">
+            @foreach ($pours as $id => $kg)
+              <input type="hidden" name="pour[{{ $id }}]" value="{{ $kg }}">
+            @endforeach
+            <x-field name="tank" :label="__('Tank')" />
+            <x-field
+              name="depth"
+              type="number"
+              step="0.1"
+              :label="__('Depth of the honey, :unit', ['unit' => $f->lengths->handUnit()])"
+              :value="$f->lengths->hand(35)"
+            />
+            <x-field
+              name="celsius"
+              type="number"
+              step="0.1"
+              :label="__('Warmth, :unit', ['unit' => $f->temperatureUnit()])"
+              :value="round($f->temperatureValue(28))"
+            />
+            <button class="btn go">{{ __('Poured so') }}</button>
+          </x-form>
+        @endcan
       </section>
     @endif
     @if ($blend->left !== [])

@@ -11,44 +11,81 @@
   </div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
       ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }}
-      {{ __('judged') }}</span></p>
+      {{ __('judged') }}</span>
+    @if ($state->spun() < $state->lot->harvest->supers->count())
+      <span class="soft">·
+        {{ __(':n of :all spun', ['n' => $state->spun(), 'all' => $state->lot->harvest->supers->count()]) }}</span>
+    @endif
+  </p>
   <div class="buckets">
     <x-drawing.picture :of="$buckets" />
   </div>
+  @include('honey-room.tabs')
   @can('record')
     <section class="blk">
       <h2>{{ __('Weigh a bucket') }}</h2>
-      <x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
-        <x-field
-          name="gross"
-          type="number"
-          step="0.01"
-          min="0"
-          inputmode="decimal"
-          :label="__('Gross, :unit', ['unit' => $f->massUnit()])"
-          required
-        />
-        <x-field
-          name="tare"
-          type="number"
-          step="0.01"
-          min="0"
-          inputmode="decimal"
-          :label="__('Tare, :unit', ['unit' => $f->massUnit()])"
-          :value="round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2)"
-          required
-        />
-        <x-field
-          name="water"
-          type="number"
-          step="0.1"
-          min="12"
-          max="28"
-          inputmode="decimal"
-          :label="__('Water, %')"
-        />
-        <button class="btn go">{{ __('Weigh') }}</button>
-      </x-form>
+      @if (!$isChecked)
+        <x-form :action="route('honey-room.checks.store')" class="fields">
+          <input type="hidden" name="back" value="{{ $lot->id }}">
+          <fieldset class="choosehives wide">
+            <legend>{{ __('Before the first honey of the day is poured') }}</legend>
+            @foreach ($checks as $key => $words)
+              <label class="check"><input type="checkbox" name="checks[{{ $key }}]" value="1">
+                {{ $words }}</label>
+            @endforeach
+          </fieldset>
+          <button class="btn go">{{ __('All looked at') }}</button>
+        </x-form>
+      @else
+        <x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
+          <x-field
+            name="gross"
+            type="number"
+            step="0.01"
+            min="0"
+            inputmode="decimal"
+            :label="__('Gross, :unit', ['unit' => $f->massUnit()])"
+          />
+          @if ($kinds->isNotEmpty())
+            <div class="field">
+              <label for="bucket-kind">{{ __('Bucket') }}</label>
+              <select id="bucket-kind" name="kind">
+                @foreach ($kinds as $kind)
+                  <option value="{{ $kind->id }}">{{ $kind->name }}, {{ $f->kg($kind->tare_kg, 2) }}</option>
+                @endforeach
+              </select>
+            </div>
+          @endif
+          <x-field
+            name="tare"
+            type="number"
+            step="0.01"
+            min="0"
+            inputmode="decimal"
+            :label="__('Tare, :unit', ['unit' => $f->massUnit()])"
+            :hint="$kinds->isEmpty() ? null : __('empty: that of the bucket')"
+            :value="$kinds->isEmpty() ? round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2) : null"
+          />
+          <x-field
+            name="water"
+            type="number"
+            step="0.1"
+            min="12"
+            max="28"
+            inputmode="decimal"
+            :label="__('Water, %')"
+          />
+          <button class="btn go">{{ __('Weigh') }}</button>
+          @if ($hasScale)
+            <button
+              class="btn"
+              name="weigh"
+              value="scale"
+              formnovalidate
+            >{{ __('Take it from the scale') }}</button>
+          @endif
+        </x-form>
+      @endif
     </section>
   @endcan
   <section class="blk">
@@ -120,6 +157,7 @@
               </td>
               <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
               <td>
+                @include('honey-room.poured')
                 @can('manage')
                   <x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number" />
                 @endcan
@@ -179,6 +217,7 @@
       </tbody>
     </table>
   </details>
+  @include('honey-room.leftovers')
   @if ($lot->harvest->singleFrames() > 0)
     @include('honey-room.wet')
   @endif

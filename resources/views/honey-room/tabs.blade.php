@@ -1,8 +1,15 @@
 <nav class="tabs" aria-label="{{ __('Honey room') }}">
-  <a href="{{ route('honey-room.index') }}" @if (request()->routeIs('honey-room.index')) aria-current="page" @endif>
-    {{ __('Lots') }}</a>
-  <a href="{{ route('honey-room.blend') }}" @if (request()->routeIs('honey-room.blend')) aria-current="page" @endif>
-    {{ __('Blend') }}</a>
-  <a href="{{ route('honey-room.jars') }}" @if (request()->routeIs('honey-room.jars')) aria-current="page" @endif>
-    {{ __('Settle and jar') }}</a>
+  @foreach ([
+        'index' => __('Bench'),
+        'door' => __('Door'),
+        'warm' => __('Warm room'),
+        'extractor' => __('Extractor'),
+        'blend' => __('Blend'),
+        'batches' => __('Tanks'),
+        'jars' => __('Jar plan'),
+        'equipment' => __('Kit'),
+    ] as $name => $words)
+    <a href="{{ route('honey-room.' . $name) }}" @if (request()->routeIs('honey-room.' . $name)) aria-current="page" @endif>
+      {{ $words }}</a>
+  @endforeach
 </nav>

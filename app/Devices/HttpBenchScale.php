@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/** A scale behind a small HTTP endpoint. */
+final readonly class HttpBenchScale implements BenchScale
+{
+    private const MOST_KG = 300.0;
+
+    public function __construct(private string $address)
+    {
+    }
+
+    public function kg(): float
+    {
+        $given = (new DeviceCall)->json(DeviceAddress::of($this->address, 'scale').'/weight') ?? throw new Unreachable(
+            __('The scale did not answer. Is it on and near? The weight can be typed as well.'),
+        );
+        if (($given['stable'] ?? true) === false) {
+            throw new Unreachable(__('The scale does not stand still yet. Wait a moment and weigh again.'));
+        }
+        $kg = $given['kg'] ?? null;
+        if (! is_numeric($kg) || (float) $kg < 0.0 || (float) $kg > self::MOST_KG) {
+            throw new Unreachable(__('The scale gave no weight that makes sense. Empty it, set it to zero, weigh again.'));
+        }
+
+        return round((float) $kg, 3);
+    }
+}

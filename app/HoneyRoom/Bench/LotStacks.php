@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom\Bench;
+
+use App\Models\Lot;
+use App\Models\Station;
+use App\Models\TakenSuper;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The lots that have something on the bench. */
+final class LotStacks
+{
+    private const ON_THE_BENCH = [Station::Awaited, Station::Missing, Station::Door, Station::Dry, Station::Spun];
+
+    /**
+     * Oldest first: what came in first is spun first.
+     *
+     * @param  list<string>  $with  relations of a super that are read too
+     * @return list<LotStack>
+     */
+    public function read(array $with = []): array
+    {
+        $lots = Lot::query()
+            ->whereHas('harvest', static fn (Builder $harvest) => $harvest->whereHas(
+                'supers',
+                static fn (Builder $super) => $super->whereIn('station', self::ON_THE_BENCH),
+            ))
+            ->with('harvest.apiary')
+            ->get()
+            ->sortBy(static fn (Lot $lot): array => [$lot->harvest->taken_on->format('Y-m-d'), $lot->code])
+            ->values();
+        $supers = TakenSuper::query()
+            ->whereIn('harvest_id', $lots->pluck('harvest_id'))
+            ->with(['hive', 'box', ...$with])
+            ->orderBy('id')
+            ->get()
+            ->toBase()
+            ->groupBy('harvest_id');
+
+        return array_values($lots
+            ->map(static fn (Lot $lot): LotStack => new LotStack($lot, $supers->get($lot->harvest_id, collect())))
+            ->all());
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom\Bench;
+
+use App\Models\TakenSuper;
+
+/** A frame on its way through the extractor. */
+final readonly class SuperFrame
+{
+    public function __construct(
+        public TakenSuper $super,
+        public int $slot,
+        public float $aKg,
+        public float $bKg,
+        private float $emptyKg,
+        public bool $fresh,
+    ) {
+    }
+
+    /** Unique among all frames of the honey room. */
+    public function id(): string
+    {
+        return "{$this->super->id}-$this->slot";
+    }
+
+    public function honeyKg(): float
+    {
+        return $this->aKg + $this->bKg;
+    }
+
+    public function grams(): float
+    {
+        return round(1000.0 * ($this->emptyKg + $this->honeyKg()), 1);
+    }
+
+    /** Where it goes back: what is written on it, or its super and slot. */
+    public function mark(): string
+    {
+        return $this->super->isFrame()
+            ? $this->super->name()
+            : $this->super->hive->code.' '.$this->super->box->mark.'/'.$this->slot;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HoneyRoom\Extracting;
+
+/** What stands in a slot of the rotor. */
+final readonly class RotorSlot
+{
+    public function __construct(
+        public string $id,
+        public string $mark,
+        public float $grams,
+        public bool $fresh,
+        public bool $isSpare,
+    ) {
+    }
+}

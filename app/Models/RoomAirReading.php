@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use App\Records\Record;
+
+/**
+ * The air of the warm room, from its sensor or typed.
+ *
+ * @property float $celsius
+ * @property float $humidity_pct
+ * @property 'sensor'|'typed' $source
+ * @property \Carbon\CarbonImmutable $read_at
+ */
+final class RoomAirReading extends Record
+{
+    protected $casts = [
+        'celsius' => 'float',
+        'humidity_pct' => 'float',
+        'read_at' => 'immutable_datetime',
+    ];
+
+    protected $table = 'room_airs';
+
+    public function label(): string
+    {
+        return __('air of the room');
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::elsewhere();
+    }
+}

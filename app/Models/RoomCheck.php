@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use App\Records\Record;
+
+/**
+ * Once a day, before the first honey is poured: gate, gasket, dryness, strainer, lid.
+ *
+ * @property \Illuminate\Support\Carbon $checked_on
+ * @property string $who
+ */
+final class RoomCheck extends Record
+{
+    protected $attributes = [
+        'version' => 1,
+        'who' => '',
+    ];
+
+    protected $casts = [
+        'checked_on' => 'date',
+    ];
+
+    public function label(): string
+    {
+        return __('list before pouring');
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::elsewhere();
+    }
+}

@@ -1,0 +1,50 @@
+<x-page :title="__('Tanks and jars')" stage="honey-room" :wall="true">
+  <h1>{{ __('Tanks and jars') }}</h1>
+  @include('honey-room.tabs')
+  @if ($batches->isEmpty())
+    <p class="empty">{{ __('Nothing was poured together yet.') }}
+      <a class="link" href="{{ route('honey-room.blend') }}">{{ __('Choose buckets under Blend') }}</a>
+    </p>
+  @else
+    <table class="table stack">
+      <thead>
+        <tr>
+          <th>{{ __('Batch') }}</th>
+          <th class="num">{{ __('Poured') }}</th>
+          <th class="num">{{ __('Water') }}</th>
+          <th>{{ __('Clear') }}</th>
+          <th class="num">{{ __('In jars') }}</th>
+          <th class="num">{{ __('Left') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        @foreach ($batches as $state)
+          <tr>
+            <td data-label="{{ __('Batch') }}"><a class="link"
+                href="{{ route('honey-room.batch', $state->batch->id) }}"
+              ><b>{{ $state->batch->code }}</b></a> {{ $state->batch->tank }}</td>
+            <td class="num" data-label="{{ __('Poured') }}">{{ $f->kg($state->kg) }}</td>
+            <td class="num" data-label="{{ __('Water') }}">{{ $f->water($state->waterPct) }}</td>
+            <td data-label="{{ __('Clear') }}">{{ $f->moment($state->clearAt(), $zone) }}</td>
+            <td class="num" data-label="{{ __('In jars') }}">{{ $f->kg($state->jarredKg) }}</td>
+            <td class="num" data-label="{{ __('Left') }}">
+              {{ $state->batch->closed_on ? __('done') : $f->kg($state->leftKg()) }}</td>
+          </tr>
+        @endforeach
+      </tbody>
+    </table>
+    <div class="btns blk">
+      @if ($batches->previousPageUrl())
+        <a class="btn" href="{{ $batches->previousPageUrl() }}">{{ __('Newer') }}</a>
+        @endif @if ($batches->nextPageUrl())
+          <a class="btn" href="{{ $batches->nextPageUrl() }}">{{ __('Older') }}</a>
+        @endif
+    </div>
+  @endif
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <p>
+      {{ __('What is poured together carries one code to the jar: a jar leads back to its hives, and a hive forward to its jars.') }}
+    </p>
+  </x-slot:why>
+</x-page>

@@ -1,0 +1,170 @@
+<x-page :title="__('Extractor')" stage="honey-room" :wall="true">
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
+  <div class="hd">
+    <h1>{{ $page->running ? __('Load :n', ['n' => $page->running->number]) : __('The next load') }}</h1>
+    <button
+      class="btn"
+      type="button"
+      data-wake
+      hidden
+    >{{ __('Keep the screen on') }}</button>
+  </div>
+  @include('honey-room.tabs')
+  @if ($page->wet > 0)
+    <p class="ask">
+      {{ trans_choice('{1} :count super was read too wet and is left out.|[2,*] :count supers were read too wet and are left out.', $page->wet) }}
+      <a class="link" href="{{ route('honey-room.warm') }}">{{ __('Dry them') }}</a>
+      <a class="link" href="{{ route('honey-room.extractor', ['wet' => 1]) }}">{{ __('or spin them all the same') }}</a>
+    </p>
+  @endif
+  @if ($page->rotor === [])
+    <p class="empty">{{ __('No full super or frame waits. Tick them at the door.') }}
+      <a class="link" href="{{ route('honey-room.door') }}">{{ __('To the door') }}</a>
+    </p>
+  @else
+    <div class="rotorside">
+      <x-drawing.picture :of="$rotor" />
+      <div>
+        <p>
+          <span class="big">{{ number_format(round($page->imbalanceG, -1)) }} g</span> {{ __('out of balance') }}
+          @if ($page->asGivenG > $page->imbalanceG + 20)
+            <span
+              class="sub">{{ __('as they came: :g g', ['g' => number_format(round($page->asGivenG, -1))]) }}</span>
+          @endif
+        </p>
+        <p>{{ __('pulls at the shaft with :n N at most', ['n' => number_format($page->forceN())]) }}
+          <span class="sub">{{ __('allowed: :n N', ['n' => $operation->extractor_force_n]) }}</span>
+        </p>
+        @if ($page->hasFresh())
+          <p class="ask">{{ __('New combs among them (hatched): slower.') }}</p>
+        @endif
+        @if (!$page->running)
+          <p class="sub">
+            {{ trans_choice('{1} :count frame waits|[2,*] :count frames wait', $page->waiting) }}:
+            {{ trans_choice('{1} :count load|[2,*] :count loads', $page->loads) }}@if ($page->mixed > 0)
+              ({{ trans_choice('{1} one with new and old combs|[2,*] :count with new and old combs', $page->mixed) }})
+            @endif
+          </p>
+        @endif
+        <ol class="steps">
+          @foreach ($page->steps as $i => $step)
+            <li @if ($page->step() === $i) aria-current="step" @endif>
+              <b>{{ $say->side($step->side) }}: {{ round($step->rpm / 5) * 5 }} {{ __('rpm') }},
+                {{ $f->minutes($step->minutes) }}</b>
+              @foreach ($say->statements($step->why) as $why)
+                <span class="sub">{{ $why }}</span>
+              @endforeach
+              @if ($page->step() === $i && $page->endsAt())
+                <p
+                  class="big timer"
+                  role="timer"
+                  data-ends="{{ $page->endsAt() }}"
+                  data-over="{{ __('time') }}"
+                >
+                  {{ __('until :when', ['when' => $page->endsWhen($zone)]) }}</p>
+              @endif
+            </li>
+          @endforeach
+        </ol>
+        @can('record')
+          <div class="btns">
+            @if (!$page->running)
+              <x-form :action="route('honey-room.extractor.load')">
+                @foreach ($page->rotor as $slot => $one)
+                  <input type="hidden" name="slot[{{ $slot }}]" value="{{ $one->id }}">
+                @endforeach
+                <button class="btn go">{{ __('Loaded') }}</button>
+              </x-form>
+            @else
+              @if (!$page->isLast())
+                <x-form :action="route('honey-room.extractor.step', $page->running->id)">
+                  <input type="hidden" name="step" value="{{ $page->nextStep() }}">
+                  <button class="btn go">{{ $page->step() === null ? __('It spins') : $page->turnWords() }}</button>
+                </x-form>
+              @endif
+              <x-form :action="route('honey-room.extractor.spun', $page->running->id)">
+                <button class="btn {{ $page->isLast() ? 'go' : '' }}">{{ __('Spun') }}</button>
+              </x-form>
+              <x-form :action="route('honey-room.extractor.destroy', $page->running->id)" method="delete">
+                <button class="btn">{{ __('Out again, unspun') }}</button>
+              </x-form>
+            @endif
+          </div>
+        @endcan
+      </div>
+    </div>
+    <details class="astable" open>
+      <summary>{{ __('which frame into which slot') }}</summary>
+      <table class="table">
+        <thead>
+          <tr>
+            <th class="num">{{ __('Slot') }}</th>
+            <th>{{ __('Frame') }}</th>
+            <th class="num">{{ __('Weight') }}</th>
+            <th>{{ __('Comb') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          @foreach ($page->rotor as $slot => $one)
+            <tr>
+              <td class="num">{{ $slot }}</td>
+              <td>{{ $one->mark }}</td>
+              <td class="num">~{{ $f->kg($one->grams / 1000, 2) }}</td>
+              <td>{{ $one->isSpare ? __('balances') : ($one->fresh ? __('new') : __('drawn')) }}</td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+    </details>
+  @endif
+  @can('record')
+    @if ($page->supers->isNotEmpty())
+      <details class="astable">
+        <summary>{{ __('spun without tapping each load') }}</summary>
+        <x-form :action="route('honey-room.extractor.supers')" class="fields">
+          <fieldset class="choosehives wide">
+            <legend>{{ __('These are empty') }}</legend>
+            @foreach ($page->supers as $super)
+              <label class="check"><input type="checkbox" name="supers[]" value="{{ $super->id }}">
+                {{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}</label>
+            @endforeach
+          </fieldset>
+          <button class="btn">{{ __('Spun') }}</button>
+        </x-form>
+      </details>
+    @endif
+  @endcan
+  @if ($page->done->isNotEmpty())
+    <section class="blk">
+      <h2>{{ __('Spun') }}</h2>
+      <ul class="reasons">
+        @foreach ($page->done as $load)
+          <li>{{ __('Load :n', ['n' => $load->number]) }}:
+            {{ trans_choice('{1} :count frame|[2,*] :count frames', $load->frames->count()) }},
+            ~{{ $f->kg($load->frames->sum('honey_kg')) }}, {{ $f->moment($load->spun_at, $zone) }}</li>
+        @endforeach
+      </ul>
+    </section>
+  @endif
+  <x-slot:why>
+    <p class="lab">{{ __('Why so') }}</p>
+    <h2 class="say">
+      {{ __('Reckoned for :c and :water.', ['c' => $f->celsius($page->celsius), 'water' => $f->water($page->waterPct)]) }}
+    </h2>
+    <p>
+      {{ __('Frames of one age and alike weights share a load; each is set so that the rotor runs true. The arrow shows where it pulls.') }}
+    </p>
+    <p>
+      {{ __('If it wobbles: stop, let it run out, change the heaviest with its neighbour, or add a spun frame opposite.') }}
+    </p>
+    <h3>{{ __('Uncapping') }}</h3>
+    <p>
+      {{ __('Combs that stand out beyond the wood: a warm knife along it. Low spots and sunken combs: scratcher. Thin, dry cappings over even combs: roller.') }}
+    </p>
+    <p class="caution">
+      {{ __('Lid shut before it turns, hands out until it stands. Hot knives burn; a guard on the switch, and dry hands at it.') }}
+    </p>
+  </x-slot:why>
+</x-page>

@@ -1,0 +1,74 @@
+<!doctype html>
+<html lang="en">
+
+<head>
+  <meta charset="utf-8" />
+  <title>{{ $fill->batch->code }}</title>
+  <style>
+    @page {
+      margin: 0;
+    }
+
+    body {
+      font-family: paper;
+      font-size: 7pt;
+      margin: 0;
+    }
+
+    .sheet {
+      position: relative;
+      width: 100%;
+      page-break-after: always;
+    }
+
+    .sheet:last-child {
+      page-break-after: auto;
+    }
+
+    .label {
+      position: absolute;
+      width: {{ $sheet->widthMm - 6 }}mm;
+      height: {{ $sheet->heightMm - 4 }}mm;
+      padding: 2mm 3mm;
+      overflow: hidden;
+    }
+
+    @foreach ($sheet->places() as $n => [$left, $top])
+      .at{{ $n }} {
+        left: {{ $left }}mm;
+        top: {{ $top }}mm;
+      }
+    @endforeach
+    .name {
+      font-family: 'paper head';
+      font-size: 12pt;
+    }
+
+    .net {
+      font-size: 9pt;
+      font-weight: bold;
+    }
+  </style>
+</head>
+
+<body>
+  @for ($page = 0; $page < $sheet->pages; $page++)
+    <div class="sheet">
+      @foreach ($sheet->places() as $n => $place)
+        <div class="label at{{ $n }}">
+          <div class="name">{{ $name }}</div>
+          <div class="net">{{ $net }}</div>
+          <div>{{ $operation }}@if ($origin !== '')
+              · {{ __('Origin: :where', ['where' => $origin]) }}
+            @endif
+          </div>
+          <div>{{ __('Lot :code', ['code' => $fill->batch->code]) }} ·
+            {{ __('best before :day', ['day' => $fill->best_before->format('Y-m-d')]) }}</div>
+          <div>{{ __('Not for infants under 12 months.') }}</div>
+        </div>
+      @endforeach
+    </div>
+  @endfor
+</body>
+
+</html>

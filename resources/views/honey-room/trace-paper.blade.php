@@ -1,0 +1,83 @@
+<!doctype html>
+<html lang="en">
+
+<head>
+  <meta charset="utf-8" />
+  <title>{{ $trace->state->batch->code }}</title>
+  <style>
+    body {
+      font-family: paper;
+      font-size: 9pt;
+    }
+
+    h1 {
+      font-family: 'paper head';
+      font-weight: normal;
+      font-size: 18pt;
+      margin: 0 0 6pt;
+    }
+
+    h2 {
+      font-size: 12pt;
+      margin: 10pt 0 3pt;
+    }
+
+    table {
+      width: 100%;
+      border-collapse: collapse;
+    }
+
+    th,
+    td {
+      padding: 2pt 6pt 2pt 0;
+      vertical-align: top;
+      text-align: left;
+      border-bottom: .3pt solid #999;
+    }
+
+    .num {
+      text-align: right;
+    }
+
+    a {
+      color: #000;
+      text-decoration: none;
+    }
+  </style>
+</head>
+
+<body>
+  <h1>{{ $operation }}: {{ __('batch :code', ['code' => $trace->state->batch->code]) }}</h1>
+  <p>
+    {{ __('Poured :when, :kg, water :water.', ['when' => $f->moment($trace->state->batch->poured_at, $zone), 'kg' => $f->kg($trace->state->kg), 'water' => $f->water($trace->state->waterPct)]) }}
+    {{ __('In jars: :kg; left: :left.', ['kg' => $f->kg($trace->state->jarredKg), 'left' => $f->kg($trace->state->leftKg())]) }}
+  </p>
+  <h2>{{ __('Where it came from') }}</h2>
+  @include('honey-room.traced')
+  <h2>{{ __('Where it went') }}</h2>
+  <table>
+    <tr>
+      <th>{{ __('Jars') }}</th>
+      <th>{{ __('Filled') }}</th>
+      <th>{{ __('Best before') }}</th>
+      <th>{{ __('To whom') }}</th>
+      <th>{{ __('On the shelf') }}</th>
+    </tr>
+    @foreach ($trace->fills as $fill)
+      <tr>
+        <td>{{ $fill->count }} × {{ $fill->kind->name }} ({{ $fill->kind->net_g }} g)</td>
+        <td>{{ $f->date($fill->filled_on) }}</td>
+        <td>{{ $f->date($fill->best_before) }}</td>
+        <td>
+          @foreach ($fill->moves as $move)
+            {{ $move->count }}: {{ $move->whom === '' ? __('not noted') : $move->whom }}
+            ({{ $f->date($move->moved_on) }})<br>
+          @endforeach
+        </td>
+        <td>{{ $fill->onShelf() }}</td>
+      </tr>
+    @endforeach
+  </table>
+</body>
+
+</html>

@@ -1,0 +1,151 @@
+<x-page :title="__('Warm room')" stage="honey-room" :wall="true">
+  <h1>{{ __('Warm, dry room') }}</h1>
+  @include('honey-room.tabs')
+  <section class="blk">
+    <h2>{{ __('Its air') }}</h2>
+    @if ($air)
+      <p><span class="big">{{ $f->celsius($air->celsius) }}, {{ round($air->humidity_pct) }} %</span>
+        <span class="sub">{{ $f->moment($air->read_at, $zone) }}</span>
+      </p>
+    @else
+      <p class="empty">
+        {{ __('Nobody has read it yet: :c and 40 % are presumed, as a heated room with a dehumidifier has.', ['c' => $f->celsius(30)]) }}
+      </p>
+    @endif
+    @can('record')
+      <div class="btns">
+        @if ($sensor)
+          <x-form :action="route('honey-room.warm.sensor')">
+            <button class="btn go">{{ __('Ask the sensor') }}</button>
+          </x-form>
+        @endif
+      </div>
+      <x-form :action="route('honey-room.warm.air')" class="row">
+        <x-field
+          name="celsius"
+          type="number"
+          inputmode="decimal"
+          step="0.1"
+          :label="__('Temperature, :unit', ['unit' => $f->temperatureUnit()])"
+          required
+        />
+        <x-field
+          name="humidity"
+          type="number"
+          inputmode="decimal"
+          step="1"
+          min="5"
+          max="100"
+          :label="__('Humidity, %')"
+          required
+        />
+        <button class="btn">{{ __('Note') }}</button>
+      </x-form>
+    @endcan
+  </section>
+  @forelse ($stacks as $i => $stack)
+    <section class="blk">
+      <h2>{{ $stack->of->lot->code }}, {{ $say->taken($stack->wholeSupers(), $stack->singleFrames()) }}</h2>
+      <p>@include('honey-room.ready', ['ready' => $stack->ready])</p>
+      <x-drawing.picture :of="$charts[$i]" />
+      <p>
+        {{ __('Now :water', ['water' => $f->water($stack->now->waterPct)]) }}
+        <span class="rng">{{ $f->water($stack->now->loPct) }} – {{ $f->water($stack->now->hiPct) }}</span> ·
+        {{ __(':p of the honey is capped', ['p' => $f->percent($stack->cappedShare)]) }} ·
+        {{ __('this air ends at :water', ['water' => $f->water($stack->endPct)]) }}
+      </p>
+      @if ($stack->otherwise)
+        <p role="status">{{ __('At :h % instead:', ['h' => round($humidity)]) }}
+          @include('honey-room.ready', ['ready' => $stack->otherwise])</p>
+      @endif
+      @can('record')
+        <ul class="arrivals">
+          @foreach ($stack->supers as $super)
+            <li class="arrival">
+              <x-form :action="route('honey-room.warm.reading', $super->id)" class="row">
+                <b>{{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}</b>
+                <div class="field">
+                  <label for="r-{{ $super->id }}">{{ __('Water, %') }}<span class="sr">,
+                      {{ $super->name() }}</span></label>
+                  <input
+                    id="r-{{ $super->id }}"
+                    name="water"
+                    type="number"
+                    inputmode="decimal"
+                    step="0.1"
+                    min="12"
+                    max="28"
+                    placeholder="{{ $super->readings->isEmpty() ? '' : round($super->readings->last()->water_pct, 1) }}"
+                    required
+                  >
+                </div>
+                <button class="btn">{{ __('Read') }}</button>
+              </x-form>
+            </li>
+          @endforeach
+        </ul>
+        <x-form :action="route('honey-room.warm.move')" class="btns">
+          @foreach ($stack->supers as $super)
+            <input type="hidden" name="supers[]" value="{{ $super->id }}">
+          @endforeach
+          <button class="btn" name="to"
+            value="door">{{ __('All of :lot out of the room', ['lot' => $stack->of->lot->code]) }}</button>
+        </x-form>
+      @endcan
+    </section>
+  @empty
+    <p class="empty">{{ __('Nothing stands in it.') }}</p>
+  @endforelse
+  @if ($stacks !== [])
+    <form method="get" action="{{ route('honey-room.warm') }}" class="row blk">
+      <x-field
+        name="humidity"
+        id="what-if"
+        type="number"
+        min="20"
+        max="80"
+        :label="__('What if the dehumidifier were set to, %')"
+        :value="$humidity ?? 35"
+      />
+      <button class="btn">{{ __('Reckon') }}</button>
+    </form>
+  @endif
+  @can('record')
+    @if ($waiting->isNotEmpty())
+      <section class="blk">
+        <h2>{{ __('At the door, to go in') }}</h2>
+        <x-form :action="route('honey-room.warm.move')" class="fields">
+          <input type="hidden" name="to" value="dry">
+          <fieldset class="choosehives wide">
+            <legend>{{ __('Supers and frames') }}</legend>
+            @foreach ($waiting as $super)
+              <label class="check"><input
+                  type="checkbox"
+                  name="supers[]"
+                  value="{{ $super->id }}"
+                  checked
+                > {{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}
+                @if ($super->readings->isNotEmpty())
+                  <span class="soft">{{ $f->water($super->readings->last()->water_pct) }}</span>
+                @endif
+              </label>
+            @endforeach
+          </fieldset>
+          <button class="btn go">{{ __('Into the warm room') }}</button>
+        </x-form>
+      </section>
+    @endif
+  @endcan
+  <x-slot:why>
+    <p class="lab">{{ __('Why so') }}</p>
+    <h2 class="say">
+      {{ __('Combs dry to what the air would bring honey to: the open ones in days, the capped ones hardly.') }}</h2>
+    <p>
+      {{ __('How fast this room does it is learnt from the readings; before the first it is common practice: three days to a week. The band holds in 8 of 10 cases.') }}
+    </p>
+    <p>{{ __('Warm air takes up more; moving air too, which the readings show.') }}</p>
+    <p class="caution">
+      {{ __('Dry and thick honey (14 to 15 %) is warmed instead. Wax softens above 38 °C; honey suffers above 40 °C.') }}
+    </p>
+  </x-slot:why>
+</x-page>

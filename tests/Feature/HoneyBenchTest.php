@@ -1,0 +1,326 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Batch;
+use App\Models\BoxPlace;
+use App\Models\Bucket;
+use App\Models\ExtractorLoad;
+use App\Models\Hive;
+use App\Models\JarFill;
+use App\Models\JarKind;
+use App\Models\Lot;
+use App\Models\Pour;
+use App\Models\RoomAirReading;
+use App\Models\Station;
+use App\Models\TakenSuper;
+use App\YardState\NewHarvest;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\Http;
+use Marjoram\Core\Numerics\SeededRandom;
+
+/** From the supers at the door to the jar on the shelf: what is tapped, weighed, poured and filled hangs together. */
+final class HoneyBenchTest extends FeatureTestCase
+{
+    use SmallOperation;
+
+    private Lot $lot;
+
+    /** @var list<TakenSuper> */
+    private array $supers = [];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->operation(['extractor' => 4]);
+        $apiary = $this->apiary();
+        $this->lot = app(NewHarvest::class)->open($apiary, new DateTimeImmutable('2026-08-03'));
+        foreach (['LR1', 'LR2', 'LR3'] as $i => $code) {
+            $this->supers[] = $this->taken($this->hive($apiary, $code), 10.0 + 2.0 * $i);
+        }
+        $this->tickTheList();
+    }
+
+    public function test_supers_are_ticked_at_the_door_and_what_did_not_come_is_asked_about(): void
+    {
+        [$one, $two, $three] = $this->supers;
+        $this->get('/honey-room/door')->assertOk()->assertSee('All 3 are here')->assertDontSee('is not ticked');
+        $arrival = ['before' => '16.2', 'water' => '17.4', 'bees' => '1'];
+        $this->send('POST', "/honey-room/door/$one->id", $arrival)->assertStatus(303);
+        $one->refresh();
+        self::assertSame([Station::Door, 16.2, true], [$one->station, $one->before_kg, $one->bees_left]);
+        self::assertSame(17.4, $one->readings()->firstOrFail()->water_pct);
+        $this->get('/honey-room/door')->assertSee('2 more were on the sheet')->assertSee('they fly to the light');
+        $this->get('/honey-room')->assertSee('have not come. Where are they?');
+        // One stands on its hive still: it is as if it had never been taken.
+        $this->send('POST', "/honey-room/door/$two->id/missing", ['where' => 'hive'])->assertStatus(303);
+        self::assertNull(TakenSuper::query()->find($two->id));
+        self::assertSame($two->hive_id, BoxPlace::query()->where('box_id', $two->box_id)->whereNull('until')->value('hive_id'));
+        // Of the other nobody knows: it counts nowhere.
+        $this->send('POST', "/honey-room/door/$three->id/missing", ['where' => 'unknown'])->assertStatus(303);
+        $this->weigh(10.0);
+        self::assertSame([10.0, 0.0], [$this->got($one), $this->got($three)]);
+        $this->send('POST', "/honey-room/door/$one->id/missing", ['where' => 'hive'])->assertStatus(422)->assertSee('it did come');
+        // Found after all.
+        $this->send('POST', "/honey-room/door/$three->id")->assertStatus(303);
+        self::assertSame(Station::Door, $three->refresh()->station);
+    }
+
+    public function test_one_more_came_than_the_sheet_said(): void
+    {
+        $box = $this->super(Hive::query()->where('code', 'LR1')->firstOrFail(), 1);
+        $this->get('/honey-room/door')->assertSee('one more came');
+        $this->send('POST', "/honey-room/{$this->lot->id}/more", ['box' => $box->id])->assertStatus(303);
+        self::assertSame(Station::Door, TakenSuper::query()->where('box_id', $box->id)->firstOrFail()->station);
+        self::assertNull($box->refresh()->place);
+        $this->send('POST', "/honey-room/{$this->lot->id}/more", ['box' => $box->id])->assertStatus(422)->assertSee('stands on no hive');
+    }
+
+    public function test_honey_that_is_not_extracted_counts_in_the_yield_once(): void
+    {
+        [$one, $two, $three] = $this->supers;
+        $this->send('POST', "/honey-room/door/$one->id/use", ['use' => 'comb', 'kg' => '7.5'])->assertStatus(303);
+        $this->send('POST', "/honey-room/door/$two->id/use", ['use' => 'kept'])->assertStatus(303);
+        $this->weigh(13.0);
+        // All that is in the bucket is of the third; the comb honey as weighed, the other as judged.
+        self::assertSame([7.5, null, 13.0], [$this->got($one), $this->got($two), $this->got($three)]);
+        $csv = $this->get('/compare.csv')->streamedContent();
+        self::assertStringContainsString('LR1,2026,,,1,0,7.5', $csv);
+        self::assertStringContainsString('LR2,2026,,,1,0,12', $csv);
+        $this->send('POST', "/honey-room/door/$three->id/use", ['use' => 'wax'])->assertStatus(422);
+    }
+
+    public function test_the_warm_room_says_when_it_is_dry_and_refuses_what_no_room_can_be(): void
+    {
+        [$one, $two] = $this->supers;
+        $this->get('/honey-room/warm')->assertOk()->assertSee('Nobody has read it yet')->assertSee('Nothing stands in it.');
+        $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id]])->assertStatus(422)->assertSee('not here yet');
+        $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
+        $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id, $two->id]])->assertStatus(303);
+        $this->send('POST', '/honey-room/warm/air', ['celsius' => '31', 'humidity' => '38'])->assertStatus(303);
+        $this->send('POST', "/honey-room/warm/$one->id/reading", ['water' => '19.4'])->assertStatus(303);
+        $this->get('/honey-room/warm')->assertSee('dry enough about')->assertSee("this air ends at 13.7\u{202F}%");
+        $this->get('/honey-room/warm?humidity=65')->assertSee('At 65 % instead:')->assertSee('does not get there in this air');
+        $this->get('/honey-room/warm?humidity=x')->assertOk();
+        foreach ([['celsius' => '31', 'humidity' => '140'], ['celsius' => '90', 'humidity' => '40'], ['celsius' => 'x'], []] as $bad) {
+            $this->send('POST', '/honey-room/warm/air', $bad)->assertStatus(422);
+        }
+        // A sensor that says 140 % is wet or broken.
+        $this->send('POST', '/honey-room/warm/sensor')->assertStatus(422)->assertSee('No sensor is entered');
+        $this->send('PUT', '/honey-room/equipment/devices', ['room_sensor' => 'stand-in'])->assertStatus(303);
+        Http::fakeSequence()
+            ->push(['temperature_c' => 30, 'humidity_pct' => 140])
+            ->push(['temperature_c' => 'warm'])
+            ->pushStatus(500)
+            ->push(['temperature_c' => 30.4, 'humidity_pct' => 37.2]);
+        $this->send('POST', '/honey-room/warm/sensor')->assertStatus(422)->assertSee('no room is so');
+        $this->send('POST', '/honey-room/warm/sensor')->assertStatus(422)->assertSee('no values that make sense');
+        $this->send('POST', '/honey-room/warm/sensor')->assertStatus(422)->assertSee('did not answer');
+        self::assertSame(1, RoomAirReading::query()->count());
+        $this->send('POST', '/honey-room/warm/sensor')->assertStatus(303);
+        self::assertSame(37.2, RoomAirReading::query()->latest('id')->firstOrFail()->humidity_pct);
+        // Dry and thick: not dried but warmed.
+        $this->send('POST', "/honey-room/warm/$one->id/reading", ['water' => '14.4'])->assertStatus(303);
+        $this->send('POST', "/honey-room/warm/$two->id/reading", ['water' => '14.2'])->assertStatus(303);
+        $one->readings()->where('water_pct', '>', 19)->delete();
+        $this->get('/honey-room/warm')->assertSee('is dry and thick: warm it to');
+    }
+
+    public function test_a_load_goes_round_and_its_supers_are_empty_then(): void
+    {
+        [$one, $two] = $this->supers;
+        $this->get('/honey-room/extractor')->assertOk()->assertSee('No full super or frame waits');
+        $this->send('POST', '/honey-room/extractor/spun', ['supers' => [$one->id]])->assertStatus(422)->assertSee('has not come to the door');
+        $this->send('POST', "/honey-room/door/$one->id", ['fresh' => '1'])->assertStatus(303);
+        $this->send('POST', "/honey-room/door/$two->id", ['water' => '19.5'])->assertStatus(303);
+        $this->get('/honey-room/extractor')
+            ->assertSee('10 frames wait')
+            ->assertSee('3 loads')
+            ->assertSee('1 super was read too wet')
+            ->assertSee('Slower still');
+        for ($n = 1; $n <= 3; $n++) {
+            $this->send('POST', '/honey-room/extractor/load', ['slot' => $this->proposed()])->assertStatus(303);
+            $load = ExtractorLoad::query()->whereNull('spun_at')->firstOrFail();
+            $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('a load in the extractor already');
+            $this->send('POST', "/honey-room/extractor/$load->id/step", ['step' => '0'])->assertStatus(303);
+            $this->send('POST', "/honey-room/extractor/$load->id/step", ['step' => '2'])->assertStatus(422)->assertSee('Someone else tapped');
+            $this->get('/honey-room/extractor')->assertSee('data-ends')->assertSee('Turned');
+            $this->get('/honey-room')->assertSee('run 1');
+            self::assertSame(Station::Door, $one->refresh()->station, 'not before its last frame is spun');
+            $this->send('POST', "/honey-room/extractor/$load->id/spun")->assertStatus(303);
+            $this->send('POST', "/honey-room/extractor/$load->id/spun")->assertStatus(422)->assertSee('spun already');
+        }
+        self::assertSame(Station::Spun, $one->refresh()->station);
+        $sizes = ExtractorLoad::query()->withCount('frames')->orderBy('id')->pluck('frames_count')->all();
+        self::assertSame([4, 4, 2], $sizes, 'two alike stand opposite each other: nothing need balance them');
+        // What is in the bucket came from what is spun.
+        $this->weigh(9.0);
+        self::assertSame([9.0, null], [$this->got($one), $this->got($two)]);
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('1 of 3 spun');
+        // Wet, it goes home: on top of its hive again.
+        $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'cleaning'])->assertStatus(422)->assertSee('healthy');
+        $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(303);
+        self::assertSame($one->hive_id, $one->box->place()->value('hive_id'));
+        $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(422)->assertSee('No wet super');
+        $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('spun already');
+        $this->send('POST', '/honey-room/extractor/load', ['slot' => ['9' => "$two->id-1"]])->assertStatus(422)->assertSee('has 4 slots');
+    }
+
+    public function test_before_the_first_honey_of_the_day_the_list_is_ticked(): void
+    {
+        \App\Models\RoomCheck::query()->forceDelete();
+        $bucket = ['gross' => '12', 'tare' => '1'];
+        $this->send('POST', "/honey-room/{$this->lot->id}/buckets", $bucket)->assertStatus(422)->assertSee('tick the list');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('The gate is shut.');
+        $this->send('POST', '/honey-room/checks', ['checks' => ['gate' => '1']])->assertStatus(422)->assertSee('Its gasket is whole');
+        $this->tickTheList();
+        $this->send('POST', "/honey-room/{$this->lot->id}/buckets", $bucket)->assertStatus(303);
+    }
+
+    public function test_a_bucket_is_weighed_by_the_scale_with_the_tare_of_its_kind(): void
+    {
+        $url = "/honey-room/{$this->lot->id}/buckets";
+        $this->send('POST', $url, ['weigh' => 'scale', 'tare' => '1'])->assertStatus(422)->assertSee('No scale is entered');
+        $this->send('PUT', '/honey-room/equipment/devices', ['bench_scale' => 'stand-in'])->assertStatus(303);
+        $this->send('PUT', '/honey-room/equipment/devices', ['bench_scale' => 'http://example.com/'])->assertStatus(422);
+        $this->send('POST', '/honey-room/equipment/buckets', ['name' => 'White', 'tare' => '1.2', 'holds' => '27'])->assertStatus(303);
+        $kind = \App\Models\BucketKind::query()->value('id');
+        Http::fakeSequence()
+            ->push(['kg' => 12.4, 'stable' => false])
+            ->push(['kg' => 0.4])
+            ->push(['kg' => -3])
+            ->push(['kg' => 12.4, 'stable' => true]);
+        $this->send('POST', $url, ['weigh' => 'scale', 'kind' => $kind])->assertStatus(422)->assertSee('does not stand still');
+        $this->send('POST', $url, ['weigh' => 'scale', 'kind' => $kind])->assertStatus(422)->assertSee('less than its tare');
+        $this->send('POST', $url, ['weigh' => 'scale', 'kind' => $kind])->assertStatus(422)->assertSee('no weight that makes sense');
+        $this->send('POST', $url, ['weigh' => 'scale', 'kind' => $kind])->assertStatus(303);
+        self::assertEqualsWithDelta(11.2, Bucket::query()->firstOrFail()->netKg(), 1e-9);
+    }
+
+    public function test_buckets_settle_are_jarred_and_each_jar_leads_back_and_forward(): void
+    {
+        $this->weigh(20.0, '17.2');
+        $this->weigh(10.0, '18.4');
+        [$first, $second] = Bucket::query()->orderBy('number')->get()->all();
+        $batch = ['pour' => [$first->id => '20', $second->id => '4'], 'depth' => '30', 'celsius' => '30', 'tank' => 'Blue'];
+        $this->send('POST', '/honey-room/batches', ['pour' => [$first->id => '21']] + $batch)->assertStatus(422)->assertSee('cannot be poured out of it');
+        $this->send('POST', '/honey-room/batches', ['pour' => []] + $batch)->assertStatus(422);
+        $this->send('POST', '/honey-room/batches', $batch)->assertStatus(303);
+        $one = Batch::query()->firstOrFail();
+        self::assertSame('B26-1', $one->code);
+        $this->get("/honey-room/batches/$one->id")->assertOk()->assertSee("17.4\u{202F}%")->assertSee('No kind of jar is entered yet.');
+        $this->send('POST', '/honey-room/equipment/jars', ['name' => 'Pound', 'net_g' => '500', 'stock' => '30'])->assertStatus(303);
+        $kind = JarKind::query()->firstOrFail();
+        $fill = ['kind' => $kind->id, 'count' => '40', 'weights' => '500 501 499,5'];
+        $this->send('POST', "/honey-room/batches/$one->id/fills", ['count' => '60'] + $fill)->assertStatus(422)->assertSee('60 jars hold');
+        $this->send('POST', "/honey-room/batches/$one->id/fills", ['weights' => '500 x'] + $fill)->assertStatus(422)->assertSee('is no weight of a jar');
+        $this->send('POST', "/honey-room/batches/$one->id/fills", $fill)->assertStatus(303);
+        self::assertSame(0, $kind->refresh()->stock, 'more stood there than anyone had counted');
+        $jars = JarFill::query()->firstOrFail();
+        $this->send('POST', "/honey-room/fills/$jars->id/moves", ['count' => '41'])->assertStatus(422)->assertSee('Only 40');
+        $this->send('POST', "/honey-room/fills/$jars->id/moves", ['count' => '12', 'whom' => 'Corner shop'])->assertStatus(303);
+        $this->get("/honey-room/batches/$one->id")
+            ->assertSee('the rules of the average system are kept')
+            ->assertSee('to Corner shop')
+            ->assertSee('LR1 (1)')
+            ->assertSee('12 jars have left the shelf.');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('In which jars it is')->assertSee('12 Corner shop');
+        // What was poured cannot be taken from under its jars, nor the bucket be lighter than what left it.
+        $pour = Pour::query()->where('bucket_id', $first->id)->firstOrFail();
+        $this->send('DELETE', "/honey-room/pours/$pour->id")->assertStatus(422)->assertSee('in jars');
+        $this->send('PUT', "/honey-room/buckets/$first->id", ['gross' => '15', 'tare' => '1'])->assertStatus(422)->assertSee('poured out of it already');
+        $this->send('DELETE', "/honey-room/buckets/$first->id")->assertStatus(422)->assertSee('poured already');
+        $this->send('DELETE', "/honey-room/{$this->lot->id}")->assertStatus(422)->assertSee('so that it can be traced');
+        $this->send('DELETE', "/honey-room/batches/$one->id")->assertStatus(422);
+        foreach (['a4-24', 'letter-30'] as $paper) {
+            $pdf = $this->get("/honey-room/fills/$jars->id/labels.pdf?paper=$paper&law=us&origin=Sweden&name=Lime")->assertOk();
+            self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+        }
+        $this->get("/honey-room/fills/$jars->id/labels.pdf?paper=x&law=us")->assertStatus(422);
+        self::assertStringStartsWith('%PDF', (string) $this->get("/honey-room/batches/$one->id/trace.pdf")->assertOk()->getContent());
+    }
+
+    /** No gram is lost or made: random splits, joins, spills, corrections, jars, some of them refused. */
+    public function test_mass_is_conserved_from_the_supers_to_the_jars(): void
+    {
+        $random = new SeededRandom(11);
+        foreach (range(1, 4) as $i) {
+            $this->weigh(8.0 + $i, (string) (16.8 + 0.3 * $i));
+        }
+        $kind = JarKind::query()->create(['name' => 'Small', 'net_g' => 250, 'stock' => 1000]);
+        $answers = [303 => 0, 422 => 0];
+        for ($i = 0; $i < 60; $i++) {
+            $bucket = Bucket::query()->get()->random(1)->firstOrFail();
+            $batch = Batch::query()->inRandomOrder()->first();
+            $kg = (string) round($random->between(0.1, 9.0), 2);
+            [$method, $url, $data] = match ($random->integer(0, 4)) {
+                0 => ['POST', '/honey-room/batches', ['pour' => [$bucket->id => $kg], 'depth' => '30', 'celsius' => '28']],
+                1 => ['POST', "/honey-room/buckets/$bucket->id/pours", ['why' => 'spill', 'kg' => $kg]],
+                2 => ['PUT', "/honey-room/buckets/$bucket->id", ['gross' => (string) round($random->between(6.0, 14.0), 2), 'tare' => '1']],
+                3 => ['POST', '/undo', []],
+                default => ['POST', '/honey-room/batches/'.($batch->id ?? 'none').'/fills', ['kind' => $kind->id, 'count' => (string) $random->integer(1, 12)]],
+            };
+            $status = $this->send($method, $url, $data)->getStatusCode();
+            $answers[$status] = ($answers[$status] ?? 0) + 1;
+            $net = (float) Bucket::query()->get()->sum(static fn (Bucket $one): float => $one->netKg());
+            self::assertEqualsWithDelta($net, (float) TakenSuper::query()->sum('allotted_kg'), 0.004, "after $method $url");
+            foreach (Bucket::query()->with('pours')->get() as $one) {
+                self::assertGreaterThanOrEqual(-0.006, $one->netKg() - (float) $one->pours->sum('kg'), "bucket $one->number");
+            }
+            foreach (Batch::query()->with(['pours', 'fills.kind'])->get() as $one) {
+                $in = (float) $one->pours->sum('kg');
+                $out = (float) $one->fills->sum(static fn (JarFill $fill): float => $fill->kg());
+                self::assertLessThanOrEqual(1.02 * $in + 0.006, $out, $one->code);
+            }
+        }
+        self::assertGreaterThan(20, $answers[303]);
+        self::assertGreaterThan(5, $answers[422]);
+        self::assertSame([], array_diff(array_keys($answers), [303, 422, 404, 409]));
+    }
+
+    public function test_the_bench_is_sent_again_only_when_something_changed(): void
+    {
+        $page = (string) $this->get('/honey-room')->assertOk()->getContent();
+        self::assertSame(1, preg_match('#/honey-room/bench\?known=(\d+)#', $page, $found));
+        $this->get("/honey-room/bench?known=$found[1]")->assertStatus(204);
+        $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
+        $this->get("/honey-room/bench?known=$found[1]")->assertOk()->assertSee('3 are here');
+    }
+
+    private function taken(Hive $hive, float $kg): TakenSuper
+    {
+        $box = $this->super($hive, 2);
+        $box->place?->update(['until' => '2026-08-03']);
+
+        return $this->lot->harvest->supers()->create([
+            'box_id' => $box->id,
+            'hive_id' => $hive->id,
+            'estimate_kg' => $kg,
+            'own_sd_kg' => 0.5,
+        ]);
+    }
+
+    private function weigh(float $netKg, string $water = ''): void
+    {
+        $this->send('POST', "/honey-room/{$this->lot->id}/buckets", [
+            'gross' => (string) ($netKg + 1.0),
+            'tare' => '1',
+            'water' => $water,
+        ])->assertStatus(303);
+    }
+
+    private function got(TakenSuper $super): ?float
+    {
+        return $super->refresh()->allotted_kg;
+    }
+
+    /** @return array<string, string> as the page proposes the next load */
+    private function proposed(): array
+    {
+        preg_match_all('/name="slot\[(\d+)\]" value="([^"]+)"/', (string) $this->get('/honey-room/extractor')->getContent(), $found);
+
+        return array_combine($found[1], $found[2]);
+    }
+}
