@@ -13,8 +13,11 @@ final class SimulatedRoom implements RoomSensor
 
     private int $asked = 0;
 
-    public function __construct(int $seed, private readonly float $celsius = 32.0, private readonly float $humidityPct = 38.0)
-    {
+    public function __construct(
+        int $seed,
+        private readonly float $celsius = 32.0,
+        private readonly float $humidityPct = 38.0,
+    ) {
         $this->random = new SeededRandom($seed);
     }
 

@@ -69,7 +69,14 @@ final readonly class HoneyRoomController
 
     public function show(Lot $lot, AllotChart $chart, BucketRow $row, TraceReader $trace): View
     {
-        $lot->load(['buckets.pours.batch', 'capping', 'harvest.apiary', 'harvest.supers.hive', 'harvest.supers.box', 'harvest.supers.spinning.run']);
+        $lot->load([
+            'buckets.pours.batch',
+            'capping',
+            'harvest.apiary',
+            'harvest.supers.hive',
+            'harvest.supers.box',
+            'harvest.supers.spinning.run',
+        ]);
 
         $state = LotState::of($lot);
 
@@ -101,7 +108,8 @@ final readonly class HoneyRoomController
                 'lot' => __('Honey of lot :lot was poured on: it stays, so that it can be traced.', ['lot' => $lot->code]),
             ]);
         }
-        $inside = $lot->harvest->supers->flatMap(static fn (TakenSuper $one): array => [...$one->spinning, ...$one->readings]);
+        $inside = $lot->harvest->supers
+            ->flatMap(static fn (TakenSuper $one): array => [...$one->spinning, ...$one->readings]);
         $more = $lot->capping === null ? [] : [$lot->capping];
         foreach ([...$inside, ...$more, ...$lot->buckets, ...$lot->harvest->supers, $lot, $lot->harvest] as $record) {
             $record->delete();

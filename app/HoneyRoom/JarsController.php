@@ -21,7 +21,9 @@ final readonly class JarsController
 {
     private const WARMTHS_C = [20.0, 25.0, 30.0, 35.0, 40.0];
 
-    private const KINDS = 5;
+    private const KINDS = 12;
+
+    private const SHOWN = 5;
 
     public function show(Request $request, Formatter $format, Wording $say): View
     {
@@ -40,7 +42,7 @@ final readonly class JarsController
 
         return view('honey-room.jars', [
             'form' => $form,
-            'rows' => range(0, self::KINDS - 1),
+            'rows' => range(0, max(self::SHOWN, min(self::KINDS, $form->kinds() + 1)) - 1),
             'hours' => $this->hours($form),
             'plan' => $plan,
             'prepack' => $prepack,

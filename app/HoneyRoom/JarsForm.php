@@ -54,6 +54,14 @@ final readonly class JarsForm
         return array_values(array_map(floatval(...), array_filter($numbers, is_numeric(...))));
     }
 
+    /** How many kinds of jar were asked about. */
+    public function kinds(): int
+    {
+        $net = $this->request->query('net');
+
+        return is_array($net) ? count(array_filter($net, is_numeric(...))) : 0;
+    }
+
     public function number(string $name, int $row): ?float
     {
         $value = $this->at($name, $row);

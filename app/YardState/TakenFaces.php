@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\YardState;
 
-/** What goes along with a super that is taken: how its honey lies on its frames, for the extractor and the warm room. */
+/** What goes along with a super: how its honey lies on its frames, for the extractor and the warm room. */
 final class TakenFaces
 {
     /** @return array{faces: array<int, array{float, float}>, capped_share: float} shares of both faces with honey */

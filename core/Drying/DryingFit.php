@@ -37,10 +37,11 @@ final readonly class DryingFit
         $lines = $this->lines($hours);
 
         return array_map(function (int $i, float $hour) use ($lines): WaterBand {
-            $water = array_map(
-                static fn (DryingCourse $one): float => $lines[$one->nth][$i][0] * $one->startPct + $lines[$one->nth][$i][1],
-                $this->courses,
-            );
+            $water = array_map(static function (DryingCourse $one) use ($lines, $i): float {
+                [$a, $b] = $lines[$one->nth][$i];
+
+                return $a * $one->startPct + $b;
+            }, $this->courses);
             [$lo, $mid, $hi] = $this->quantiles($water);
 
             return new WaterBand($hour, $mid, $lo, $hi);

@@ -45,7 +45,8 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
         Route::put('/equipment/machine', [EquipmentController::class, 'machine'])->name('equipment.machine');
         Route::put('/equipment/devices', [EquipmentController::class, 'devices'])->name('equipment.devices');
         Route::post('/equipment/buckets', [BucketKindController::class, 'store'])->name('bucket-kinds.store');
-        Route::delete('/equipment/buckets/{bucketKind}', [BucketKindController::class, 'destroy'])->name('bucket-kinds.destroy');
+        Route::delete('/equipment/buckets/{bucketKind}', [BucketKindController::class, 'destroy'])
+            ->name('bucket-kinds.destroy');
         Route::post('/equipment/jars', [JarKindController::class, 'store'])->name('jar-kinds.store');
         Route::delete('/equipment/jars/{jarKind}', [JarKindController::class, 'destroy'])->name('jar-kinds.destroy');
         Route::delete('/buckets/{bucket}', [BucketController::class, 'destroy'])->name('buckets.destroy');

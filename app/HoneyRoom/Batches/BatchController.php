@@ -10,7 +10,9 @@ use App\Models\JarKind;
 use App\Models\PourWhy;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
@@ -38,8 +40,13 @@ final readonly class BatchController
         ]);
     }
 
-    public function show(Batch $batch, SettleChart $chart, TraceReader $trace, TracePicture $picture): View
-    {
+    public function show(
+        Batch $batch,
+        SettleChart $chart,
+        TraceReader $trace,
+        TracePicture $picture,
+        Formatter $format,
+    ): View {
         $batch->load(['pours.bucket.lot', 'fills.kind', 'fills.moves']);
         $state = new BatchState($batch);
         $traced = $trace->of($state);
@@ -50,12 +57,30 @@ final readonly class BatchController
             'chart' => $chart->of($state, $this->current->now()),
             'trace' => $traced,
             'picture' => $picture->of($traced),
-            'kinds' => JarKind::query()->orderBy('net_g')->get(),
+            'kinds' => $kinds = JarKind::query()->orderBy('net_g')->get(),
+            'plan' => self::planOf($state, $kinds, $format),
             'zone' => $this->current->get()->time_zone,
             'papers' => LabelPaper::names(),
             'countries' => LabelLaw::names(),
             'today' => $this->clock->today(),
         ]);
+    }
+
+    /**
+     * Where it is reckoned which jars leave least, with the kinds that are at hand.
+     *
+     * @param  Collection<int, JarKind>  $kinds
+     */
+    private static function planOf(BatchState $state, Collection $kinds, Formatter $format): string
+    {
+        return route('honey-room.jars', array_filter([
+            'honey' => round($format->massValue($state->leftKg()), 2),
+            'water' => $state->waterPct === null ? null : round($state->waterPct, 1),
+            'net' => $kinds->pluck('net_g')->all(),
+            'stock' => $kinds->pluck('stock')->all(),
+            'must' => $kinds->pluck('ordered')->all(),
+            'price' => $kinds->map(static fn (JarKind $one): string => (string) $one->price)->all(),
+        ], static fn (mixed $value): bool => $value !== null));
     }
 
     public function store(BatchRequest $request): RedirectResponse

@@ -14,13 +14,14 @@ final class BatchRequest extends MeasuredRequest
     public function rules(): array
     {
         $format = app(Formatter::class);
+        [$shallow, $deep] = [$format->lengths->hand(2.0), $format->lengths->hand(500.0)];
         [$least, $most] = [$format->temperatureValue(5.0), $format->temperatureValue(50.0)];
 
         return [
             'pour' => ['required', 'array', 'min:1', 'max:300'],
             'pour.*' => ['nullable', 'numeric', 'min:0', $this->massMax(200.0)],
             'tank' => ['nullable', 'string', 'max:60'],
-            'depth' => ['required', 'numeric', 'between:'.$format->lengths->hand(2.0).','.$format->lengths->hand(500.0)],
+            'depth' => ['required', 'numeric', "between:$shallow,$deep"],
             'celsius' => ['required', 'numeric', "between:$least,$most"],
         ];
     }

@@ -18,7 +18,11 @@ enum LabelPaper: string
         return str_starts_with($this->value, 'a4') ? 'a4' : 'letter';
     }
 
-    /** @return array{int, int, float, float, float, float, float, float} columns, rows; mm: label, margins left, top, pitch */
+    /**
+     * Columns and rows; in mm the label, the margins left and above, and from one label to the next.
+     *
+     * @return array{int, int, float, float, float, float, float, float}
+     */
     public function measures(): array
     {
         return match ($this) {

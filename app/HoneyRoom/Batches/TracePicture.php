@@ -80,8 +80,13 @@ final readonly class TracePicture
         $from = self::COLUMNS[$column] + 84.0;
         $until = self::COLUMNS[$column + 1];
         $mid = round(0.5 * ($from + $until), 1);
-        $canvas->path('stream', Canvas::at('M', $from, $y)."C$mid ".round($y, 1)." $mid ".round($to, 1)." $until ".round($to, 1)
-            .'v'.round($height, 1)."C$mid ".round($to + $height, 1)." $mid ".round($y + $height, 1).Canvas::at(' ', $from, $y + $height).'z');
+        $canvas->path('stream', implode('', [
+            Canvas::at('M', $from, $y),
+            Canvas::at("C$mid ", $y, $mid).Canvas::at(' ', $to, $until).' '.round($to, 1),
+            'v'.round($height, 1),
+            Canvas::at("C$mid ", $to + $height, $mid).Canvas::at(' ', $y + $height, $from).' '.round($y + $height, 1),
+            'z',
+        ]));
     }
 
     private function fill(Canvas $canvas, JarFill $fill, float $y, float $height): void

@@ -29,13 +29,16 @@ final class TraceReader
             array_values($lots
                 ->map(static fn (Lot $lot): TracedLot => new TracedLot(
                     $lot,
-                    $batch->pours->filter(static fn (Pour $one): bool => $one->bucket->lot_id === $lot->id)->values()->toBase(),
+                    $batch->pours
+                        ->filter(static fn (Pour $one): bool => $one->bucket->lot_id === $lot->id)
+                        ->values()
+                        ->toBase(),
                 ))
                 ->all()),
             $batch->fills->toBase(),
             Treatment::query()
                 ->whereIn('apiary_id', $yards)
-                ->whereDate('supers_off_by', '>=', $batch->poured_at->modify('-'.self::YEARS_BACK.' years')->format('Y-m-d'))
+                ->whereDate('supers_off_by', '>=', $batch->poured_at->subYears(self::YEARS_BACK)->format('Y-m-d'))
                 ->whereDate('supers_off_by', '<=', $batch->poured_at->format('Y-m-d'))
                 ->with('apiary')
                 ->orderBy('supers_off_by')

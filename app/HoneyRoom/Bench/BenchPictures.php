@@ -82,7 +82,8 @@ final readonly class BenchPictures
         $canvas = new Canvas;
         $x = self::stacks($canvas, $bench->at(Station::Spun)->take(18), 4.0, 'slot');
         foreach ($bench->buckets->take(8) as $i => $bucket) {
-            self::bucket($canvas, max($x + 6.0, 4.0) + 34.0 * ($i % 4), $i < 4 ? self::FLOOR : self::FLOOR - 52.0, $bucket);
+            $floor = $i < 4 ? self::FLOOR : self::FLOOR - 52.0;
+            self::bucket($canvas, max($x + 6.0, 4.0) + 34.0 * ($i % 4), $floor, $bucket);
         }
 
         return $this->picture($canvas, __('Wet: :n; in buckets: :kg', [
@@ -139,7 +140,8 @@ final readonly class BenchPictures
 
                 continue;
             }
-            [$left, $top] = [$x + (self::SUPER_W + 6.0) * intdiv($at, self::HIGH), self::FLOOR - self::SUPER_H * ($at % self::HIGH + 1)];
+            $left = $x + (self::SUPER_W + 6.0) * intdiv($at, self::HIGH);
+            $top = self::FLOOR - self::SUPER_H * ($at % self::HIGH + 1);
             $at++;
             $outline .= Canvas::box($left, $top, self::SUPER_W, self::SUPER_H);
             $full .= Canvas::box($left + 2.0, $top + 2.0, self::SUPER_W - 4.0, self::SUPER_H - 3.0);

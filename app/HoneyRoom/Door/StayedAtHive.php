@@ -11,7 +11,7 @@ use Illuminate\Validation\ValidationException;
 /** A super that the sheet counted as taken stands on its hive still: it is as if it had not been taken. */
 final class StayedAtHive
 {
-    /** @throws ValidationException where that cannot be: a frame went its own way, or the box stands elsewhere by now */
+    /** @throws ValidationException where that cannot be: it is a frame, or the box stands elsewhere by now */
     public function take(TakenSuper $super): void
     {
         if ($super->isFrame()) {

@@ -22,6 +22,7 @@ final readonly class ExtractorController
     public function __construct(
         private CurrentOperation $current,
         private ExtractorReader $reader,
+        private LoadExtractor $loads,
         private RoomClock $clock,
     ) {
     }
@@ -41,7 +42,7 @@ final readonly class ExtractorController
     /** What was proposed stands in the rotor now. */
     public function load(LoadRequest $request): RedirectResponse
     {
-        $load = $this->reader->load($request->slots(), $this->clock->now());
+        $load = $this->loads->load($request->slots(), $this->clock->now());
 
         return Saved::at(route('honey-room.extractor'), __('Load :n is in the extractor.', ['n' => $load->number]));
     }
@@ -71,7 +72,7 @@ final readonly class ExtractorController
         $load->claim(null)->load('frames');
         self::mustRun($load);
         $load->update(['spun_at' => $this->clock->now()]);
-        $this->reader->empty($load, $this->clock->now());
+        $this->loads->empty($load, $this->clock->now());
 
         return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
     }
@@ -109,7 +110,7 @@ final readonly class ExtractorController
         if ($supers->isEmpty()) {
             throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);
         }
-        ExtractorReader::allot($supers->modelKeys());
+        LoadExtractor::allot($supers->modelKeys());
 
         return Saved::at(
             route('honey-room.extractor'),

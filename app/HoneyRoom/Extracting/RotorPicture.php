@@ -68,7 +68,8 @@ final readonly class RotorPicture
             $slot->fresh => 'opn comb',
             default => 'cap comb',
         };
-        $canvas->within('g', ['transform' => 'rotate('.$degrees.' '.round($x, 1).' '.round($y, 1).')'], static fn (Canvas $in) => $in
+        $turned = ['transform' => 'rotate('.$degrees.' '.round($x, 1).' '.round($y, 1).')'];
+        $canvas->within('g', $turned, static fn (Canvas $in) => $in
             ->rect($class, $x - 0.5 * $long, $y - 0.5 * $thick, $long, $thick));
         $canvas->text('t16 b halo2', $x, $y + 6.0, (string) $n, 'middle');
         if ($slot !== null && $count <= self::WORDED) {

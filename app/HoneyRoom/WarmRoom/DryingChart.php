@@ -41,7 +41,8 @@ final readonly class DryingChart
         $least = floor(min($lows));
         $last = $stack->bands[count($stack->bands) - 1] ?? $stack->now;
         $x = static fn (float $hour): float => self::LEFT + $hour / $last->hour * (self::RIGHT - self::LEFT);
-        $y = static fn (float $pct): float => self::TOP + ($most - $pct) / ($most - $least) * (self::BOTTOM - self::TOP);
+        $scale = (self::BOTTOM - self::TOP) / ($most - $least);
+        $y = static fn (float $pct): float => self::TOP + ($most - $pct) * $scale;
         $canvas = new Canvas;
         for ($pct = $least; $pct <= $most; $pct += max(1.0, ceil(($most - $least) / 5.0))) {
             ChartParts::rule($canvas, self::LEFT, self::RIGHT, $y($pct), $this->format->water($pct));

@@ -90,8 +90,8 @@ final readonly class DryingReader
     private function stack(LotStack $stack, Collection $supers, ?float $otherwisePct): DryingStack
     {
         $now = $this->current->now();
-        $since = $supers->map(static fn (TakenSuper $one): ?DateTimeImmutable => $one->arrived_at)->filter()->min() ?? $now;
-        $since = min($since, $now)->setTimezone(new DateTimeZone($this->current->get()->time_zone));
+        $came = $supers->map(static fn (TakenSuper $one): ?DateTimeImmutable => $one->arrived_at)->filter();
+        $since = min($came->min() ?? $now, $now)->setTimezone(new DateTimeZone($this->current->get()->time_zone));
         $hour = self::hours($since, $now);
         $capped = (float) $supers->avg(static fn (TakenSuper $one): float => SuperFrames::cappedShare($one));
         $readings = $this->readings($supers, $since);

@@ -61,6 +61,11 @@ final readonly class Lengths
         return $this->inches ? round(10.0 * $cm / self::MM_PER_INCH, 1) : round($cm, 1);
     }
 
+    public function depth(float $cm): string
+    {
+        return $this->hand($cm)."\u{202F}".$this->handUnit();
+    }
+
     /** From the person's unit to cm. */
     public function toCm(float $value): float
     {

@@ -114,8 +114,15 @@ final readonly class HoneyRoom
         return $lot;
     }
 
-    private function super(Yard $yard, string $harvest, string $code, float $kg, string $station, bool $fresh, ?Allotted $got): string
-    {
+    private function super(
+        Yard $yard,
+        string $harvest,
+        string $code,
+        float $kg,
+        string $station,
+        bool $fresh,
+        ?Allotted $got,
+    ): string {
         $hive = $yard->hives[$code];
         $box = $this->history->box($yard->superKind, 'M');
         $this->rows->add('box_places', [
@@ -149,7 +156,7 @@ final readonly class HoneyRoom
         ]));
     }
 
-    /** @return array<array-key, Allotted> what the buckets say of the supers that are spun, by their place in the list */
+    /** @return array<array-key, Allotted> of the supers that are spun, by their place in the list */
     private static function allotted(): array
     {
         $shares = [];

@@ -13,7 +13,10 @@
       <h2>{{ __('Clear :when', ['when' => $f->moment($state->clearAt(), $zone)]) }}</h2>
       <x-drawing.picture :of="$chart" />
       <p class="sub">
-        {{ __('At :c, :depth :unit deep, for crumbs of wax of a fifth of a millimetre.', ['c' => $f->celsius($batch->celsius), 'depth' => $f->lengths->hand($batch->depth_cm), 'unit' => $f->lengths->handUnit()]) }}
+        {{ __('At :c, :depth deep, for crumbs of wax of a fifth of a millimetre.', [
+            'c' => $f->celsius($batch->celsius),
+            'depth' => $f->lengths->depth($batch->depth_cm),
+        ]) }}
         {{ __('Strained at 600 µm wing and comb stay behind; at 400 µm fine wax too (usual); at 200 µm nearly all but pollen (shows).') }}
       </p>
     </section>
@@ -56,8 +59,7 @@
             <button class="btn go">{{ __('On the shelf') }}</button>
           </x-form>
           <p class="sub"><a class="link"
-              href="{{ route('honey-room.jars', ['honey' => round($f->massValue($state->leftKg()), 2), 'water' => $state->waterPct === null ? '' : round($state->waterPct, 1), 'stored' => 1]) }}"
-            >{{ __('Which jars, so that least is left?') }}</a></p>
+              href="{{ $plan }}">{{ __('Which jars, so that least is left?') }}</a></p>
         @endif
       </section>
     @endif

@@ -10,8 +10,10 @@
     <x-drawing.picture :of="$draw->door($bench)" />
     @foreach ($bench->stacks as $stack)
       @if ($stack->isShort())
-        <p class="ask"><a class="link"
-            href="{{ route('honey-room.door') }}#l-{{ $stack->lot->id }}">{{ trans_choice('{1} :count of :lot has not come. Where is it?|[2,*] :count of :lot have not come. Where are they?', $stack->awaited(), ['lot' => $stack->lot->code]) }}</a>
+        <p class="ask">
+          <a class="link" href="{{ route('honey-room.door') }}#l-{{ $stack->lot->id }}">
+            {{ $stack->lot->code }}:
+            {{ trans_choice('{1} :count has not come. Where is it?|[2,*] :count have not come. Where are they?', $stack->awaited()) }}</a>
         </p>
       @endif
     @endforeach

@@ -15,7 +15,8 @@
       </div>
       @if ($stack->isShort())
         <p class="ask" role="status">
-          {{ trans_choice('{1} :count more was on the sheet and is not ticked. Tick it if it is here; if not, say below where it stayed.|[2,*] :count more were on the sheet and are not ticked. Tick them if they are here; if not, say below where they stayed.', $stack->awaited()) }}
+          {{ trans_choice('{1} :count more was on the sheet and is not ticked.|[2,*] :count more were on the sheet and are not ticked.', $stack->awaited()) }}
+          {{ __('Tick what is here; of what is not, say below where it stayed.') }}
         </p>
       @endif
       @can('record')
@@ -94,7 +95,8 @@
               </x-form>
               @if ($super->bees_left)
                 <p class="sub">
-                  {{ __('Turn the room dark and leave a gap at a window: they fly to the light. Or stand the super outside at dusk under a cloth, at its own hive; never open by day (robbing).') }}
+                  {{ __('Turn the room dark and leave a gap at a window: they fly to the light.') }}
+                  {{ __('Or stand the super outside at dusk under a cloth, at its own hive; never open by day (robbing).') }}
                 </p>
               @endif
               <details class="more-of">

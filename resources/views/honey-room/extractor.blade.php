@@ -161,7 +161,8 @@
     </p>
     <h3>{{ __('Uncapping') }}</h3>
     <p>
-      {{ __('Combs that stand out beyond the wood: a warm knife along it. Low spots and sunken combs: scratcher. Thin, dry cappings over even combs: roller.') }}
+      {{ __('Combs that stand out beyond the wood: a warm knife along it. Low spots and sunken combs: scratcher.') }}
+      {{ __('Thin, dry cappings over even combs: roller.') }}
     </p>
     <p class="caution">
       {{ __('Lid shut before it turns, hands out until it stands. Hot knives burn; a guard on the switch, and dry hands at it.') }}

@@ -49,7 +49,11 @@
 <body>
   <h1>{{ $operation }}: {{ __('batch :code', ['code' => $trace->state->batch->code]) }}</h1>
   <p>
-    {{ __('Poured :when, :kg, water :water.', ['when' => $f->moment($trace->state->batch->poured_at, $zone), 'kg' => $f->kg($trace->state->kg), 'water' => $f->water($trace->state->waterPct)]) }}
+    {{ __('Poured :when, :kg, water :water.', [
+        'when' => $f->moment($trace->state->batch->poured_at, $zone),
+        'kg' => $f->kg($trace->state->kg),
+        'water' => $f->water($trace->state->waterPct),
+    ]) }}
     {{ __('In jars: :kg; left: :left.', ['kg' => $f->kg($trace->state->jarredKg), 'left' => $f->kg($trace->state->leftKg())]) }}
   </p>
   <h2>{{ __('Where it came from') }}</h2>
@@ -71,7 +75,8 @@
         <td>
           @foreach ($fill->moves as $move)
             {{ $move->count }}: {{ $move->whom === '' ? __('not noted') : $move->whom }}
-            ({{ $f->date($move->moved_on) }})<br>
+            ({{ $f->date($move->moved_on) }})
+            <br>
           @endforeach
         </td>
         <td>{{ $fill->onShelf() }}</td>

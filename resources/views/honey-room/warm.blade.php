@@ -141,7 +141,8 @@
     <h2 class="say">
       {{ __('Combs dry to what the air would bring honey to: the open ones in days, the capped ones hardly.') }}</h2>
     <p>
-      {{ __('How fast this room does it is learnt from the readings; before the first it is common practice: three days to a week. The band holds in 8 of 10 cases.') }}
+      {{ __('How fast this room does it is learnt from the readings; before the first it is common practice: three days to a week.') }}
+      {{ __('The band holds in 8 of 10 cases.') }}
     </p>
     <p>{{ __('Warm air takes up more; moving air too, which the readings show.') }}</p>
     <p class="caution">
