@@ -13,4 +13,5 @@ Schedule::call(fn () => Heartbeat::of(Heartbeat::SCHEDULER))
     ->everyMinute()
     ->name('say that the scheduler runs');
 Schedule::command('bin:empty')->daily();
+Schedule::command('room:read')->everyTenMinutes();
 Schedule::exec(base_path('bin/backup').' --nightly')->dailyAt('02:40')->name('back up');

@@ -79,6 +79,8 @@ final class Bench extends Command
                 "/winter/$slug",
                 "/clear/$slug",
                 '/honey-room',
+                '/honey-room/door',
+                '/honey-room/extractor',
                 '/compare',
                 "/yards/$slug",
             ] as $page

@@ -11,6 +11,12 @@ use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\HoneyRoom\Allotting;
+use Marjoram\Core\HoneyRoom\Bucket;
+use Marjoram\Core\HoneyRoom\JarGoal;
+use Marjoram\Core\HoneyRoom\JarKind;
+use Marjoram\Core\HoneyRoom\JarPlanner;
+use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\ColonyNeed;
@@ -21,6 +27,8 @@ use Marjoram\Core\Reserve\WinterUse;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
+use Marjoram\Core\Rotor\Loads;
+use Marjoram\Core\Rotor\RotorFrame;
 
 /** Times the computations alone. */
 final readonly class BenchComputations
@@ -37,6 +45,7 @@ final readonly class BenchComputations
         $this->out->line(
             sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()),
         );
+        $this->honeyRoom();
         $this->rounds();
         $this->out->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
@@ -61,6 +70,37 @@ final readonly class BenchComputations
             }
             $this->out->line(sprintf('  %-30s %8.0f', $name, $n / ((hrtime(true) - $start) / 1e9)));
         }
+    }
+
+    private function honeyRoom(): void
+    {
+        $random = new SeededRandom(14);
+        $frames = array_map(
+            static fn (int $n): RotorFrame => new RotorFrame("f$n", 2400.0 + $random->normal(0.0, 450.0), $n % 9 === 0),
+            range(1, 600),
+        );
+        foreach ([4, 8, 20] as $slots) {
+            $this->timed("600 frames into loads of $slots", static fn () => (new Loads)->split($slots, $frames));
+        }
+        $jars = array_map(
+            static fn (int $n): JarKind => new JarKind("j$n", 100 + 37 * $n, 400, 1.0 + 0.3 * $n, $n % 3),
+            range(1, 12),
+        );
+        $this->timed('jars of 12 kinds from 400 kg', static fn () => (new JarPlanner)->plan(400.0, $jars, JarGoal::MostValue, 1.0));
+        $supers = array_map(
+            static fn (int $n): SuperShare => SuperShare::estimated("s$n", 'H'.($n % 40), 12.0 + $random->normal(0.0, 2.0), 0.6),
+            range(1, 120),
+        );
+        $buckets = array_map(static fn (): Bucket => new Bucket(6.0 + $random->uniform(), 1.1), range(1, 300));
+        $this->timed('300 buckets allotted to 120 supers', static fn () => (new Allotting)->allot($supers, $buckets, 0.0));
+    }
+
+    /** @param  callable(): mixed  $do */
+    private function timed(string $what, callable $do): void
+    {
+        $start = hrtime(true);
+        $do();
+        $this->out->line(sprintf('%s, one process: %.2f s', $what, (hrtime(true) - $start) / 1e9));
     }
 
     private function rounds(): void

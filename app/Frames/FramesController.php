@@ -7,6 +7,7 @@ namespace App\Frames;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\ClearingState;
+use App\Models\HoneyUse;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use DateTimeImmutable;
@@ -46,6 +47,7 @@ final readonly class FramesController
             'after' => $after,
             'carry' => $carry,
             'colours' => TakeRequest::colours(),
+            'uses' => HoneyUse::all(),
             'combs' => CombRequest::combs(),
             'clearings' => $this->open($apiary),
             'today' => $this->current->today()->format('Y-m-d'),

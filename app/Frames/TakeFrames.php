@@ -81,6 +81,7 @@ final readonly class TakeFrames
             'carrier' => $carrier,
             'carrier_slot' => $slot,
             'bees' => $how->bees,
+            'used_for' => $how->use,
             'hive_id' => $frame->box->hiveId,
             'colony_id' => $colony?->id,
             'queen_id' => $colony?->queen_id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use App\Models\HoneyUse;
 use Illuminate\Validation\Rule;
 
 /** Frames that come off. */
@@ -19,6 +20,7 @@ final class TakeRequest extends FrameRequest
             'gather' => ['sometimes', 'boolean'],
             'gaps' => ['nullable', Rule::enum(Gaps::class)],
             'clearing' => ['nullable', 'string', 'max:26'],
+            'use' => ['nullable', Rule::enum(HoneyUse::class)],
             'colour' => ['nullable', Rule::in(array_keys(self::colours()))],
         ];
     }
@@ -33,6 +35,7 @@ final class TakeRequest extends FrameRequest
             $this->boolean('gather'),
             Gaps::tryFrom($this->string('gaps')->toString()) ?? Gaps::Left,
             $this->string('colour')->toString() ?: null,
+            HoneyUse::tryFrom($this->string('use')->toString()) ?? HoneyUse::Extract,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Frames;
 
+use App\Models\HoneyUse;
 use DateTimeImmutable;
 
 /** How frames are taken, as the keeper says. */
@@ -20,6 +21,7 @@ final readonly class Taking
         public bool $gather,
         public Gaps $gaps,
         public ?string $colour = null,
+        public HoneyUse $use = HoneyUse::Extract,
     ) {
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\HoneyRoom\Equipment\RoomScale;
 use App\Support\Http\MeasuredRequest;
+use Illuminate\Validation\ValidationException;
 
 /** A super on the scale before spinning, and after it. */
 final class SuperWeightRequest extends MeasuredRequest
@@ -15,7 +17,26 @@ final class SuperWeightRequest extends MeasuredRequest
         return [
             'before' => ['nullable', 'required_with:after', 'numeric', 'min:0', $this->massMax(80.0)],
             'after' => ['nullable', 'numeric', 'min:0', 'lte:before'],
+            'weigh' => ['nullable', 'in:before,after'],
         ];
+    }
+
+    /**
+     * What is typed, or what stands on the scale now.
+     *
+     * @throws ValidationException where it would weigh more spun than full
+     */
+    public function weights(RoomScale $scale): SuperWeights
+    {
+        $weights = new SuperWeights(
+            $this->input('weigh') === 'before' ? $scale->kg() : $this->kg('before'),
+            $this->input('weigh') === 'after' ? $scale->kg() : $this->kg('after'),
+        );
+        if ($weights->beforeKg !== null && $weights->afterKg !== null && $weights->afterKg > $weights->beforeKg) {
+            throw ValidationException::withMessages(['after' => __('A super cannot weigh more after spinning than before.')]);
+        }
+
+        return $weights;
     }
 
     /** @return array<string, string> */

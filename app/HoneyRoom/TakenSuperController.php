@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom;
 
+use App\HoneyRoom\Equipment\RoomScale;
 use App\Models\TakenSuper;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
@@ -11,11 +12,12 @@ use Illuminate\Http\RedirectResponse;
 /** A super weighed before and after spinning: from then on its honey is known, not judged. */
 final class TakenSuperController
 {
-    public function update(SuperWeightRequest $request, TakenSuper $super): RedirectResponse
+    public function update(SuperWeightRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
     {
+        $weights = $request->weights($scale);
         $super
             ->load(['harvest.lot', 'box'])
-            ->update(['before_kg' => $request->kg('before'), 'after_kg' => $request->kg('after')]);
+            ->update(['before_kg' => $weights->beforeKg, 'after_kg' => $weights->afterKg]);
         $lot = $super->harvest->lot;
         if ($lot === null) {
             abort(404);

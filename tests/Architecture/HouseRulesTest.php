@@ -42,7 +42,7 @@ final class HouseRulesTest extends TestCase
         'Calibrate' => ['Devices', 'Drawing', 'Models', 'Operation', 'YardState'],
         'Clear' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Compare' => ['Drawing', 'Models', 'Operation'],
-        'Console' => ['Calc', 'Devices', 'Models', 'Operation', 'Records', 'Rounds'],
+        'Console' => ['Calc', 'Devices', 'HoneyRoom', 'Models', 'Operation', 'Records', 'Rounds'],
         'Day' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Desk' => ['Drawing', 'Models', 'Operation', 'Records', 'YardState'],
         'Devices' => [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Batch;
 use App\Models\Clearing;
 use App\Models\Lot;
 use DOMDocument;
@@ -30,6 +31,13 @@ final class PageRulesTest extends FeatureTestCase
         '/clear/drives?from=ekbacken',
         '/clear/days/2026-08-06',
         '/honey-room',
+        '/honey-room/door',
+        '/honey-room/warm',
+        '/honey-room/extractor',
+        '/honey-room/blend',
+        '/honey-room/jars',
+        '/honey-room/batches',
+        '/honey-room/equipment',
         '/compare',
         '/compare?hive=E8&sort=index',
         '/calibrate',
@@ -49,7 +57,11 @@ final class PageRulesTest extends FeatureTestCase
 
     public function test_every_page_keeps_the_rules_of_the_house(): void
     {
-        foreach ([...self::PAGES, '/honey-room/'.Lot::query()->value('id')] as $url) {
+        foreach ([
+            ...self::PAGES,
+            '/honey-room/'.Lot::query()->where('code', 'L26-T2')->value('id'),
+            '/honey-room/batches/'.Batch::query()->value('id'),
+        ] as $url) {
             $html = (string) $this->get($url)->assertOk()->getContent();
             $page = $this->parse($html);
             self::assertSame(1, $this->howMany($page, '//h1'), "$url has one heading of the first rank");
@@ -129,7 +141,7 @@ final class PageRulesTest extends FeatureTestCase
             },
         );
         $data =
-            '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter/';
+            '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter|mild|minty|lime|clover|Steel|tank|Pound|Small|White|bucket|gate|pail|jar|stand/';
         foreach (
             [
                 '/',
@@ -141,6 +153,12 @@ final class PageRulesTest extends FeatureTestCase
                 '/clear/rounds/new',
                 '/clear/drives?from=ekbacken',
                 '/honey-room',
+                '/honey-room/door',
+                '/honey-room/warm',
+                '/honey-room/extractor',
+                '/honey-room/blend',
+                '/honey-room/batches',
+                '/honey-room/equipment',
                 '/compare',
                 '/calibrate',
                 '/practise',

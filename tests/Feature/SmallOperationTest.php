@@ -22,6 +22,7 @@ use App\YardState\Visits\StopReader;
 use App\YardState\Weather\KnownDay;
 use App\YardState\Weather\WeatherAhead;
 use App\YardState\YardReader;
+use Database\Factories\AssessmentFactory;
 use Database\Factories\BoxFactory;
 use Database\Factories\HiveFactory;
 use DateTimeImmutable;
@@ -45,6 +46,20 @@ final class SmallOperationTest extends FeatureTestCase
         $kg = $this->state($hive)->supers()[0]->honey->honeyKg;
         self::assertGreaterThan(30 * 0.4536, $kg);
         self::assertLessThan(40 * 0.4536, $kg);
+    }
+
+    public function test_a_look_belongs_to_the_day_on_which_it_was_made_where_the_yards_are(): void
+    {
+        // Just after midnight there it is still the day before in Greenwich: the super was put up on the same day.
+        $this->operation(['time_zone' => 'Europe/Stockholm']);
+        $hive = $this->hive($this->apiary(), 'L1', supers: 1);
+        $box = $this->super($hive, 1);
+        $box->place?->update(['since' => '2026-08-04']);
+        AssessmentFactory::new()
+            ->of($box)
+            ->frames(10, new Face(1.0))
+            ->createOne(['looked_at' => '2026-08-03 22:40', 'looked_on' => '2026-08-04']);
+        self::assertSame(10, $this->state($hive)->supers()[0]->seen());
     }
 
     public function test_each_super_has_the_verdict_of_what_was_seen_in_it(): void

@@ -9,6 +9,7 @@ use App\Models\TakenSuper;
 /** A frame on its way through the extractor. */
 final readonly class SuperFrame
 {
+    /** @param  bool  $fat  its comb stands out beyond the wood: fewer frames stood in the box than it has room for */
     public function __construct(
         public TakenSuper $super,
         public int $slot,
@@ -16,6 +17,7 @@ final readonly class SuperFrame
         public float $bKg,
         private float $emptyKg,
         public bool $fresh,
+        public bool $fat = false,
     ) {
     }
 

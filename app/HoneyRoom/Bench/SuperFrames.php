@@ -35,6 +35,7 @@ final readonly class SuperFrames
                 $honey * ($whole > 0.0 ? $b / $whole : $even),
                 $fitted->kind->frameMassKg(),
                 $super->fresh || self::isNew($super),
+                $fitted->drawnAt < $fitted->kind->frames,
             );
         }
 

@@ -34,7 +34,7 @@ final readonly class WetController
     {
         $values = $request->validate([
             'to' => ['required', 'in:home,cleaning,store'],
-            'healthy' => ['required_if:to,cleaning', 'nullable', 'boolean'],
+            'healthy' => ['nullable', 'boolean'],
         ]);
         if ($values['to'] === 'cleaning' && ! (bool) ($values['healthy'] ?? false)) {
             throw ValidationException::withMessages([

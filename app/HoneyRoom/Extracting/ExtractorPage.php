@@ -90,6 +90,18 @@ final readonly class ExtractorPage
         return max([0.0, ...array_map(static fn (SpinStep $one): float => $one->forceN, $this->steps)]);
     }
 
+    /** How the combs of the next load are opened, by how far they stand out (common practice). */
+    public function uncapping(): string
+    {
+        $isFat = array_filter($this->rotor, static fn (RotorSlot $one): bool => $one->fat) !== [];
+
+        return match (true) {
+            $this->hasFresh() => __('New combs: scratcher or roller, so that they are not torn.'),
+            $isFat => __('Fat combs stand out beyond the wood: a warm knife along it.'),
+            default => __('Even combs: roller, or a knife; the scratcher for low spots.'),
+        };
+    }
+
     public function hasFresh(): bool
     {
         return array_filter($this->rotor, static fn (RotorSlot $one): bool => $one->fresh) !== [];

@@ -13,6 +13,7 @@ final readonly class RotorSlot
         public float $grams,
         public bool $fresh,
         public bool $isSpare,
+        public bool $fat = false,
     ) {
     }
 }

@@ -42,7 +42,14 @@ final class RotorSlots
             if ($one !== null) {
                 $frame = $waiting[$one->id] ?? null;
                 $mark = $frame?->mark() ?? __('a spun frame');
-                $rotor[$i + 1] = new RotorSlot($one->id, $mark, $one->g, $one->fresh, $frame === null);
+                $rotor[$i + 1] = new RotorSlot(
+                    $one->id,
+                    $mark,
+                    $one->g,
+                    $one->fresh,
+                    $frame === null,
+                    $frame->fat ?? false,
+                );
             }
         }
 

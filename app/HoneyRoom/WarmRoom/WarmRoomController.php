@@ -6,6 +6,7 @@ namespace App\HoneyRoom\WarmRoom;
 
 use App\HoneyRoom\RoomClock;
 use App\Models\HoneyUse;
+use App\Models\Instrument;
 use App\Models\RoomAirReading;
 use App\Models\Station;
 use App\Models\TakenSuper;
@@ -34,6 +35,7 @@ final readonly class WarmRoomController
             'stacks' => $stacks,
             'charts' => array_map($chart->of(...), $stacks),
             'air' => $reader->airNow(),
+            'instruments' => Instrument::query()->whereNotNull('address')->orderBy('name')->get(),
             'sensor' => $this->current->get()->room_sensor !== null,
             'zone' => $this->current->get()->time_zone,
             'humidity' => $humidity,
@@ -86,8 +88,12 @@ final readonly class WarmRoomController
         return $this->noted($room->read($this->current->get(), $this->clock->now()), $format);
     }
 
-    public function reading(WaterRequest $request, TakenSuper $super): RedirectResponse
-    {
+    public function reading(
+        WaterRequest $request,
+        RoomRefractometer $glass,
+        Formatter $format,
+        TakenSuper $super,
+    ): RedirectResponse {
         $super->claim(null)->load('box');
         if (! $super->station->isFull()) {
             throw ValidationException::withMessages(['water' => __(':mark is :where: it is not read here.', [
@@ -95,9 +101,13 @@ final readonly class WarmRoomController
                 'where' => $super->station->words(),
             ])]);
         }
-        $super->readings()->create(['water_pct' => $request->water(), 'read_at' => $this->clock->now()]);
+        $water = $request->water($glass);
+        $super->readings()->create(['water_pct' => $water, 'read_at' => $this->clock->now()]);
 
-        return Saved::at(route('honey-room.warm'), __(':mark is read.', ['mark' => $super->name()]));
+        return Saved::at(route('honey-room.warm'), __(':mark reads :water.', [
+            'mark' => $super->name(),
+            'water' => $format->water($water),
+        ]));
     }
 
     private function noted(RoomAirReading $air, Formatter $format): RedirectResponse

@@ -12,11 +12,16 @@ final class WaterRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['water' => ['required', 'numeric', 'between:12,28']];
+        return [
+            'water' => ['required_without:instrument', 'nullable', 'numeric', 'between:12,28'],
+            'instrument' => ['nullable', 'string', 'max:26'],
+        ];
     }
 
-    public function water(): float
+    public function water(RoomRefractometer $glass): float
     {
-        return round($this->float('water'), 2);
+        $instrument = $this->string('instrument')->toString();
+
+        return round($instrument === '' ? $this->float('water') : $glass->waterPct($instrument), 2);
     }
 }

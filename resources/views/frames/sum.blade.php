@@ -109,6 +109,7 @@
                 'spaced' => __('close: the frames are set wider'),
             ]"
           />
+          <x-field name="use" :label="__('Their honey is')" :options="$uses" />
           <x-field name="colour" :label="__('Marks')" :options="$colours" />
           <x-field
             name="on"

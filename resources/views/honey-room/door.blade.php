@@ -163,6 +163,7 @@
       {{ __('Weighed at the door and again when it is spun, a super\'s honey is known and not judged; it corrects how full your combs are reckoned.') }}
     </p>
     <p>{{ __('The mark tells where it goes back: hive and super, or hive, super and slot.') }}</p>
+    <p>{{ __('Stacks that wait stand covered, off the floor, their feet in oil or water where there are ants.') }}</p>
     <p class="caution">{{ __('A full super on a back: mind the lift; two people, or by the frame.') }}</p>
   </x-slot:why>
 </x-page>

@@ -41,6 +41,7 @@
           <p class="ask">{{ __('New combs among them (hatched): slower.') }}</p>
         @endif
         @if (!$page->running)
+          <p>{{ $page->uncapping() }}</p>
           <p class="sub">
             {{ trans_choice('{1} :count frame waits|[2,*] :count frames wait', $page->waiting) }}:
             {{ trans_choice('{1} :count load|[2,*] :count loads', $page->loads) }}@if ($page->mixed > 0)

@@ -34,6 +34,9 @@
         <span class="sub">{{ $f->date($one->harvest->taken_on) }} ·
           {{ $say->taken($one->harvest->supers_count, $one->harvest->frames_count) }}</span>
       </div>
+      @if ($one->pfund_mm !== null || $one->taste !== '' || $one->plants !== '')
+        @include('honey-room.colour', ['lot' => $one])
+      @endif
       <div class="buckets">
         <x-drawing.picture :of="$row->of($one, (float) $one->harvest->judged_kg)" />
       </div>

@@ -61,19 +61,7 @@
     </x-form>
   @endcan
   @if ($lot->pfund_mm !== null || $lot->taste !== '' || $lot->plants !== '')
-    <p>
-      @if ($lot->pfund_mm !== null)
-        <svg
-          class="pfund"
-          viewBox="0 0 280 20"
-          role="img"
-          aria-label="{{ __('colour :n mm Pfund', ['n' => $lot->pfund_mm]) }}"
-        >
-          <use href="#pfund" />
-          <path class="thread" d="M{{ 2 * $lot->pfund_mm }} 0v20" />
-        </svg> {{ $lot->pfund_mm }} mm ·
-      @endif {{ $lot->taste }} {{ $lot->plants }}
-    </p>
+    @include('honey-room.colour')
   @endif
 </section>
 @if ($forward->isNotEmpty())

@@ -209,6 +209,12 @@
                     >
                   </div>
                   <button class="btn small">{{ __('Weigh') }}</button>
+                  @if ($hasScale)
+                    <button class="btn small" name="weigh"
+                      value="{{ $super->before_kg === null ? 'before' : 'after' }}"
+                    >
+                      {{ $super->before_kg === null ? __('Full, on the scale') : __('Spun, on the scale') }}</button>
+                  @endif
                 </x-form>
               @endcan
             </td>

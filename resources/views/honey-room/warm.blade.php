@@ -79,7 +79,15 @@
                     required
                   >
                 </div>
-                <button class="btn">{{ __('Read') }}</button>
+                <button class="btn">{{ __('Note') }}</button>
+                @foreach ($instruments as $one)
+                  <button
+                    class="btn"
+                    name="instrument"
+                    value="{{ $one->id }}"
+                    formnovalidate
+                  >{{ $one->name }}</button>
+                @endforeach
               </x-form>
             </li>
           @endforeach
