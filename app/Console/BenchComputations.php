@@ -83,7 +83,7 @@ final readonly class BenchComputations
             $this->timed("600 frames into loads of $slots", static fn () => (new Loads)->split($slots, $frames));
         }
         $jars = array_map(
-            static fn (int $n): JarKind => new JarKind("j$n", 100 + 37 * $n, 400, 1.0 + 0.3 * $n, $n % 3),
+            static fn (int $n): JarKind => new JarKind("j$n", 50 * $n, 400, 1.0 + 0.3 * $n, $n % 3),
             range(1, 12),
         );
         $this->timed('jars of 12 kinds from 400 kg', static fn () => (new JarPlanner)->plan(400.0, $jars, JarGoal::MostValue, 1.0));

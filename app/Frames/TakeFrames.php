@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Models\Box;
-use App\Models\BoxPlace;
 use App\Models\FrameWhy;
 use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\YardState\NewHarvest;
+use App\YardState\Stacks;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
@@ -19,8 +19,11 @@ use Marjoram\Core\Frames\StandingBox;
 /** Frames come off into a harvest; those that stay are gathered as the keeper chose. */
 final readonly class TakeFrames
 {
-    public function __construct(private NewHarvest $harvests, private HeldFrames $held)
-    {
+    public function __construct(
+        private NewHarvest $harvests,
+        private HeldFrames $held,
+        private Stacks $stacks,
+    ) {
     }
 
     /** @throws ValidationException where one of them cannot be taken */
@@ -103,11 +106,7 @@ final readonly class TakeFrames
         $plan = $hive->gathered($frames->ids(), $frames->flowOn);
         $emptied = $how->gather ? $plan->emptied : [];
         foreach ($emptied as $id) {
-            BoxPlace::query()
-                ->where('box_id', $id)
-                ->whereNull('until')
-                ->first()
-                ?->update(['until' => $how->on->format('Y-m-d')]);
+            $this->stacks->off(Box::query()->whereKey($id)->firstOrFail(), $how->on->format('Y-m-d'));
         }
         foreach ($how->gather ? $plan->after : $hive->standing($frames->ids()) as $standing) {
             $box = in_array($standing->id, $emptied, true) ? null : $hive->box($standing->id);

@@ -10,7 +10,6 @@ use App\HoneyRoom\Bench\BenchReader;
 use App\HoneyRoom\Bench\LotStack;
 use App\Models\Bucket;
 use App\Models\BucketKind;
-use App\Models\Harvest;
 use App\Models\Lot;
 use App\Models\PourWhy;
 use App\Models\TakenSuper;
@@ -24,6 +23,9 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class HoneyRoomController
 {
+    /** Below the bench; the others by their pages. */
+    private const LOTS = 4;
+
     public function __construct(private CurrentOperation $current)
     {
     }
@@ -37,13 +39,10 @@ final readonly class HoneyRoomController
     ): View {
         $yard = $request->query('yard');
         $lots = Lot::query()
-            ->whereHas(
+            ->when(is_string($yard), static fn ($lots) => $lots->whereHas(
                 'harvest',
-                fn ($harvest) => $harvest->when(
-                    is_string($yard),
-                    fn ($query) => $query->whereHas('apiary', fn ($apiary) => $apiary->where('slug', $yard)),
-                ),
-            )
+                static fn ($harvest) => $harvest->whereHas('apiary', static fn ($apiary) => $apiary->where('slug', $yard)),
+            ))
             ->with(['buckets', 'harvest.apiary'])
             ->with([
                 'harvest' => fn ($harvest) => $harvest
@@ -51,9 +50,11 @@ final readonly class HoneyRoomController
                     ->withCount(['supers as frames_count' => static fn ($all) => $all->where('slot', '>', 0)])
                     ->withSum('supers as judged_kg', 'estimate_kg'),
             ])
-            ->orderByDesc(Harvest::query()->select('taken_on')->whereColumn('harvests.id', 'lots.harvest_id')->limit(1))
-            ->orderBy('code')
-            ->simplePaginate(8)
+            ->join('harvests', 'harvests.id', '=', 'lots.harvest_id')
+            ->select('lots.*')
+            ->orderByDesc('harvests.taken_on')
+            ->orderBy('lots.code')
+            ->simplePaginate(self::LOTS)
             ->withQueryString();
 
         return view('honey-room.index', [

@@ -10,6 +10,7 @@ use App\Models\Hive;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\YardState\BoxKindReader;
+use App\YardState\Stacks;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

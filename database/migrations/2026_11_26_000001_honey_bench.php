@@ -50,6 +50,7 @@ return new class extends Migration {
         });
         // What came in before the bench was there is spun and put away.
         DB::table('taken_supers')->update(['station' => 'stored']);
+        Schema::table('buckets', fn (Blueprint $table) => $table->index(['operation_id', 'weighed_at']));
         Schema::table('lots', function (Blueprint $table): void {
             $table->unsignedSmallInteger('pfund_mm')->nullable();
             $table->string('taste', 200)->default('');
@@ -161,6 +162,7 @@ return new class extends Migration {
         foreach (self::TABLES as $table) {
             Schema::dropIfExists($table);
         }
+        Schema::table('buckets', fn (Blueprint $table) => $table->dropIndex(['operation_id', 'weighed_at']));
         Schema::table('lots', fn (Blueprint $table) => $table->dropColumn(['pfund_mm', 'taste', 'plants']));
         Schema::table('taken_supers', function (Blueprint $table): void {
             $table->dropIndex(['operation_id', 'station']);

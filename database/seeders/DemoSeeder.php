@@ -117,6 +117,13 @@ final class DemoSeeder extends Seeder
             $present->days($yard, $climate->forecast($today, 14), '2026-08-19', '2026-10-01');
         }
         $rows->write();
+        // 120 supers stand on the bench of the honey room.
+        $newest = DB::table('taken_supers')->where('operation_id', $operation->id)->orderByDesc('id')->limit(120)->pluck('id');
+        foreach (['door', 'dry', 'spun'] as $i => $station) {
+            DB::table('taken_supers')
+                ->whereIn('id', $newest->slice(40 * $i, 40))
+                ->update(['station' => $station, 'arrived_at' => '2026-08-03 10:00:00']);
+        }
     }
 
     private function operation(string $name, string $zone, float $latitude, int $crew): Operation

@@ -48,7 +48,7 @@ final class HouseRulesTest extends TestCase
         'Devices' => [],
         'Drawing' => [],
         'Frames' => ['Drawing', 'Models', 'Operation', 'YardState'],
-        'HoneyRoom' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState', 'Yards'],
+        'HoneyRoom' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
         'Models' => ['Records'],
         'Operation' => ['Models', 'Records'],
         'Places' => [],

@@ -6,7 +6,6 @@ namespace App\HoneyRoom\Bench;
 
 use App\HoneyRoom\Batches\BatchState;
 use App\HoneyRoom\WarmRoom\DryingStack;
-use App\Models\Bucket;
 use App\Models\ExtractorLoad;
 use App\Models\JarFill;
 use App\Models\Lot;
@@ -21,7 +20,7 @@ final readonly class Bench
     /**
      * @param  list<LotStack>  $stacks
      * @param  list<DryingStack>  $drying
-     * @param  Collection<int, Bucket>  $buckets  with honey in them
+     * @param  list<float>  $buckets  kg in each that is not empty
      * @param  list<BatchState>  $batches  not done
      * @param  Collection<int, JarFill>  $jars  of which some are on the shelf
      * @param  float  $todayKg  weighed today
@@ -32,7 +31,7 @@ final readonly class Bench
         public array $drying,
         public ?RoomAirReading $air,
         public ?ExtractorLoad $running,
-        public Collection $buckets,
+        public array $buckets,
         public array $batches,
         public Collection $jars,
         public float $todayKg,
@@ -71,7 +70,7 @@ final readonly class Bench
 
     public function bucketsKg(): float
     {
-        return (float) $this->buckets->sum(static fn (Bucket $one): float => $one->leftKg());
+        return array_sum($this->buckets);
     }
 
     public function jarsOnShelf(): int
@@ -82,7 +81,7 @@ final readonly class Bench
     public function isEmpty(): bool
     {
         return $this->stacks === []
-            && $this->buckets->isEmpty()
+            && $this->buckets === []
             && $this->batches === []
             && $this->jars->isEmpty()
             && $this->running === null;

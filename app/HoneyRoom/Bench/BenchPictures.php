@@ -6,7 +6,6 @@ namespace App\HoneyRoom\Bench;
 
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
-use App\Models\Bucket;
 use App\Models\JarFill;
 use App\Models\Station;
 use App\Models\TakenSuper;
@@ -81,9 +80,9 @@ final readonly class BenchPictures
     {
         $canvas = new Canvas;
         $x = self::stacks($canvas, $bench->at(Station::Spun)->take(18), 4.0, 'slot');
-        foreach ($bench->buckets->take(8) as $i => $bucket) {
+        foreach (array_slice($bench->buckets, 0, 8) as $i => $kg) {
             $floor = $i < 4 ? self::FLOOR : self::FLOOR - 52.0;
-            self::bucket($canvas, max($x + 6.0, 4.0) + 34.0 * ($i % 4), $floor, $bucket);
+            self::bucket($canvas, max($x + 6.0, 4.0) + 34.0 * ($i % 4), $floor, $kg);
         }
 
         return $this->picture($canvas, __('Wet: :n; in buckets: :kg', [
@@ -161,9 +160,9 @@ final readonly class BenchPictures
         return $x + ($frames > 0 ? 4.0 * min(24, $frames) + 8.0 : 0.0);
     }
 
-    private static function bucket(Canvas $canvas, float $x, float $floor, Bucket $bucket): void
+    private static function bucket(Canvas $canvas, float $x, float $floor, float $kg): void
     {
-        $height = min(1.0, $bucket->leftKg() / self::FULL_KG) * 38.0;
+        $height = min(1.0, $kg / self::FULL_KG) * 38.0;
         $canvas->rect('cap', $x + 2.0, $floor - $height, 24.0, $height)
             ->path('bk', Canvas::at('M', $x, $floor - 42.0).'l2 42h24l2-42z');
     }

@@ -10,16 +10,19 @@ use App\Models\Batch;
 use App\Models\Bucket;
 use App\Models\ExtractorLoad;
 use App\Models\JarFill;
+use App\Models\Pour;
 use App\Operation\CurrentOperation;
 use App\Support\SeasonCalendar;
 use DateTimeZone;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Reads the bench: a dozen queries, whatever stands on it. */
 final readonly class BenchReader
 {
     private const JARS = 12;
+
+    /** What sticks to a bucket. */
+    private const EMPTY_KG = 0.05;
 
     public function __construct(
         private CurrentOperation $current,
@@ -35,7 +38,7 @@ final readonly class BenchReader
 
         return new Bench(
             $stacks,
-            $this->drying->of($stacks),
+            $this->drying->of($stacks, withBands: false),
             $this->drying->airNow(),
             ExtractorLoad::query()->whereNull('spun_at')->with('frames')->latest('id')->first(),
             $this->buckets(),
@@ -46,21 +49,22 @@ final readonly class BenchReader
         );
     }
 
-    /** @return Collection<int, Bucket> of this season, with honey in them */
-    private function buckets(): Collection
+    /** @return list<float> kg still in each bucket that has any, of this season, as they were weighed */
+    private function buckets(): array
     {
-        return Bucket::query()
-            ->whereHas('lot', fn (Builder $lot) => $lot->whereHas(
-                'harvest',
-                fn (Builder $harvest) => $harvest->where('season', $this->season()),
-            ))
-            ->with(['pours', 'lot'])
+        $poured = Pour::query()->selectRaw('bucket_id, sum(kg) as kg')->groupBy('bucket_id')->toBase();
+        $from = SeasonCalendar::firstDay($this->season(), $this->current->get()->latitude < 0);
+        $left = Bucket::query()
+            ->leftJoinSub($poured, 'poured', 'poured.bucket_id', 'buckets.id')
+            ->where('weighed_at', '>=', $from->format('Y-m-d'))
             ->orderBy('weighed_at')
             ->orderBy('number')
-            ->get()
-            ->filter(static fn (Bucket $one): bool => $one->leftKg() > 0.05)
-            ->values()
-            ->toBase();
+            ->toBase()
+            ->selectRaw('gross_kg - tare_kg - coalesce(poured.kg, 0) as kg')
+            ->pluck('kg')
+            ->map(static fn (mixed $kg): float => is_numeric($kg) ? (float) $kg : 0.0);
+
+        return array_values($left->filter(static fn (float $kg): bool => $kg > self::EMPTY_KG)->all());
     }
 
     /** @return array{float, float} kg weighed today, and of the same lots before */

@@ -7,7 +7,6 @@ namespace App\HoneyRoom\Bench;
 use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use Illuminate\Database\Eloquent\Builder;
 
 /** The lots that have something on the bench. */
 final class LotStacks
@@ -22,18 +21,16 @@ final class LotStacks
      */
     public function read(array $with = []): array
     {
+        $harvests = TakenSuper::query()->whereIn('station', self::ON_THE_BENCH)->distinct()->pluck('harvest_id');
         $lots = Lot::query()
-            ->whereHas('harvest', static fn (Builder $harvest) => $harvest->whereHas(
-                'supers',
-                static fn (Builder $super) => $super->whereIn('station', self::ON_THE_BENCH),
-            ))
+            ->whereIn('harvest_id', $harvests)
             ->with('harvest.apiary')
             ->get()
             ->sortBy(static fn (Lot $lot): array => [$lot->harvest->taken_on->format('Y-m-d'), $lot->code])
             ->values();
         $supers = TakenSuper::query()
             ->whereIn('harvest_id', $lots->pluck('harvest_id'))
-            ->with(['hive', 'box', ...$with])
+            ->with($with)
             ->orderBy('id')
             ->get()
             ->toBase()

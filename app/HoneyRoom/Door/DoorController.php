@@ -27,9 +27,11 @@ final readonly class DoorController
 
     public function show(LotStacks $stacks, OtherBoxes $boxes): View
     {
+        $onTheWay = $stacks->read(['hive', 'box', 'readings']);
+
         return view('honey-room.door', [
-            'stacks' => $stacks->read(['readings']),
-            'others' => $boxes->all(),
+            'stacks' => $onTheWay,
+            'others' => $boxes->of($onTheWay),
             'uses' => HoneyUse::all(),
             'scale' => $this->current->get()->bench_scale !== null,
         ]);

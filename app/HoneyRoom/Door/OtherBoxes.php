@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom\Door;
 
+use App\HoneyRoom\Bench\LotStack;
 use App\HoneyRoom\KeepAllotment;
 use App\Models\Box;
 use App\Models\BoxPlace;
@@ -24,12 +25,21 @@ final readonly class OtherBoxes
     {
     }
 
-    /** @return Collection<array-key, Collection<int, BoxPlace>> by yard */
-    public function all(): Collection
+    /**
+     * @param  list<LotStack>  $stacks  that something is on the way of
+     * @return Collection<array-key, Collection<int, BoxPlace>> by yard
+     */
+    public function of(array $stacks): Collection
     {
+        $yards = array_map(static fn (LotStack $one): string => $one->lot->harvest->apiary_id, $stacks);
+
         return BoxPlace::query()
             ->whereNull('until')
             ->where('role', 'super')
+            ->whereHas('hive', static fn (Builder $hive) => $hive->whereHas(
+                'stand',
+                static fn (Builder $stand) => $stand->whereIn('apiary_id', $yards),
+            ))
             ->with(['box', 'hive.stand'])
             ->get()
             ->filter(static fn (BoxPlace $one): bool => $one->hive->stand !== null)

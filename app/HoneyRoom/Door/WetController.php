@@ -12,7 +12,7 @@ use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Support\Http\Saved;
-use App\Yards\Stacks;
+use App\YardState\Stacks;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

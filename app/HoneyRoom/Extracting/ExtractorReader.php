@@ -36,7 +36,7 @@ final readonly class ExtractorReader
     /** @param  bool  $withWet  also what was read too wet */
     public function read(bool $withWet = false): ExtractorPage
     {
-        $stacks = $this->stacks->read(['spinning', 'readings']);
+        $stacks = $this->stacks->read(['hive', 'box', 'spinning', 'readings']);
         $running = $this->running();
         $limit = Policy::of($this->current->get())->ripeness->waterMaxPct;
         $wet = self::full($stacks)->filter(static fn (TakenSuper $one): bool => $one->wasReadAbove($limit));

@@ -43,7 +43,7 @@ final readonly class LoadExtractor
         if (ExtractorLoad::query()->whereNull('spun_at')->exists()) {
             throw ValidationException::withMessages(['slot' => __('There is a load in the extractor already.')]);
         }
-        $stacks = $this->stacks->read(['spinning', 'readings']);
+        $stacks = $this->stacks->read(['hive', 'box', 'spinning', 'readings']);
         $waiting = $this->next->waiting($stacks);
         $count = $this->current->get()->extractor;
         if ($ids === [] || array_diff($ids, array_keys($waiting)) !== [] || count($ids) !== count(array_unique($ids))) {

@@ -17,7 +17,7 @@ use Marjoram\Core\Rotor\RotorFrame;
 final readonly class NextLoads
 {
     /** Orders tried: more are better loads, and a longer wait. */
-    private const EVALUATIONS = 40_000;
+    private const EVALUATIONS = 8_000;
 
     /** Of more frames than these the next loads are split first; the rest comes when they are spun. */
     private const MOST_FRAMES = 600;

@@ -66,20 +66,21 @@ final readonly class DryingReader
      */
     public function read(?float $otherwisePct = null): array
     {
-        return $this->of($this->stacks->read(['readings']), $otherwisePct);
+        return $this->of($this->stacks->read(['hive', 'box', 'readings']), $otherwisePct);
     }
 
     /**
      * @param  list<LotStack>  $stacks
+     * @param  bool  $withBands  the course is drawn too
      * @return list<DryingStack>
      */
-    public function of(array $stacks, ?float $otherwisePct = null): array
+    public function of(array $stacks, ?float $otherwisePct = null, bool $withBands = true): array
     {
         $drying = [];
         foreach ($stacks as $stack) {
             $supers = $stack->at(Station::Dry);
             if ($supers->isNotEmpty()) {
-                $drying[] = $this->stack($stack, $supers, $otherwisePct);
+                $drying[] = $this->stack($stack, $supers, $otherwisePct, $withBands);
             }
         }
 
@@ -87,8 +88,12 @@ final readonly class DryingReader
     }
 
     /** @param  Collection<int, TakenSuper>  $supers */
-    private function stack(LotStack $stack, Collection $supers, ?float $otherwisePct): DryingStack
-    {
+    private function stack(
+        LotStack $stack,
+        Collection $supers,
+        ?float $otherwisePct,
+        bool $withBands,
+    ): DryingStack {
         $now = $this->current->now();
         $came = $supers->map(static fn (TakenSuper $one): ?DateTimeImmutable => $one->arrived_at)->filter();
         $since = min($came->min() ?? $now, $now)->setTimezone(new DateTimeZone($this->current->get()->time_zone));
@@ -112,7 +117,7 @@ final readonly class DryingReader
             $capped,
             $limit,
             $readings,
-            $fit->at($hours),
+            $withBands ? $fit->at($hours) : [],
             $here,
             $fit->endPct(),
             $fit->ready($limit, $hour),

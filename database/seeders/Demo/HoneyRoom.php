@@ -61,7 +61,7 @@ final readonly class HoneyRoom
     /** @return array{string, string} ids of the kinds of jar */
     private function kinds(): array
     {
-        $this->rows->add('bucket_kinds', ['name' => 'White bucket with gate', 'tare_kg' => 1.15, 'holds_kg' => 27.0]);
+        $this->rows->add('bucket_kinds', ['name' => 'White bucket', 'tare_kg' => 1.15, 'holds_kg' => 27.0]);
         $this->rows->add('bucket_kinds', ['name' => 'Small pail', 'tare_kg' => 0.42, 'holds_kg' => 12.5]);
         $jar = fn (string $name, int $net, int $stock, int $ordered, float $price): string => $this->rows->add(
             'jar_kinds',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Yards;
+namespace App\YardState;
 
 use App\Models\Box;
 use App\Models\BoxPlace;
