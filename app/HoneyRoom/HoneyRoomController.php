@@ -14,7 +14,6 @@ use App\Models\Lot;
 use App\Models\PourWhy;
 use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
-use App\Records\Revisions;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +34,6 @@ final readonly class HoneyRoomController
         BucketRow $row,
         BenchReader $reader,
         BenchPictures $pictures,
-        Revisions $revisions,
     ): View {
         $yard = $request->query('yard');
         $lots = Lot::query()
@@ -63,7 +61,6 @@ final readonly class HoneyRoomController
             'yard' => is_string($yard) ? $yard : null,
             'bench' => $reader->read(),
             'draw' => $pictures,
-            'known' => $revisions->ofAll() ?? '',
             'zone' => $this->current->get()->time_zone,
         ]);
     }

@@ -16,7 +16,7 @@ final class KeepAllotment
     public static function of(Lot $lot): LotState
     {
         $lot->unsetRelations();
-        $lot->load(['buckets', 'harvest.supers.hive', 'harvest.supers.spinning.run']);
+        $lot->load(['buckets', 'capping', 'harvest.supers.hive', 'harvest.supers.spinning.run']);
         $state = LotState::of($lot);
         foreach ($lot->harvest->supers as $super) {
             // What is half spun is not known yet; its judged honey stands until it is.

@@ -101,6 +101,15 @@ final readonly class LotState
             ->toBase();
     }
 
+    /** What the cappings' wax is of the honey weighed; null where either is not known. */
+    public function waxShare(): ?float
+    {
+        $wax = $this->lot->capping?->wax_kg;
+        $honey = $this->measuredKg();
+
+        return $wax === null || $honey <= 0.0 ? null : $wax / $honey;
+    }
+
     /** Supers and frames whose honey is out. */
     public function spun(): int
     {

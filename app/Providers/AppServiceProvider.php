@@ -89,6 +89,10 @@ final class AppServiceProvider extends ServiceProvider
             'operation' => null,
         ]);
         Views::composer('components.page', PageComposer::class);
+        Views::composer('honey-room.tabs', static fn (View $view): View => $view->with(
+            'revision',
+            app(Revisions::class)->ofAll(),
+        ));
         $summary = fn (View $view): View => $view->with('summary', $this->app->make(SummaryReader::class)->read());
         Views::composer('components.yardlist', $summary);
     }

@@ -118,7 +118,11 @@ final class DemoSeeder extends Seeder
         }
         $rows->write();
         // 120 supers stand on the bench of the honey room.
-        $newest = DB::table('taken_supers')->where('operation_id', $operation->id)->orderByDesc('id')->limit(120)->pluck('id');
+        $newest = DB::table('taken_supers')
+            ->where('operation_id', $operation->id)
+            ->orderByDesc('id')
+            ->limit(120)
+            ->pluck('id');
         foreach (['door', 'dry', 'spun'] as $i => $station) {
             DB::table('taken_supers')
                 ->whereIn('id', $newest->slice(40 * $i, 40))

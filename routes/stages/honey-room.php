@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('honey-room')->name('honey-room.')->group(static function (): void {
     Route::middleware('can:view')->group(static function (): void {
         Route::get('/', [HoneyRoomController::class, 'index'])->name('index');
-        Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+        Route::get('/known', [BenchController::class, 'known'])->name('known');
         Route::get('/door', [DoorController::class, 'show'])->name('door');
         Route::get('/warm', [WarmRoomController::class, 'show'])->name('warm');
         Route::get('/extractor', [ExtractorController::class, 'show'])->name('extractor');

@@ -203,6 +203,7 @@ final class HoneyBenchTest extends FeatureTestCase
 
     public function test_buckets_settle_are_jarred_and_each_jar_leads_back_and_forward(): void
     {
+        $this->send('POST', "/honey-room/door/{$this->supers[0]->id}", ['water' => '17.6'])->assertStatus(303);
         $this->weigh(20.0, '17.2');
         $this->weigh(10.0, '18.4');
         [$first, $second] = Bucket::query()->orderBy('number')->get()->all();
@@ -227,6 +228,7 @@ final class HoneyBenchTest extends FeatureTestCase
             ->assertSee('the rules of the average system are kept')
             ->assertSee('to Corner shop')
             ->assertSee('LR1 (1)')
+            ->assertSee('supers 17.6 – 17.6 %')
             ->assertSee('12 jars have left the shelf.');
         $this->get("/honey-room/{$this->lot->id}")->assertSee('In which jars it is')->assertSee('Corner shop');
         // What was poured cannot be taken from under its jars, nor the bucket be lighter than what left it.
@@ -282,13 +284,14 @@ final class HoneyBenchTest extends FeatureTestCase
         self::assertSame([], array_diff(array_keys($answers), [303, 422, 404, 409]));
     }
 
-    public function test_the_bench_is_sent_again_only_when_something_changed(): void
+    public function test_a_page_of_the_honey_room_is_told_when_something_changed(): void
     {
-        $page = (string) $this->get('/honey-room')->assertOk()->getContent();
-        self::assertSame(1, preg_match('#/honey-room/bench\?known=(\d+)#', $page, $found));
-        $this->get("/honey-room/bench?known=$found[1]")->assertStatus(204);
+        $page = (string) $this->get('/honey-room/extractor')->assertOk()->getContent();
+        self::assertSame(1, preg_match('#/honey-room/known\?known=(\d+)#', $page, $found));
+        $this->get("/honey-room/known?known=$found[1]")->assertStatus(204);
         $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
-        $this->get("/honey-room/bench?known=$found[1]")->assertOk()->assertSee('3 are here');
+        $this->get("/honey-room/known?known=$found[1]")->assertStatus(200);
+        $this->get('/honey-room/known?known[]=1')->assertStatus(200);
     }
 
     private function taken(Hive $hive, float $kg): TakenSuper

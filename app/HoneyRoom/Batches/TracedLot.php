@@ -22,6 +22,18 @@ final readonly class TracedLot
         return (float) $this->pours->sum('kg');
     }
 
+    /** What its supers were read at, at the door and in the warm room; empty where none was. */
+    public function doorWords(): string
+    {
+        $read = $this->lot->harvest->supers
+            ->flatMap(static fn (TakenSuper $one): array => $one->readings->pluck('water_pct')->all())
+            ->map(static fn (mixed $pct): float => is_numeric($pct) ? (float) $pct : 0.0);
+
+        return $read->isEmpty()
+            ? ''
+            : __('supers :lo – :hi %', ['lo' => round((float) $read->min(), 1), 'hi' => round((float) $read->max(), 1)]);
+    }
+
     /** What its buckets in it were read at. */
     public function waterWords(): string
     {

@@ -47,12 +47,12 @@ final readonly class Bench
             ->values();
     }
 
-    /** @return Collection<int, TakenSuper> */
-    public function toSpin(): Collection
+    /** Supers and frames that wait for the extractor; what dries does not. */
+    public function waiting(): int
     {
-        return collect($this->stacks)
-            ->flatMap(static fn (LotStack $one): Collection => $one->toSpin())
-            ->values();
+        return $this->at(Station::Door)
+            ->filter(static fn (TakenSuper $one): bool => $one->used_for->isExtracted())
+            ->count();
     }
 
     public function count(string $station): int

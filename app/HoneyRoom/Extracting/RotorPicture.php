@@ -75,7 +75,7 @@ final readonly class RotorPicture
         if ($slot !== null && $count <= self::WORDED) {
             $at = self::RADIUS - 52.0;
             $canvas->text(
-                't13 halo2',
+                't16 halo2',
                 self::MIDDLE + $at * cos($turn),
                 self::MIDDLE + $at * sin($turn) + 4.0,
                 $this->format->kg($slot->grams / 1000.0),

@@ -1,4 +1,7 @@
 <x-page :title="__('Batch :code', ['code' => $batch->code])" stage="honey-room" :wall="true">
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <div class="hd">
     <h1>{{ __('Batch :code', ['code' => $batch->code]) }}</h1>
     <span class="sub">{{ $batch->tank }} {{ $f->moment($batch->poured_at, $zone) }}</span>

@@ -1,4 +1,7 @@
 <x-page :title="__('Tanks and jars')" stage="honey-room" :wall="true">
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <h1>{{ __('Tanks and jars') }}</h1>
   @include('honey-room.tabs')
   @if ($batches->isEmpty())

@@ -1,10 +1,4 @@
-<div
-  class="bench"
-  id="bench"
-  hx-get="{{ route('honey-room.bench', ['known' => $known]) }}"
-  hx-trigger="every 2s"
-  hx-swap="outerHTML"
->
+<div class="bench" id="bench">
   <section class="stop" aria-labelledby="stop-door">
     <h2 id="stop-door"><a href="{{ route('honey-room.door') }}">{{ __('Door') }}</a></h2>
     <x-drawing.picture :of="$draw->door($bench)" />
@@ -45,7 +39,7 @@
         {{ __('load :n', ['n' => $bench->running->number]) }}:
         {{ $bench->running->step === null ? __('loaded') : __('run :n', ['n' => $bench->running->step + 1]) }}
       @else
-        {{ trans_choice('{0} nothing waits|{1} :count super waits|[2,*] :count supers wait', $bench->toSpin()->count()) }}
+        {{ trans_choice('{0} nothing waits|{1} :count super waits|[2,*] :count supers wait', $bench->waiting()) }}
       @endif
     </p>
   </section>

@@ -1,4 +1,7 @@
 <x-page :title="__('At the door')" stage="honey-room" :wall="true">
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <h1>{{ __('At the door') }}</h1>
   @include('honey-room.tabs')
   @if ($stacks === [])

@@ -45,6 +45,11 @@
       />
       <button class="btn">{{ __('Note') }}</button>
     </x-form>
+    @if ($state->waxShare() !== null)
+      <p>
+        {{ __('Wax is :p of the honey; one to two in a hundred is usual.', ['p' => $f->percent($state->waxShare(), 1)]) }}
+      </p>
+    @endif
     <x-form :action="route('honey-room.notes', $lot->id)" method="put" class="row">
       <x-field
         name="pfund_mm"

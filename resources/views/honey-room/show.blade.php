@@ -4,6 +4,9 @@
   :yard="$lot->harvest->apiary->slug"
   :wall="true"
 >
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <div class="hd">
     <h1>{{ __('Lot :lot, :yard', ['lot' => $lot->code, 'yard' => $lot->harvest->apiary->name]) }}</h1>
     <span class="sub">{{ $f->date($lot->harvest->taken_on) }},

@@ -1,4 +1,6 @@
-<nav class="tabs" aria-label="{{ __('Honey room') }}">
+<nav class="tabs" aria-label="{{ __('Honey room') }}"
+  data-known="{{ route('honey-room.known', ['known' => $revision]) }}"
+>
   @foreach ([
         'index' => __('Bench'),
         'door' => __('Door'),

@@ -24,9 +24,11 @@
         </td>
         <td data-label="{{ __('Buckets') }}">{{ implode(', ', $one->buckets()) }}</td>
         <td class="num" data-label="{{ __('In it') }}">{{ $f->kg($one->kg()) }}</td>
-        <td data-label="{{ __('Water, colour, taste') }}">{{ $one->waterWords() }}@if ($one->lot->pfund_mm !== null)
+        <td data-label="{{ __('Water, colour, taste') }}">{{ $one->waterWords() }} {{ $one->doorWords() }}
+          @if ($one->lot->pfund_mm !== null)
             · {{ $one->lot->pfund_mm }} mm Pfund
-          @endif {{ $one->lot->taste }} {{ $one->lot->plants }}</td>
+          @endif {{ $one->lot->taste }} {{ $one->lot->plants }}
+        </td>
       </tr>
     @endforeach
   </tbody>

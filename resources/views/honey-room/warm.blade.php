@@ -1,4 +1,7 @@
 <x-page :title="__('Warm room')" stage="honey-room" :wall="true">
+  <x-slot:head>
+    <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  </x-slot:head>
   <h1>{{ __('Warm, dry room') }}</h1>
   @include('honey-room.tabs')
   <section class="blk">
