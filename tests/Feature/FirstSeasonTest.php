@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Batch;
 use App\Models\BoxPlace;
+use App\Models\Bucket;
 use App\Models\Clearing;
 use App\Models\Hive;
 use App\Models\Lot;
@@ -44,6 +46,8 @@ final class FirstSeasonTest extends FeatureTestCase
         $this->workTheDay($clearing);
         $this->bringIn($clearing);
         $this->weigh(count($boxes));
+        $this->spin(count($boxes));
+        $this->toTheShelf();
     }
 
     public function test_every_form_of_a_new_operation_is_whole(): void
@@ -245,6 +249,44 @@ final class FirstSeasonTest extends FeatureTestCase
         $this->see('30');
         $this->open('/');
         $this->see('Quince Hill');
+    }
+
+    /** What came is ticked, goes round in loads of four, and is wet then. */
+    private function spin(int $supers): void
+    {
+        $this->open('/honey-room/door');
+        $this->submit('/arrive');
+        $loads = 0;
+        for ($this->open('/honey-room/extractor'); str_contains($this->page, 'frames wait'); $loads++) {
+            $this->submit('/honey-room/extractor/load');
+            $this->submit('/step');
+            $this->submit('/spun', with: '');
+            $this->open('/honey-room/extractor');
+        }
+        self::assertSame((int) ceil(10 * $supers / 4), $loads);
+        self::assertSame(0, TakenSuper::query()->where('station', '!=', 'spun')->count());
+        self::assertEqualsWithDelta(30.0, (float) TakenSuper::query()->sum('allotted_kg'), 0.01);
+    }
+
+    /** The buckets are read, poured together, settle and are jarred. */
+    private function toTheShelf(): void
+    {
+        $lot = Lot::query()->firstOrFail();
+        foreach (Bucket::query()->orderBy('number')->get() as $bucket) {
+            $this->open("/honey-room/$lot->id");
+            $this->submit("/honey-room/buckets/$bucket->id", ['water' => '17.4']);
+        }
+        $this->open('/honey-room/blend');
+        $this->submit('/honey-room/batches', ['tank' => 'Kitchen tank']);
+        $this->see('Clear ');
+        $this->open('/honey-room/equipment');
+        $this->submit('/honey-room/equipment/jars', ['name' => 'Pound', 'net_g' => '454', 'stock' => '100']);
+        $this->open('/honey-room/batches/'.Batch::query()->value('id'));
+        $this->submit('/fills', ['count' => '60']);
+        $this->see('60 jars are on the shelf');
+        $this->see('Q1 (2)');
+        $this->open('/honey-room');
+        $this->see('60 jars');
     }
 
     private function hive(string $code): Hive
