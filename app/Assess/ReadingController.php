@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Assess;
 
-use App\Devices\HttpRefractometer;
-use App\Devices\Unreachable;
 use App\Models\Box;
 use App\Models\Instrument;
 use App\Models\MoistureReading;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
+use App\YardState\AskedInstrument;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Refractometry;
 
 final readonly class ReadingController
 {
@@ -37,32 +34,15 @@ final readonly class ReadingController
     public function instrument(Request $request, Box $box): RedirectResponse
     {
         $values = $request->validate(['instrument' => ['required', 'string', 'max:26']]);
-        $instrument =
-            Instrument::query()->whereKey($values['instrument'])->whereNotNull('address')->first() ??
-            throw ValidationException::withMessages([
-                'instrument' => __('This instrument cannot be read by the application.'),
-            ]);
-        try {
-            $given = (new HttpRefractometer((string) $instrument->address))->read();
-        } catch (Unreachable $silence) {
-            throw ValidationException::withMessages(['instrument' => $silence->getMessage()]);
-        }
-        $reading = new Reading(
-            $given->scale,
-            $given->value,
-            $given->temperatureC,
-            $given->compensated,
-            $instrument->offset,
-        );
-        (new Refractometry)->convert($reading);
-        $this->note($box, $reading, $instrument, null);
+        $asked = AskedInstrument::ask($values['instrument']);
+        $this->note($box, $asked->reading, $asked->instrument, null);
 
         return Saved::at(
             BoxPage::url($box),
             __(':name read :value at :temperature.', [
-                'name' => $instrument->name,
-                'value' => $given->value,
-                'temperature' => app(Formatter::class)->celsius($given->temperatureC),
+                'name' => $asked->instrument->name,
+                'value' => $asked->reading->value,
+                'temperature' => app(Formatter::class)->celsius($asked->reading->temperatureC),
             ]),
         );
     }

@@ -62,12 +62,4 @@ final class BucketRequest extends MeasuredRequest
         return BucketKind::query()->whereKey($this->text('kind'))->first()->tare_kg
             ?? throw ValidationException::withMessages(['kind' => __('There is no such kind of bucket.')]);
     }
-
-    /** What is said of its water; null where it is not. */
-    public function water(): ?float
-    {
-        $water = $this->validated('water');
-
-        return is_numeric($water) ? round((float) $water, 2) : null;
-    }
 }

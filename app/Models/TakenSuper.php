@@ -158,6 +158,12 @@ final class TakenSuper extends Record
         return $this->mark ?? $this->box->mark;
     }
 
+    /** With its hive; a frame's mark says it already. */
+    public function title(): string
+    {
+        return $this->isFrame() ? $this->name() : $this->hive->code.' '.$this->box->mark;
+    }
+
     public function label(): string
     {
         return $this->isFrame() ? __('frame taken') : __('super taken');

@@ -37,7 +37,7 @@ final class HouseRulesTest extends TestCase
     /** The same of the application; beside these any room may use the core and Support. */
     private const APP = [
         'Account' => ['Models', 'Operation', 'Places', 'Records'],
-        'Assess' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
+        'Assess' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording', 'YardState'],
         'Calc' => ['Wording'],
         'Calibrate' => ['Devices', 'Drawing', 'Models', 'Operation', 'YardState'],
         'Clear' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
@@ -61,7 +61,7 @@ final class HouseRulesTest extends TestCase
         'Weather' => ['Devices', 'Models', 'Operation'],
         'Winter' => ['Drawing', 'Models', 'Operation', 'Wording', 'YardState'],
         'Wording' => [],
-        'YardState' => ['Drawing', 'Models', 'Operation', 'Records', 'Wording'],
+        'YardState' => ['Devices', 'Drawing', 'Models', 'Operation', 'Records', 'Wording'],
         'Yards' => ['Drawing', 'Models', 'Operation', 'Places', 'YardState'],
     ];
 

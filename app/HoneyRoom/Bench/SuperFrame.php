@@ -40,8 +40,6 @@ final readonly class SuperFrame
     /** Where it goes back: what is written on it, or its super and slot. */
     public function mark(): string
     {
-        return $this->super->isFrame()
-            ? $this->super->name()
-            : $this->super->hive->code.' '.$this->super->box->mark.'/'.$this->slot;
+        return $this->super->title().($this->super->isFrame() ? '' : "/$this->slot");
     }
 }

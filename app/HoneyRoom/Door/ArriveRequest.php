@@ -25,11 +25,4 @@ final class ArriveRequest extends MeasuredRequest
     {
         return $this->input('weigh') === 'scale';
     }
-
-    public function water(): ?float
-    {
-        $water = $this->validated('water');
-
-        return is_numeric($water) ? round((float) $water, 2) : null;
-    }
 }

@@ -87,8 +87,8 @@ final class RotorSlots
     {
         return match (true) {
             $one->super === null => __('a spun frame'),
-            $one->super->isFrame() => $one->super->name(),
-            default => $one->super->hive->code.' '.$one->super->box->mark.'/'.$one->frame,
+            $one->super->isFrame() => $one->super->title(),
+            default => $one->super->title().'/'.$one->frame,
         };
     }
 }

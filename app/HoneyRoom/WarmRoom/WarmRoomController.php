@@ -90,7 +90,6 @@ final readonly class WarmRoomController
 
     public function reading(
         WaterRequest $request,
-        RoomRefractometer $glass,
         Formatter $format,
         TakenSuper $super,
     ): RedirectResponse {
@@ -101,7 +100,7 @@ final readonly class WarmRoomController
                 'where' => $super->station->words(),
             ])]);
         }
-        $water = $request->water($glass);
+        $water = $request->water();
         $super->readings()->create(['water_pct' => $water, 'read_at' => $this->clock->now()]);
 
         return Saved::at(route('honey-room.warm'), __(':mark reads :water.', [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HoneyRoom\WarmRoom;
 
+use App\YardState\AskedInstrument;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The water of a super that stands in the honey room. */
@@ -18,10 +19,10 @@ final class WaterRequest extends FormRequest
         ];
     }
 
-    public function water(RoomRefractometer $glass): float
+    public function water(): float
     {
         $instrument = $this->string('instrument')->toString();
 
-        return round($instrument === '' ? $this->float('water') : $glass->waterPct($instrument), 2);
+        return round($instrument === '' ? $this->float('water') : AskedInstrument::ask($instrument)->converted->waterPct, 2);
     }
 }

@@ -30,6 +30,14 @@ abstract class MeasuredRequest extends FormRequest
         return is_numeric($value) ? round(app(Formatter::class)->temperatureToC((float) $value), 2) : null;
     }
 
+    /** Water in %, as typed; null where it is not said. */
+    public function water(): ?float
+    {
+        $water = $this->validated('water');
+
+        return is_numeric($water) ? round((float) $water, 2) : null;
+    }
+
     /** An upper limit given in kg, in the person's unit, for a validation rule. */
     protected function massMax(float $kg): string
     {

@@ -33,7 +33,7 @@
         @foreach ($stack->onTheWay() as $super)
           <li class="arrival" id="s-{{ $super->id }}">
             <div class="hd">
-              <b>{{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}</b>
+              <b>{{ $super->title() }}</b>
               <span class="sub">{{ $super->station->words() }} · ~{{ $f->kg($super->estimate_kg) }}@if ($super->before_kg)
                   · {{ $f->kg($super->before_kg, 2) }} {{ __('gross') }}
                   @endif @if ($super->readings->isNotEmpty())

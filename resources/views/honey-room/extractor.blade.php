@@ -129,7 +129,7 @@
             <legend>{{ __('These are empty') }}</legend>
             @foreach ($page->supers as $super)
               <label class="check"><input type="checkbox" name="supers[]" value="{{ $super->id }}">
-                {{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}</label>
+                {{ $super->title() }}</label>
             @endforeach
           </fieldset>
           <button class="btn">{{ __('Spun') }}</button>

@@ -185,7 +185,7 @@
       <tbody>
         @foreach ($lot->harvest->supers as $super)
           <tr>
-            <td>{{ $super->isFrame() ? $super->mark : $super->hive->code . ' ' . $super->box->mark }}</td>
+            <td>{{ $super->title() }}</td>
             <td class="num">~{{ $f->kg($super->estimate_kg) }}</td>
             <td class="num">{{ $f->kg($super->allotted_kg) }}</td>
             <td>

@@ -66,7 +66,7 @@
           @foreach ($stack->supers as $super)
             <li class="arrival">
               <x-form :action="route('honey-room.warm.reading', $super->id)" class="row">
-                <b>{{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}</b>
+                <b>{{ $super->title() }}</b>
                 <div class="field">
                   <label for="r-{{ $super->id }}">{{ __('Water, %') }}<span class="sr">,
                       {{ $super->name() }}</span></label>
@@ -135,7 +135,7 @@
                   name="supers[]"
                   value="{{ $super->id }}"
                   checked
-                > {{ $super->isFrame() ? $super->name() : $super->hive->code . ' ' . $super->box->mark }}
+                > {{ $super->title() }}
                 @if ($super->readings->isNotEmpty())
                   <span class="soft">{{ $f->water($super->readings->last()->water_pct) }}</span>
                 @endif
