@@ -36,6 +36,7 @@ return [
     'tasks' => [
         App\Assess\LookTasks::class,
         App\Clear\ClearingTasks::class,
+        App\Clear\FollowUpTasks::class,
         App\Winter\FeedTasks::class,
     ],
 ];

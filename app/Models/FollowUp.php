@@ -50,6 +50,6 @@ final class FollowUp extends Record
 
     public function bearsOn(): Bearing
     {
-        return Bearing::elsewhere();
+        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $slot  of the rotor, from 1
  * @property float $grams
  * @property float $honey_kg
+ * @property float $first_kg  of it, on the side that faces out first
  * @property bool $fresh
  * @property TakenSuper|null $super
  * @property ExtractorLoad|null $run
@@ -27,6 +28,7 @@ final class LoadFrame extends Record
         'version' => 1,
         'taken_super_id' => null,
         'honey_kg' => 0,
+        'first_kg' => 0,
         'fresh' => false,
     ];
 
@@ -35,6 +37,7 @@ final class LoadFrame extends Record
         'slot' => 'integer',
         'grams' => 'float',
         'honey_kg' => 'float',
+        'first_kg' => 'float',
         'fresh' => 'boolean',
     ];
 

@@ -7,6 +7,8 @@ namespace App\YardState;
 use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Hive;
+use App\Models\Station;
+use App\Models\TakenSuper;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
@@ -41,6 +43,8 @@ final class Stacks
         }
         if ($place !== null) {
             $this->end($place, $day);
+        } else {
+            self::mustNotBeFull($box);
         }
         $new = new BoxPlace([
             'box_id' => $box->id,
@@ -52,6 +56,22 @@ final class Stacks
         $this->order($stack, $new, $at);
 
         return $new;
+    }
+
+    /** @throws ValidationException where it was ticked as full in the honey room, and nobody has spun it since */
+    private static function mustNotBeFull(Box $box): void
+    {
+        $isFull = TakenSuper::query()
+            ->where('box_id', $box->id)
+            ->where('slot', 0)
+            ->whereIn('station', [Station::Door, Station::Dry])
+            ->exists();
+        if ($isFull) {
+            throw ValidationException::withMessages(['box' => __(
+                'Box :mark stands full in the honey room: say there that it is spun, or given to another hive.',
+                ['mark' => $box->mark],
+            )]);
+        }
     }
 
     /** Into store; where it stood it stands no more. */

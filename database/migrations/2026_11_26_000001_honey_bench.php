@@ -93,6 +93,8 @@ return new class extends Migration {
             $table->unsignedTinyInteger('slot');
             $table->decimal('grams', 7, 1);
             $table->decimal('honey_kg', 6, 3)->default(0);
+            // Of the side that faces out first.
+            $table->decimal('first_kg', 6, 3)->default(0);
             $table->boolean('fresh')->default(false);
         }, unique: ['extractor_load_id', 'slot']);
         // A frame of a super is spun once; two who load it at once get one load.

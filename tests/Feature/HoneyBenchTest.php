@@ -161,6 +161,10 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->weigh(9.0);
         self::assertSame([9.0, null], [$this->got($one), $this->got($two)]);
         $this->get("/honey-room/{$this->lot->id}")->assertSee('1 of 3 spun');
+        // The other stands full at the door: no hive gets it as an empty one.
+        $this->send('POST', "/yards/hives/$two->hive_id/boxes", ['box' => $two->box_id, 'role' => 'super'])
+            ->assertStatus(422)
+            ->assertSee('stands full in the honey room');
         // Wet, it goes home: on top of its hive again.
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'cleaning'])->assertStatus(422)->assertSee('healthy');
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(303);
@@ -168,6 +172,20 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(422)->assertSee('No wet super');
         $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('spun already');
         $this->send('POST', '/honey-room/extractor/load', ['slot' => ['9' => "$two->id-1"]])->assertStatus(422)->assertSee('has 4 slots');
+    }
+
+    public function test_what_is_to_be_done_with_wet_supers_stands_on_the_desk(): void
+    {
+        $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
+        $ids = array_map(static fn (TakenSuper $one): string => $one->id, $this->supers);
+        $this->send('POST', '/honey-room/extractor/spun', ['supers' => $ids])->assertStatus(303);
+        $to = ['to' => 'cleaning', 'healthy' => '1'];
+        $this->send('POST', "/honey-room/{$this->lot->id}/wet", $to)->assertStatus(303);
+        $this->get('/')->assertSee('fetch the cleaned supers');
+        // Cleaned, they go into store.
+        $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'store'])->assertStatus(303);
+        $this->get('/')->assertSee('wax moth');
+        self::assertSame(3, TakenSuper::query()->where('station', Station::Stored)->count());
     }
 
     public function test_before_the_first_honey_of_the_day_the_list_is_ticked(): void

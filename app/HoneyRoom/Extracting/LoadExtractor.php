@@ -107,6 +107,7 @@ final readonly class LoadExtractor
                 'frame' => $frame->slot,
                 'grams' => $frame->grams(),
                 'honey_kg' => round($frame->honeyKg(), 3),
+                'first_kg' => round($frame->aKg, 3),
                 'fresh' => $frame->fresh,
             ];
     }

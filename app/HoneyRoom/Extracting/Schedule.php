@@ -41,8 +41,8 @@ final readonly class Schedule
             $one->slot,
             max($one->grams, 1000.0 * $one->honey_kg),
             $one->fresh,
-            0.5 * $one->honey_kg,
-            0.5 * $one->honey_kg,
+            $one->first_kg,
+            max(0.0, $one->honey_kg - $one->first_kg),
         ));
 
         return $this->steps(array_values($frames->all()), $load->celsius, $load->water_pct);
