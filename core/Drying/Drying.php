@@ -41,7 +41,7 @@ final readonly class Drying
         usort($readings, static fn (WaterReading $one, WaterReading $other): int => $one->hour <=> $other->hour);
         $known = $this->assumptions;
         $room = new RoomCourse($air, $known->atCelsius);
-        $usual = $cappedShare * $known->cappedRate + (1.0 - $cappedShare) * $known->openRate;
+        $usual = $known->rate($cappedShare);
         $fits = [];
         for ($i = 0; $i < self::RATES; $i++) {
             $z = self::REACH_SD * (2.0 * $i / (self::RATES - 1) - 1.0);

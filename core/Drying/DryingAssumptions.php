@@ -27,4 +27,10 @@ final readonly class DryingAssumptions
         public float $atCelsius = 30.0,
     ) {
     }
+
+    /** Rate a day of combs of which so much of the honey is capped, 0 to 1. */
+    public function rate(float $cappedShare): float
+    {
+        return $cappedShare * $this->cappedRate + (1.0 - $cappedShare) * $this->openRate;
+    }
 }

@@ -22,6 +22,21 @@ final readonly class DryingFit
         return new self($room, $this->courses);
     }
 
+    /**
+     * Combs of the same stack that dry faster or slower than all together, from the same beginning.
+     *
+     * @param  float  $times  so many times as fast, above 0
+     */
+    public function faster(float $times): self
+    {
+        return new self($this->room, array_map(static fn (DryingCourse $one): DryingCourse => new DryingCourse(
+            $one->weight,
+            $one->nth,
+            $times * $one->ratePerDay,
+            $one->startPct,
+        ), $this->courses));
+    }
+
     /** The water that the air of the room, as it is now, brings honey to. */
     public function endPct(): float
     {

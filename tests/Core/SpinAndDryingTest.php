@@ -50,6 +50,14 @@ final class SpinAndDryingTest extends TestCase
         self::assertGreaterThan(168.0, $ready(0.95), 'what is capped hardly dries');
     }
 
+    public function test_the_open_combs_of_a_stack_are_ready_before_its_capped_ones(): void
+    {
+        $fit = (new Drying)->fit([new WaterReading(0.0, 19.2)], [new RoomAir(0.0, 30.0, 40.0)], 0.5);
+        $hours = static fn (float $times): float => $fit->faster($times)->ready(18.0, 0.0)->hours;
+        self::assertEqualsWithDelta($hours(1.0), 2.0 * $hours(2.0), 1e-6, 'twice as fast, half the time');
+        self::assertGreaterThan($hours(1.0), $hours(0.2));
+    }
+
     /** Rooms drawn from the presumption: the range named before holds what comes in about 8 of 10. */
     public function test_the_range_holds_the_day_in_eight_of_ten_rooms(): void
     {

@@ -123,6 +123,8 @@ final readonly class DryingReader
             $fit->ready($limit, $hour),
             $otherwisePct === null ? null : self::otherwise($fit, $air, $otherwisePct, $hour)->ready($limit, $hour),
             self::warm($here->waterPct, end($air)->celsius),
+            self::alone($fit, 0.0, $capped)->ready($limit, $hour),
+            self::alone($fit, 1.0, $capped)->ready($limit, $hour),
         );
     }
 
@@ -168,6 +170,14 @@ final readonly class DryingReader
         $known = array_values($thinned->all());
 
         return $known === [] ? [$last] : $known;
+    }
+
+    /** Those of its combs of which so much is capped. */
+    private static function alone(DryingFit $fit, float $capped, float $cappedOfAll): DryingFit
+    {
+        $known = new DryingAssumptions;
+
+        return $fit->faster($known->rate($capped) / $known->rate($cappedOfAll));
     }
 
     /** @param  non-empty-list<RoomAir>  $air */

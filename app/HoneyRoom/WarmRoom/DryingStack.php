@@ -6,6 +6,7 @@ namespace App\HoneyRoom\WarmRoom;
 
 use App\HoneyRoom\Bench\LotStack;
 use App\Models\TakenSuper;
+use App\Support\Units\Formatter;
 use DateInterval;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
@@ -16,6 +17,9 @@ use Marjoram\Core\Drying\WaterReading;
 /** A lot's supers in the warm room: how they dry, and when they are dry enough. */
 final readonly class DryingStack
 {
+    /** From so many hours on days are said. */
+    private const DAYS_FROM = 36.0;
+
     /**
      * @param  Collection<int, TakenSuper>  $supers
      * @param  DateTimeImmutable  $since  when the first of them came
@@ -23,6 +27,8 @@ final readonly class DryingStack
      * @param  list<WaterReading>  $readings
      * @param  list<WaterBand>  $bands
      * @param  ?ReadyRange  $otherwise  with the dehumidifier set to another humidity
+     * @param  ReadyRange  $open  its combs that are open
+     * @param  ReadyRange  $capped  those that are capped
      * @param  array{float, float}|null  $warm  warmth at which it spins, and hours until then; where it is thick
      */
     public function __construct(
@@ -39,12 +45,27 @@ final readonly class DryingStack
         public ReadyRange $ready,
         public ?ReadyRange $otherwise,
         public ?array $warm,
+        public ReadyRange $open,
+        public ReadyRange $capped,
     ) {
     }
 
     public function isReady(): bool
     {
         return $this->now->waterPct <= $this->limitPct;
+    }
+
+    /** How long from now on, in words. */
+    public function more(ReadyRange $ready, Formatter $format): string
+    {
+        $hours = $ready->hours - $this->hour;
+
+        return match (true) {
+            is_infinite($hours) => __('for ever'),
+            $hours <= 0.0 => __('no time more'),
+            $hours < self::DAYS_FROM => $format->minutes(60.0 * $hours),
+            default => trans_choice('{1} about :count day|[2,*] about :count days', (int) round($hours / 24.0)),
+        };
     }
 
     public function singleFrames(): int

@@ -57,6 +57,12 @@
         {{ __(':p of the honey is capped', ['p' => $f->percent($stack->cappedShare)]) }} ·
         {{ __('this air ends at :water', ['water' => $f->water($stack->endPct)]) }}
       </p>
+      <p class="sub">
+        {{ __('From now on its open combs take :open, its capped ones :capped.', [
+            'open' => $stack->more($stack->open, $f),
+            'capped' => $stack->more($stack->capped, $f),
+        ]) }}
+      </p>
       @if ($stack->otherwise)
         <p role="status">{{ __('At :h % instead:', ['h' => round($humidity)]) }}
           @include('honey-room.ready', ['ready' => $stack->otherwise])</p>
