@@ -84,7 +84,7 @@ final readonly class DryingFit
             $hours,
         ));
 
-        return new ReadyRange($mid, $lo, $hi, min(1.0, $ever));
+        return new ReadyRange($mid, $lo, $hi, min(1.0, $ever), $this->room->end());
     }
 
     /** Hours from one water to another in the air of the end. */

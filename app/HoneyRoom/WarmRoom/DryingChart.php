@@ -25,6 +25,9 @@ final readonly class DryingChart
 
     private const BOTTOM = 190.0;
 
+    /** As much room as half the name of a day takes. */
+    private const LABEL_HOURS = 8.0;
+
     public function __construct(private Formatter $format)
     {
     }
@@ -47,8 +50,9 @@ final readonly class DryingChart
         for ($pct = $least; $pct <= $most; $pct += max(1.0, ceil(($most - $least) / 5.0))) {
             ChartParts::rule($canvas, self::LEFT, self::RIGHT, $y($pct), $this->format->water($pct));
         }
-        for ($day = 0; 24 * $day <= $last->hour; $day++) {
-            $canvas->text('t14 soft', $x(24.0 * $day), self::BOTTOM + 20.0, $this->format->day($stack->since->modify("+$day days")), 'middle');
+        for ($day = 0; 24 * $day <= $last->hour - self::LABEL_HOURS; $day++) {
+            $words = $this->format->day($stack->since->modify("+$day days"));
+            $canvas->text('t14 soft', $x(24.0 * $day), self::BOTTOM + 20.0, $words, 'middle');
         }
         ChartParts::band($canvas, array_map(static fn (WaterBand $one): array => [
             $x($one->hour),

@@ -61,10 +61,10 @@ final readonly class DryingStack
         $hours = $ready->hours - $this->hour;
 
         return match (true) {
-            is_infinite($hours) => __('for ever'),
-            $hours <= 0.0 => __('no time more'),
-            $hours < self::DAYS_FROM => $format->minutes(60.0 * $hours),
-            default => trans_choice('{1} about :count day|[2,*] about :count days', (int) round($hours / 24.0)),
+            is_infinite($hours) => __('never in this air'),
+            $hours <= 0.0 => __('dry enough by now'),
+            $hours < self::DAYS_FROM => __('in :hours', ['hours' => $format->minutes(60.0 * $hours)]),
+            default => trans_choice('{1} in about :count day|[2,*] in about :count days', (int) round($hours / 24.0)),
         };
     }
 

@@ -8,7 +8,7 @@
 @elseif ($stack->isReady())
   {{ __('is dry enough: :water', ['water' => $f->water($stack->now->waterPct)]) }}
 @elseif ($days === null)
-  {{ __('does not get there in this air: it ends at :water', ['water' => $f->water($stack->endPct)]) }}
+  {{ __('does not get there in this air: it ends at :water', ['water' => $f->water($ready->endPct)]) }}
 @else
   {{ __('dry enough about :day', ['day' => $f->weekday($days[0])]) }}
   <span class="rng">{{ $days[1] ? $f->weekday($days[1]) : '' }} –

@@ -58,7 +58,7 @@
         {{ __('this air ends at :water', ['water' => $f->water($stack->endPct)]) }}
       </p>
       <p class="sub">
-        {{ __('From now on its open combs take :open, its capped ones :capped.', [
+        {{ __('Its open combs alone: :open; its capped ones: :capped.', [
             'open' => $stack->more($stack->open, $f),
             'capped' => $stack->more($stack->capped, $f),
         ]) }}
