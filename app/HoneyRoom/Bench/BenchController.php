@@ -13,6 +13,8 @@ final class BenchController
 {
     public function known(Request $request, Revisions $revisions): Response
     {
-        return new Response('', $request->query('known') === $revisions->ofAll() ? 204 : 200);
+        $known = $request->query('known');
+
+        return new Response('', is_string($known) && $known === $revisions->ofAll() ? 204 : 200);
     }
 }
