@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calc\Calculations;
 
 use App\Calc\Calculation;
+use App\Calc\FlowFilterAnswer;
 use App\Calc\Input;
 use App\Calc\InstantText;
 use App\Wording\Wording;
@@ -19,6 +20,9 @@ final class Flow implements Calculation
     public function run(array $in): array
     {
         $input = new Input($in);
+        if ($input->text('model', 'rule') === 'filter') {
+            return (new FlowFilterAnswer)->to($input);
+        }
         $result = (new Core)->assess(
             $input->each(
                 'readings',

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Flow\Filter;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\ScaleReading;
+use Marjoram\Core\Flow\ScaleStep;
+
+/** What is known up to now, set to days. */
+final readonly class FilterInput
+{
+    /**
+     * @param  list<Interval>  $intervals
+     * @param  list<ScaleStep>  $steps  shown by readings close together
+     * @param  list<SignNote>  $notes
+     * @param  array<int, FlightDay>  $weather  by day
+     */
+    private function __construct(
+        public int $first,
+        public int $today,
+        public array $intervals,
+        public array $steps,
+        public array $notes,
+        public array $weather,
+    ) {
+    }
+
+    /**
+     * @param  list<ScaleReading>  $readings
+     * @param  list<LoggedHandling>  $logged
+     * @param  array<string, FlightDay>  $weather  by date
+     * @param  list<Evidence>  $evidence
+     */
+    public static function upTo(
+        DateTimeImmutable $now,
+        DateTimeZone $zone,
+        array $readings,
+        array $logged,
+        array $weather,
+        array $evidence,
+    ): self {
+        $today = LocalDay::number($now, $zone);
+        $isPast = static fn (ScaleReading|LoggedHandling|Evidence $one): bool => $one->at <= $now;
+        $logged = array_values(array_filter($logged, $isPast));
+        $close = CloseReadings::of(self::inOrder(array_filter($readings, $isPast)), $logged);
+        $intervals = (new Intervals($zone))->of($close->weights, $logged, $today);
+        $notes = [];
+        foreach (array_filter($evidence, $isPast) as $one) {
+            $day = LocalDay::number($one->at, $zone);
+            if ($day >= $today - Intervals::BACK_DAYS) {
+                $notes[] = new SignNote($one->sign, $one->result, $day);
+            }
+        }
+        $days = [];
+        foreach ($weather as $date => $day) {
+            $days[LocalDay::ofDate($date)] = $day;
+        }
+        $begins = [
+            ...array_map(static fn (Interval $one): int => $one->first, $intervals),
+            ...array_map(static fn (SignNote $one): int => $one->day, $notes),
+            $today,
+        ];
+
+        return new self(min($begins), $today, $intervals, $close->steps, SignNote::weighed($notes), $days);
+    }
+
+    /** The same days without some of it. */
+    public function without(?callable $interval = null, ?callable $note = null, bool $weather = false): self
+    {
+        return new self(
+            $this->first,
+            $this->today,
+            $interval === null ? $this->intervals : array_values(array_filter($this->intervals, $interval)),
+            $this->steps,
+            $note === null ? $this->notes : array_values(array_filter($this->notes, $note)),
+            $weather ? [] : $this->weather,
+        );
+    }
+
+    public function likelihoods(): DayLikelihoods
+    {
+        $likely = new DayLikelihoods($this->first, $this->today, $this->weather);
+        $likely->addScale($this->intervals);
+        $likely->addWeather();
+        $likely->addSigns($this->notes);
+
+        return $likely;
+    }
+
+    /** The last day that the scale tells of; long ago where there is none. */
+    public function lastWeighed(): int
+    {
+        return max([
+            PHP_INT_MIN,
+            ...array_map(static fn (Interval $one): int => $one->last(), $this->intervals),
+        ]);
+    }
+
+    /** kg a day, of the last five gains of the last eight days; nothing where there is none. */
+    public function meanGain(): float
+    {
+        $gains = array_filter(
+            $this->intervals,
+            fn (Interval $one): bool => $one->days === 1 && $one->first > $this->today - 8,
+        );
+        $last = array_slice(array_map(static fn (Interval $one): float => $one->kg, $gains), -5);
+
+        return $last === [] ? 0.0 : array_sum($last) / count($last);
+    }
+
+    /**
+     * One an instant: the last counts.
+     *
+     * @param  array<int, ScaleReading>  $readings
+     * @return list<ScaleReading>
+     */
+    private static function inOrder(array $readings): array
+    {
+        $byInstant = [];
+        foreach ($readings as $one) {
+            $byInstant[$one->at->getTimestamp()] = $one;
+        }
+        ksort($byInstant);
+
+        return array_values($byInstant);
+    }
+}

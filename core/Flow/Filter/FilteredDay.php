@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Flow\Filter;
+
+/** A day as it is known by now. */
+final readonly class FilteredDay
+{
+    /** @param  ?float  $gainKg  where the scale alone tells it */
+    public function __construct(public string $date, public ?float $gainKg, public Shares $p)
+    {
+    }
+}
