@@ -16,6 +16,12 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class BucketController
 {
+    /** The scale's own grain, kg. */
+    private const GRAIN_KG = 0.005;
+
+    /** Minutes within which the same weight is rather the same bucket. */
+    private const JUST_NOW = 5;
+
     public function __construct(private CurrentOperation $current)
     {
     }
@@ -24,10 +30,12 @@ final readonly class BucketController
     {
         RoomChecks::mustBeDone($this->current->today());
         $lot->claim(null);
+        $gross = $request->onScale() ? $request->grossOf($scale->kg()) : (float) $request->kg('gross');
+        self::mustBeAnother($request, $lot, $gross);
         $number = (int) Bucket::withBinned()->where('lot_id', $lot->id)->max('number') + 1;
         $lot->buckets()->create([
             'number' => $number,
-            'gross_kg' => $request->onScale() ? $request->grossOf($scale->kg()) : $request->kg('gross'),
+            'gross_kg' => $gross,
             'tare_kg' => $request->tareKg(),
             'water_pct' => $request->water(),
             'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
@@ -35,6 +43,23 @@ final readonly class BucketController
         KeepAllotment::of($lot);
 
         return Saved::at(route('honey-room.lot', $lot->id), __('Bucket :n is weighed.', ['n' => $number]));
+    }
+
+    /** @throws ValidationException where the last one weighed the same just now, and nobody says that it is another */
+    private static function mustBeAnother(BucketRequest $request, Lot $lot, float $gross): void
+    {
+        $last = $lot->buckets()->reorder()->latest('number')->first();
+        $isSame = $last !== null
+            && abs($last->gross_kg - $gross) < self::GRAIN_KG
+            && abs($last->tare_kg - $request->tareKg()) < self::GRAIN_KG
+            && $last->water_pct === $request->water()
+            && $last->created_at?->gt(now()->subMinutes(self::JUST_NOW)) === true;
+        if ($isSame && ! $request->boolean('again')) {
+            throw ValidationException::withMessages(['again' => __(
+                'Bucket :n weighed just that a moment ago. If this is another one, tick so; else it is weighed already.',
+                ['n' => $last->number],
+            )]);
+        }
     }
 
     public function update(BucketRequest $request, Bucket $bucket): RedirectResponse

@@ -21,6 +21,7 @@ final class BucketRequest extends MeasuredRequest
             'kind' => ['nullable', 'string', 'max:26'],
             'water' => ['nullable', 'numeric', 'between:12,28'],
             'weigh' => ['nullable', 'in:scale'],
+            'again' => ['nullable', 'boolean'],
             'version' => ['nullable', 'integer'],
         ];
     }

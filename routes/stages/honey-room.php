@@ -57,6 +57,7 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
 
     Route::middleware(['can:record', 'write'])->group(static function (): void {
         Route::post('/checks', [CheckController::class, 'store'])->name('checks.store');
+        Route::post('/door', [DoorController::class, 'byHand'])->name('door.by-hand');
         Route::post('/door/{super}', [DoorController::class, 'arrive'])->name('door.arrive');
         Route::post('/door/{super}/missing', [DoorController::class, 'missing'])->name('door.missing');
         Route::post('/door/{super}/use', [DoorController::class, 'use'])->name('door.use');

@@ -80,6 +80,39 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/{$this->lot->id}/more", ['box' => $box->id])->assertStatus(422)->assertSee('stands on no hive');
     }
 
+    public function test_supers_that_no_sheet_knows_come_by_hand(): void
+    {
+        $other = $this->apiary('Far Field');
+        $hive = $this->hive($other, 'FF1', supers: 3);
+        $boxes = [$this->super($hive, 1)->id, $this->super($hive, 2)->id];
+        $this->get("/honey-room/door?yard=$other->slug")->assertOk()->assertSee('These came in');
+        $form = ['yard' => $other->slug, 'on' => '2026-08-02', 'boxes' => $boxes];
+        foreach ([['yard' => 'x'], ['on' => '2026-08-09'], ['boxes' => []], ['boxes' => ['x']], ['boxes' => 'x']] as $bad) {
+            $this->send('POST', '/honey-room/door', $bad + $form)->assertStatus(422);
+        }
+        $this->send('POST', '/honey-room/door', $form)->assertStatus(303);
+        $taken = TakenSuper::query()->whereIn('box_id', $boxes)->with('harvest.lot')->get();
+        self::assertSame(['2026-08-02'], $taken->map(fn (TakenSuper $one): string => $one->harvest->taken_on->format('Y-m-d'))->unique()->all());
+        self::assertSame([Station::Door, Station::Door], $taken->pluck('station')->all());
+        $this->get('/honey-room/door')->assertSee('FF1');
+        $this->send('POST', '/honey-room/door', $form)->assertStatus(422)->assertSee('stands on no hive');
+    }
+
+    public function test_the_same_bucket_weighed_twice_is_asked_about(): void
+    {
+        $bucket = ['gross' => '14.2', 'tare' => '1.2'];
+        $url = "/honey-room/{$this->lot->id}/buckets";
+        $this->send('POST', $url, $bucket)->assertStatus(303);
+        $this->send('POST', $url, $bucket, from: "/honey-room/{$this->lot->id}")
+            ->assertStatus(422)
+            ->assertSee('Bucket 1 weighed just that')
+            ->assertSee('another bucket of the same weight');
+        self::assertSame(1, Bucket::query()->count());
+        $this->send('POST', $url, ['again' => '1'] + $bucket)->assertStatus(303);
+        $this->send('POST', $url, ['gross' => '14.3'] + $bucket)->assertStatus(303);
+        self::assertSame(3, Bucket::query()->count());
+    }
+
     public function test_honey_that_is_not_extracted_counts_in_the_yield_once(): void
     {
         [$one, $two, $three] = $this->supers;

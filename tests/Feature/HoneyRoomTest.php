@@ -72,6 +72,8 @@ final class HoneyRoomTest extends FeatureTestCase
         $this->get('/honey-room/jars?'.http_build_query(['must' => ['90']] + $ask))
             ->assertOk()
             ->assertSee('want 35001 g more than there is');
+        $none = ['stock' => ['0', '0'], 'must' => ['', '']] + $ask;
+        $this->get('/honey-room/jars?'.http_build_query($none))->assertOk()->assertSee('No jar can be filled');
         $this->get('/honey-room/jars')->assertOk()->assertDontSee('g left');
         foreach ([['net' => 'x'], ['net' => [['x']]], ['honey' => ['x']], ['honey' => '1e99'], ['net' => ['-5']], ['goal' => 'x'], ['nominal' => 'abc'], ['weights' => ['x']], ['net' => ['7'], 'honey' => '9000', 'stock' => ['99999']]] as $bad) {
             $this->get('/honey-room/jars?'.http_build_query($bad + $ask))->assertOk();

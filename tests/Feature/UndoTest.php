@@ -464,6 +464,11 @@ final class UndoTest extends FeatureTestCase
                 "$room/door/{$at('awaited')->id}",
                 ['before' => '19.4', 'water' => '17.6', 'bees' => '1'],
             ],
+            'honey-room.door.by-hand' => fn (): array => [
+                'POST',
+                "$room/door",
+                ['yard' => 'skolgarden', 'boxes' => [$this->super('S1')->box_id, $this->super('S3')->box_id]],
+            ],
             'honey-room.door.missing' => fn (): array => [
                 'POST',
                 "$room/door/{$at('awaited')->id}/missing",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Marjoram\Core\Comb\Density;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Viscosity\Settling;
 use Marjoram\Core\Viscosity\Viscosity;
@@ -43,6 +44,16 @@ final class ViscosityTest extends TestCase
         self::assertEqualsWithDelta(1.0, $viscosity->timesThinner(20.0, 18.0), 1e-12);
         $this->expectException(InvalidInput::class);
         $viscosity->paS(80.0, 17.0);
+    }
+
+    /** Common practice: a bucket of 5 US gallons holds about 60 lb of honey. */
+    public function test_a_bucket_of_five_gallons_holds_about_sixty_pounds(): void
+    {
+        $litres = 5.0 * 3.785411784;
+        foreach ([16.5, 17.5, 18.5] as $water) {
+            $pounds = $litres * (new Density)->kgPerLitre($water) / 0.45359237;
+            self::assertEqualsWithDelta(60.0, $pounds, 1.5);
+        }
     }
 
     /** Common practice: honey stands a day or two before it is jarred. */

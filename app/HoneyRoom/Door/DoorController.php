@@ -8,14 +8,18 @@ use App\HoneyRoom\Bench\LotStacks;
 use App\HoneyRoom\Equipment\RoomScale;
 use App\HoneyRoom\KeepAllotment;
 use App\HoneyRoom\RoomClock;
+use App\Models\Apiary;
+use App\Models\Box;
 use App\Models\HoneyUse;
 use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\YardState\NewHarvest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** Supers and frames arrive: ticked as they come, weighed and read where that is done; what differs is asked about. */
@@ -25,13 +29,18 @@ final readonly class DoorController
     {
     }
 
-    public function show(LotStacks $stacks, OtherBoxes $boxes): View
+    public function show(Request $request, LotStacks $stacks, OtherBoxes $boxes): View
     {
         $onTheWay = $stacks->read(['hive', 'box', 'readings']);
+        $yard = $request->query('yard');
+        $apiary = is_string($yard) ? Apiary::query()->where('slug', $yard)->first() : null;
 
         return view('honey-room.door', [
             'stacks' => $onTheWay,
-            'others' => $boxes->of($onTheWay),
+            'others' => $boxes->of($onTheWay, $apiary),
+            'apiary' => $apiary,
+            'apiaries' => Apiary::query()->orderBy('position')->pluck('name', 'slug')->all(),
+            'today' => $this->clock->today(),
             'uses' => HoneyUse::all(),
             'scale' => $this->current->get()->bench_scale !== null,
         ]);
@@ -124,6 +133,23 @@ final readonly class DoorController
         return Saved::at(
             route('honey-room.door').'#'.$this->anchor($super),
             __(':mark: :use.', ['mark' => $super->name(), 'use' => $use->words()]),
+        );
+    }
+
+    /** Supers that came without any sheet: a harvest of their yard, with them at the door. */
+    public function byHand(ByHandRequest $request, NewHarvest $harvests, OtherBoxes $boxes): RedirectResponse
+    {
+        $lot = $harvests->ofDay($request->apiary(), $request->day());
+        foreach (Box::query()->whereKey($request->boxes())->orderBy('id')->get() as $box) {
+            $boxes->bring($lot, $box, $this->clock->now());
+        }
+        if ($lot->harvest->supers()->count() === 0) {
+            throw ValidationException::withMessages(['boxes' => __('There is no such box.')]);
+        }
+
+        return Saved::at(
+            route('honey-room.door').'#l-'.$lot->id,
+            __('Lot :lot is at the door.', ['lot' => $lot->code]),
         );
     }
 

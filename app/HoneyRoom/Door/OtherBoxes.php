@@ -6,6 +6,7 @@ namespace App\HoneyRoom\Door;
 
 use App\HoneyRoom\Bench\LotStack;
 use App\HoneyRoom\KeepAllotment;
+use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Lot;
@@ -27,11 +28,13 @@ final readonly class OtherBoxes
 
     /**
      * @param  list<LotStack>  $stacks  that something is on the way of
+     * @param  ?Apiary  $apiary  one more yard
      * @return Collection<array-key, Collection<int, BoxPlace>> by yard
      */
-    public function of(array $stacks): Collection
+    public function of(array $stacks, ?Apiary $apiary = null): Collection
     {
         $yards = array_map(static fn (LotStack $one): string => $one->lot->harvest->apiary_id, $stacks);
+        $yards = $apiary === null ? $yards : [...$yards, $apiary->id];
 
         return BoxPlace::query()
             ->whereNull('until')

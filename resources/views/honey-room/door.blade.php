@@ -159,6 +159,48 @@
       @endcan
     </section>
   @endforeach
+  @can('record')
+    @if ($apiaries !== [])
+      <section class="blk" id="by-hand">
+        <h2>{{ __('Supers that no sheet knows') }}</h2>
+        <form method="get" action="{{ route('honey-room.door') }}#by-hand" class="row">
+          <x-field
+            name="yard"
+            :label="__('They came from')"
+            :value="$apiary?->slug"
+            :options="$apiaries"
+          />
+          <button class="btn">{{ __('Which stand there') }}</button>
+        </form>
+        @if ($apiary)
+          @if ($others->get($apiary->id, collect())->isEmpty())
+            <p class="empty">{{ __('No super stands at :yard.', ['yard' => $apiary->name]) }}</p>
+          @else
+            <x-form :action="route('honey-room.door.by-hand')" class="fields">
+              <input type="hidden" name="yard" value="{{ $apiary->slug }}">
+              <fieldset class="choosehives wide">
+                <legend>{{ __('These came in') }}</legend>
+                @foreach ($others->get($apiary->id) as $place)
+                  <label class="check"><input type="checkbox" name="boxes[]" value="{{ $place->box_id }}">
+                    {{ $place->hive->code }} {{ $place->box->mark }}</label>
+                @endforeach
+              </fieldset>
+              <div class="row">
+                <x-field
+                  name="on"
+                  id="by-hand-on"
+                  type="date"
+                  :label="__('Taken on')"
+                  :value="$today"
+                />
+                <button class="btn go">{{ __('They are here') }}</button>
+              </div>
+            </x-form>
+          @endif
+        @endif
+      </section>
+    @endif
+  @endcan
   <x-slot:why>
     <p class="lab">{{ __('How') }}</p>
     <h2 class="say">{{ __('Tick what is here. Nothing is guessed of what is not.') }}</h2>

@@ -95,7 +95,11 @@
           @endforeach
         </tbody>
       </table>
-      @if ($plan)
+      @if ($plan && $plan->jars() === 0)
+        <p class="notice">
+          {{ __('No jar can be filled: none stand empty, or there is less honey than the smallest holds. Say how many jars are at hand.') }}
+        </p>
+      @elseif ($plan)
         <p>
           {{ trans_choice('{1} :count jar|[0,*] :count jars', $plan->jars()) }},
           {{ __(':g g left', ['g' => $plan->leftG]) }}{{ $plan->value > 0 ? ', ' . __('worth :value', ['value' => number_format($plan->value, 2)]) : '' }}

@@ -78,6 +78,10 @@
             inputmode="decimal"
             :label="__('Water, %')"
           />
+          @if ($errors->has('again'))
+            <label class="check"><input type="checkbox" name="again" value="1">
+              {{ __('another bucket of the same weight') }}</label>
+          @endif
           <button class="btn go">{{ __('Weigh') }}</button>
           @if ($hasScale)
             <button
