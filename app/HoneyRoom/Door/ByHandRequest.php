@@ -35,10 +35,14 @@ final class ByHandRequest extends FormRequest
         ];
     }
 
-    /** @throws ValidationException where there is no such yard */
+    /**
+     * Held until this write is done: of two who open a harvest of it at once the second finds the first's.
+     *
+     * @throws ValidationException where there is no such yard
+     */
     public function apiary(): Apiary
     {
-        return Apiary::query()->where('slug', $this->string('yard')->toString())->first()
+        return Apiary::query()->where('slug', $this->string('yard')->toString())->lockForUpdate()->first()
             ?? throw ValidationException::withMessages(['yard' => __('There is no such yard.')]);
     }
 
