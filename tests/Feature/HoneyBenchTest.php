@@ -15,11 +15,14 @@ use App\Models\JarKind;
 use App\Models\Lot;
 use App\Models\Pour;
 use App\Models\RoomAirReading;
+use App\Models\Role;
 use App\Models\RoomCheck;
 use App\Models\Station;
 use App\Models\TakenSuper;
+use App\Operation\CurrentOperation;
 use App\YardState\NewHarvest;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;
 use Marjoram\Core\Numerics\SeededRandom;
 
@@ -161,6 +164,23 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/warm/$two->id/reading", ['water' => '14.2'])->assertStatus(303);
         $one->readings()->where('water_pct', '>', 19)->delete();
         $this->get('/honey-room/warm')->assertSee('is dry and thick: warm it to');
+    }
+
+    public function test_the_sensor_is_asked_by_itself_while_something_dries(): void
+    {
+        $operation = app(CurrentOperation::class)->get();
+        $operation->update(['room_sensor' => 'stand-in', 'demo_today' => null]);
+        Http::fake(['*/air' => Http::sequence()
+            ->push(['temperature_c' => 30.4, 'humidity_pct' => 37.2])
+            ->pushStatus(500)]);
+        self::assertSame(0, Artisan::call('room:read'));
+        app(CurrentOperation::class)->enter($operation, Role::Owner);
+        self::assertSame(0, RoomAirReading::query()->count(), 'nothing stands in the room');
+        $this->supers[0]->update(['station' => Station::Dry, 'arrived_at' => now()->subDay()]);
+        self::assertSame(0, Artisan::call('room:read'));
+        self::assertSame(0, Artisan::call('room:read'));
+        app(CurrentOperation::class)->enter($operation, Role::Owner);
+        self::assertSame([37.2], RoomAirReading::query()->pluck('humidity_pct')->all(), 'a silent sensor is no air');
     }
 
     public function test_a_load_goes_round_and_its_supers_are_empty_then(): void
