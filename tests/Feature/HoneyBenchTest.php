@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\HoneyRoom\Batches\LabelLaw;
 use App\Models\Batch;
 use App\Models\BoxPlace;
 use App\Models\Bucket;
@@ -14,17 +15,19 @@ use App\Models\JarFill;
 use App\Models\JarKind;
 use App\Models\Lot;
 use App\Models\Pour;
-use App\Models\RoomAirReading;
 use App\Models\Role;
+use App\Models\RoomAirReading;
 use App\Models\RoomCheck;
 use App\Models\Station;
 use App\Models\TakenSuper;
+use App\Models\User;
 use App\Operation\CurrentOperation;
 use App\YardState\NewHarvest;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;
 use Marjoram\Core\Numerics\SeededRandom;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** From the supers at the door to the jar on the shelf: what is tapped, weighed, poured and filled hangs together. */
 final class HoneyBenchTest extends FeatureTestCase
@@ -315,6 +318,65 @@ final class HoneyBenchTest extends FeatureTestCase
         }
         $this->get("/honey-room/fills/$jars->id/labels.pdf?paper=x&law=us")->assertStatus(422);
         self::assertStringStartsWith('%PDF', (string) $this->get("/honey-room/batches/$one->id/trace.pdf")->assertOk()->getContent());
+    }
+
+    public function test_who_weighs_in_pounds_does_so_all_along_the_bench(): void
+    {
+        $keeper = auth()->user();
+        assert($keeper instanceof User);
+        $keeper->update(['preferences' => ['system' => 'us']]);
+        $one = $this->supers[0];
+        $this->send('POST', "/honey-room/door/$one->id", ['before' => '40'])->assertStatus(303);
+        self::assertEqualsWithDelta(18.144, (float) $one->refresh()->before_kg, 0.001);
+        $this->send('POST', '/honey-room/warm/air', ['celsius' => '90', 'humidity' => '38'])->assertStatus(303);
+        self::assertEqualsWithDelta(32.2, RoomAirReading::query()->firstOrFail()->celsius, 0.05);
+        $machine = ['extractor' => '6', 'radius' => '12', 'turns' => 'tangential', 'rpm' => '280', 'force' => '150'];
+        $this->send('PUT', '/honey-room/equipment/machine', $machine)->assertStatus(303);
+        self::assertSame(30.5, app(CurrentOperation::class)->get()->fresh()?->extractor_radius_cm);
+        $this->get('/honey-room/equipment')->assertSee('combs, in')->assertSee('value="12"', false);
+        $bucket = ['gross' => '62.5', 'tare' => '2.5', 'water' => '17.4'];
+        $this->send('POST', "/honey-room/{$this->lot->id}/buckets", $bucket)->assertStatus(303);
+        $page = (string) $this->get('/honey-room/blend')->assertSee("60.0\u{202F}lb")->getContent();
+        self::assertSame(1, preg_match('/name="pour\[(\w+)\]" value="([\d.]+)"/', $page, $pour));
+        self::assertEqualsWithDelta(60.0, (float) $pour[2], 0.01);
+        $batch = ['pour' => [$pour[1] => $pour[2]], 'depth' => '14', 'celsius' => '82'];
+        $this->send('POST', '/honey-room/batches', $batch)->assertStatus(303);
+        $made = Batch::query()->firstOrFail();
+        self::assertEqualsWithDelta([35.6, 27.8], [$made->depth_cm, $made->celsius], 0.05);
+        self::assertSame(0.0, Bucket::query()->with('pours')->firstOrFail()->leftKg(), 'nothing sticks by rounding');
+        $this->get("/honey-room/batches/$made->id")->assertSee("14\u{202F}in deep")->assertSee("60.0\u{202F}lb");
+        $this->get('/honey-room/blend')->assertDontSee('Poured in this order');
+    }
+
+    public function test_a_batch_that_is_done_leaves_the_bench_and_an_empty_one_the_list(): void
+    {
+        $this->weigh(12.0, '17.1');
+        $bucket = Bucket::query()->firstOrFail();
+        $pour = ['pour' => [$bucket->id => '12'], 'depth' => '20', 'celsius' => '30'];
+        $this->send('POST', '/honey-room/batches', $pour)->assertStatus(303);
+        $batch = Batch::query()->firstOrFail();
+        $this->get('/honey-room')->assertSee('B26-1');
+        $this->send('POST', "/honey-room/batches/$batch->id/close")->assertStatus(303);
+        $this->get('/honey-room')->assertSee('Batch B26-1 is done.');
+        $this->get('/honey-room')->assertDontSeeText('B26-1');
+        $this->get("/honey-room/batches/$batch->id")->assertSee('Done since')->assertDontSee('Fill jars');
+        $this->send('POST', "/honey-room/batches/$batch->id/close")->assertStatus(303);
+        $this->send('DELETE', "/honey-room/batches/$batch->id")->assertStatus(303);
+        self::assertSame(12.0, $bucket->fresh()?->load('pours')->leftKg(), 'its honey is in the bucket again');
+        $this->get('/honey-room/batches')->assertSee('Nothing was poured together yet.');
+        $this->send('POST', '/honey-room/batches', $pour)->assertStatus(303);
+        self::assertSame('B26-2', Batch::query()->firstOrFail()->code, 'a code is not given twice');
+    }
+
+    #[TestWith(['metric', 500, '500 g'])]
+    #[TestWith(['metric', 1250, '1.25 kg'])]
+    #[TestWith(['ca', 375, '375 g'])]
+    #[TestWith(['us', 340, 'NET WT 12 oz (340 g)'])]
+    #[TestWith(['us', 454, 'NET WT 16 oz (1 lb) (454 g)'])]
+    #[TestWith(['us', 1361, 'NET WT 48 oz (3 lb) (1.36 kg)'])]
+    public function test_the_net_quantity_is_said_as_a_country_asks(string $law, int $grams, string $words): void
+    {
+        self::assertSame($words, LabelLaw::from($law)->net($grams));
     }
 
     /** No gram is lost or made: random splits, joins, spills, corrections, jars, some of them refused. */
