@@ -25,8 +25,12 @@ final readonly class WarmRoomController
     {
     }
 
-    public function show(Request $request, DryingReader $reader, DryingChart $chart): View
-    {
+    public function show(
+        Request $request,
+        DryingReader $reader,
+        DryingChart $chart,
+        StackPicture $picture,
+    ): View {
         $asked = $request->query('humidity');
         $humidity = is_numeric($asked) ? max(20.0, min(80.0, (float) $asked)) : null;
         $stacks = $reader->read($humidity);
@@ -34,6 +38,7 @@ final readonly class WarmRoomController
         return view('honey-room.warm', [
             'stacks' => $stacks,
             'charts' => array_map($chart->of(...), $stacks),
+            'pictures' => array_map($picture->of(...), $stacks),
             'air' => $reader->airNow(),
             'instruments' => Instrument::query()->whereNotNull('address')->orderBy('name')->get(),
             'sensor' => $this->current->get()->room_sensor !== null,

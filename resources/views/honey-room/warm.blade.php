@@ -50,6 +50,7 @@
     <section class="blk">
       <h2>{{ $stack->of->lot->code }}, {{ $say->taken($stack->wholeSupers(), $stack->singleFrames()) }}</h2>
       <p>@include('honey-room.ready', ['ready' => $stack->ready])</p>
+      <x-drawing.picture :of="$pictures[$i]" />
       <x-drawing.picture :of="$charts[$i]" />
       <p>
         {{ __('Now :water', ['water' => $f->water($stack->now->waterPct)]) }}
