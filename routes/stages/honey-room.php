@@ -16,6 +16,7 @@ use App\HoneyRoom\Equipment\BucketKindController;
 use App\HoneyRoom\Equipment\EquipmentController;
 use App\HoneyRoom\Equipment\JarKindController;
 use App\HoneyRoom\Extracting\ExtractorController;
+use App\HoneyRoom\Extracting\FrameWeightController;
 use App\HoneyRoom\HoneyRoomController;
 use App\HoneyRoom\JarsController;
 use App\HoneyRoom\LotNotesController;
@@ -69,6 +70,9 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
         Route::post('/warm/sensor', [WarmRoomController::class, 'sensor'])->name('warm.sensor');
         Route::post('/warm/{super}/reading', [WarmRoomController::class, 'reading'])->name('warm.reading');
         Route::post('/extractor/load', [ExtractorController::class, 'load'])->name('extractor.load');
+        Route::put('/extractor/frames/{super}/{slot}', [FrameWeightController::class, 'update'])
+            ->whereNumber('slot')
+            ->name('extractor.weigh');
         Route::post('/extractor/spun', [ExtractorController::class, 'supers'])->name('extractor.supers');
         Route::post('/extractor/{load}/step', [ExtractorController::class, 'step'])->name('extractor.step');
         Route::post('/extractor/{load}/spun', [ExtractorController::class, 'spun'])->name('extractor.spun');

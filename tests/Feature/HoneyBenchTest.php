@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\HoneyRoom\Batches\LabelLaw;
+use App\HoneyRoom\Bench\LotStacks;
+use App\HoneyRoom\Bench\SuperFrame;
+use App\HoneyRoom\Extracting\NextLoads;
 use App\Models\Batch;
 use App\Models\BoxPlace;
 use App\Models\Bucket;
@@ -242,6 +245,31 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'store'])->assertStatus(303);
         $this->get('/')->assertSee('wax moth');
         self::assertSame(3, TakenSuper::query()->where('station', Station::Stored)->count());
+    }
+
+    public function test_a_frame_on_the_scale_is_reckoned_with_what_it_weighs(): void
+    {
+        $one = $this->supers[0];
+        $url = "/honey-room/extractor/frames/$one->id";
+        $this->send('PUT', "$url/1", ['kg' => '2.4'])->assertStatus(422)->assertSee('does not wait here');
+        $this->send('POST', "/honey-room/door/$one->id")->assertStatus(303);
+        foreach ([1 => '2.4', 2 => '1.1', 3 => '2.4', 4 => '1.1'] as $slot => $kg) {
+            $this->send('PUT', "$url/$slot", ['kg' => $kg])->assertStatus(303);
+        }
+        $waiting = app(NextLoads::class)->waiting(app(LotStacks::class)->read(['hive', 'box', 'spinning', 'readings']));
+        self::assertSame([2400.0, 1100.0, 2400.0, 1100.0], array_map(
+            static fn (SuperFrame $frame): float => $frame->grams(),
+            array_slice(array_values($waiting), 0, 4),
+        ));
+        foreach ([['kg' => '9'], ['kg' => '0'], ['kg' => 'x'], [], ['weigh' => 'scale']] as $bad) {
+            $this->send('PUT', "$url/1", $bad)->assertStatus(422);
+        }
+        $this->send('PUT', "$url/11", ['kg' => '2'])->assertStatus(422);
+        $this->send('PUT', '/honey-room/equipment/devices', ['bench_scale' => 'stand-in'])->assertStatus(303);
+        Http::fakeSequence()->push(['kg' => 27.4])->push(['kg' => 2.05]);
+        $this->send('PUT', "$url/5", ['weigh' => 'scale'])->assertStatus(422)->assertSee('A frame weighs up to');
+        $this->send('PUT', "$url/5", ['weigh' => 'scale'])->assertStatus(303);
+        $this->get('/honey-room/extractor')->assertOk()->assertSee('On the scale');
     }
 
     public function test_before_the_first_honey_of_the_day_the_list_is_ticked(): void

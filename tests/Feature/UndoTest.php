@@ -507,6 +507,11 @@ final class UndoTest extends FeatureTestCase
                 "$room/extractor/load",
                 ['slot' => ['1' => "{$at('door')->id}-2", '3' => "{$at('door')->id}-4"]],
             ],
+            'honey-room.extractor.weigh' => fn (): array => [
+                'PUT',
+                "$room/extractor/frames/{$at('door')->id}/3",
+                ['kg' => '1.84'],
+            ],
             'honey-room.extractor.supers' => fn (): array => [
                 'POST',
                 "$room/extractor/spun",

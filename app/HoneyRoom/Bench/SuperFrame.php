@@ -9,7 +9,10 @@ use App\Models\TakenSuper;
 /** A frame on its way through the extractor. */
 final readonly class SuperFrame
 {
-    /** @param  bool  $fat  its comb stands out beyond the wood: fewer frames stood in the box than it has room for */
+    /**
+     * @param  bool  $isWeighed  by itself, on the scale
+     * @param  bool  $fat  its comb stands out beyond the wood: fewer frames stood in the box than it has room for
+     */
     public function __construct(
         public TakenSuper $super,
         public int $slot,
@@ -18,6 +21,7 @@ final readonly class SuperFrame
         private float $emptyKg,
         public bool $fresh,
         public bool $fat = false,
+        public bool $isWeighed = false,
     ) {
     }
 

@@ -25,17 +25,25 @@ final readonly class SuperFrames
             : $this->faces($super, $fitted->framesFitted);
         $whole = array_sum(array_map(array_sum(...), $faces));
         $honey = self::honeyKg($super, $fitted->kind);
+        $weighed = Fields::of(Fields::of($super->frozen)->part('grams')->all());
+        $empty = $fitted->kind->frameMassKg();
         $frames = [];
         foreach ($faces as $slot => [$a, $b]) {
-            $even = 0.5 / count($faces);
+            $share = $whole > 0.0 ? ($a + $b) / $whole : 1.0 / count($faces);
+            // A frame on the scale is known; else as its super was judged or weighed.
+            $kg = $weighed->has((string) $slot)
+                ? max(0.0, $weighed->number((string) $slot) / 1000.0 - $empty)
+                : $honey * $share;
+            $first = $a + $b > 0.0 ? $a / ($a + $b) : 0.5;
             $frames[] = new SuperFrame(
                 $super,
                 $slot,
-                $honey * ($whole > 0.0 ? $a / $whole : $even),
-                $honey * ($whole > 0.0 ? $b / $whole : $even),
-                $fitted->kind->frameMassKg(),
+                $first * $kg,
+                (1.0 - $first) * $kg,
+                $empty,
                 $super->fresh || self::isNew($super),
                 $fitted->drawnAt < $fitted->kind->frames,
+                $weighed->has((string) $slot),
             );
         }
 

@@ -35,6 +35,7 @@ final readonly class ExtractorController
             'page' => $page,
             'rotor' => $picture->of($page->slots, $page->rotor),
             'operation' => $this->current->get(),
+            'hasScale' => ($this->current->get()->bench_scale ?? '') !== '',
             'zone' => $this->current->get()->time_zone,
         ]);
     }

@@ -14,6 +14,15 @@ final readonly class RotorSlot
         public bool $fresh,
         public bool $isSpare,
         public bool $fat = false,
+        public bool $isWeighed = false,
+        public string $superId = '',
+        public int $frame = 0,
     ) {
+    }
+
+    /** Where its weight is noted. */
+    public function weighedAt(): string
+    {
+        return route('honey-room.extractor.weigh', [$this->superId, $this->frame]);
     }
 }

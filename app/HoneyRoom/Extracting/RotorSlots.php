@@ -49,6 +49,9 @@ final class RotorSlots
                     $one->fresh,
                     $frame === null,
                     $frame->fat ?? false,
+                    $frame->isWeighed ?? false,
+                    $frame->super->id ?? '',
+                    $frame->slot ?? 0,
                 );
             }
         }

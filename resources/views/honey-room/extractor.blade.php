@@ -105,6 +105,9 @@
             <th>{{ __('Frame') }}</th>
             <th class="num">{{ __('Weight') }}</th>
             <th>{{ __('Comb') }}</th>
+            @can('record')
+              <th><span class="sr">{{ __('Weigh it') }}</span></th>
+            @endcan
           </tr>
         </thead>
         <tbody>
@@ -112,8 +115,33 @@
             <tr>
               <td class="num">{{ $slot }}</td>
               <td>{{ $one->mark }}</td>
-              <td class="num">~{{ $f->kg($one->grams / 1000, 2) }}</td>
+              <td class="num">{{ $one->isWeighed ? '' : '~' }}{{ $f->kg($one->grams / 1000, 2) }}</td>
               <td>{{ $one->isSpare ? __('balances') : ($one->fresh ? __('new') : __('drawn')) }}</td>
+              @can('record')
+                <td>
+                  @if ($one->superId !== '')
+                    <x-form :action="$one->weighedAt()" method="put" class="row">
+                      <div class="field">
+                        <label class="sr"
+                          for="kg-{{ $slot }}">{{ __('Weight of :frame, :unit', ['frame' => $one->mark, 'unit' => $f->massUnit()]) }}</label>
+                        <input
+                          id="kg-{{ $slot }}"
+                          name="kg"
+                          type="number"
+                          inputmode="decimal"
+                          step="0.01"
+                          min="0.01"
+                          placeholder="{{ $f->massUnit() }}"
+                        >
+                      </div>
+                      <button class="btn">{{ __('Note') }}</button>
+                      @if ($hasScale)
+                        <button class="btn" name="weigh" value="scale">{{ __('On the scale') }}</button>
+                      @endif
+                    </x-form>
+                  @endif
+                </td>
+              @endcan
             </tr>
           @endforeach
         </tbody>
