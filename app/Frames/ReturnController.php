@@ -8,6 +8,7 @@ use App\Models\FrameMove;
 use App\Models\FrameWhy;
 use App\Models\Hive;
 use App\Models\Lot;
+use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Support\Fields;
 use App\Support\Http\Saved;
@@ -45,11 +46,31 @@ final readonly class ReturnController
         if ($stored + count($slots) === 0) {
             throw ValidationException::withMessages(['to' => __('Their boxes have no gap: they stay in store.')]);
         }
+        $this->leaveBench($lot, $frames, array_keys($slots));
         $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($slots));
 
         return Saved::at(route('honey-room.lot', $lot->id), $stored === 0
             ? "$words."
             : $words.', '.trans_choice('{1} :count is in store.|[2,*] :count are in store.', $stored));
+    }
+
+    /**
+     * What went back was spun. Where nobody taps on the bench, that is said of a lot of frames alone: of supers beside
+     * them it says nothing.
+     *
+     * @param  list<TakenSuper>  $frames
+     * @param  list<string>  $home  ids of those that are in a hive again
+     */
+    private function leaveBench(Lot $lot, array $frames, array $home): void
+    {
+        $isOfFrames = $lot->harvest->wholeSupers() === 0;
+        foreach ($frames as $frame) {
+            if ($isOfFrames || $frame->station !== Station::Awaited) {
+                $frame->update([
+                    'station' => in_array($frame->id, $home, true) ? Station::Home : Station::Stored,
+                ]);
+            }
+        }
     }
 
     /**

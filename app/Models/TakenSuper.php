@@ -131,6 +131,12 @@ final class TakenSuper extends Record
         return $this->used_for->isExtracted() && $this->station !== Station::Missing;
     }
 
+    /** It has not left the honey room, nor is it missing. */
+    public function isOnTheBench(): bool
+    {
+        return $this->station->isFull() || in_array($this->station, [Station::Awaited, Station::Spun], true);
+    }
+
     /** How much of its honey is out of the combs, 0 to 1, by its frames that were spun. */
     public function shareOut(): float
     {

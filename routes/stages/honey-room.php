@@ -64,6 +64,7 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
         Route::post('/door/{super}/use', [DoorController::class, 'use'])->name('door.use');
         Route::post('/{lot}/arrive', [DoorController::class, 'arriveAll'])->name('door.all');
         Route::post('/{lot}/more', [DoorController::class, 'more'])->name('door.more');
+        Route::post('/{lot}/away', [WetController::class, 'away'])->name('away');
         Route::post('/{lot}/wet', [WetController::class, 'store'])->name('wet');
         Route::post('/warm/move', [WarmRoomController::class, 'move'])->name('warm.move');
         Route::post('/warm/air', [WarmRoomController::class, 'air'])->name('warm.air');

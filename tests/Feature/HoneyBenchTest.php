@@ -247,6 +247,19 @@ final class HoneyBenchTest extends FeatureTestCase
         self::assertSame(3, TakenSuper::query()->where('station', Station::Stored)->count());
     }
 
+    public function test_who_taps_nothing_but_buckets_puts_the_lot_away_at_once(): void
+    {
+        $this->send('POST', "/honey-room/{$this->lot->id}/away")->assertStatus(422)->assertSee('No bucket of lot');
+        $this->weigh(30.0);
+        $shared = array_map($this->got(...), $this->supers);
+        self::assertEqualsWithDelta(30.0, array_sum(array_map(floatval(...), $shared)), 0.002, 'all share where none is tapped');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('All of it is spun and put away');
+        $this->send('POST', "/honey-room/{$this->lot->id}/away")->assertStatus(303);
+        self::assertSame($shared, array_map($this->got(...), $this->supers));
+        $this->get('/honey-room/door')->assertSee('Nothing is on its way.');
+        $this->get("/honey-room/{$this->lot->id}")->assertDontSee('All of it is spun and put away');
+    }
+
     public function test_a_frame_on_the_scale_is_reckoned_with_what_it_weighs(): void
     {
         $one = $this->supers[0];

@@ -485,6 +485,7 @@ final class UndoTest extends FeatureTestCase
                 "$room/{$lot()}/more",
                 ['box' => $this->super('T2')->box_id],
             ],
+            'honey-room.away' => fn (): array => ['POST', "$room/{$lot()}/away", []],
             'honey-room.wet' => fn (): array => ['POST', "$room/{$lot()}/wet", ['to' => 'home']],
             'honey-room.warm.move' => fn (): array => [
                 'POST',

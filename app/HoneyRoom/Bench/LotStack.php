@@ -60,6 +60,12 @@ final readonly class LotStack
             ->count();
     }
 
+    /** How many have not left the bench. */
+    public function onBench(): int
+    {
+        return $this->supers->filter(static fn (TakenSuper $one): bool => $one->isOnTheBench())->count();
+    }
+
     public function judgedKg(): float
     {
         return (float) $this->onTheWay()->sum('estimate_kg');

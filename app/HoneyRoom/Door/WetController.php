@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HoneyRoom\Door;
 
 use App\HoneyRoom\Bench\LotStack;
+use App\HoneyRoom\KeepAllotment;
 use App\HoneyRoom\RoomClock;
 use App\Models\Box;
 use App\Models\FollowUp;
@@ -58,6 +59,22 @@ final readonly class WetController
             'cleaning' => '{1} :count super is at the cleaning place.|[2,*] :count supers are at the cleaning place.',
             default => '{1} :count super is in store.|[2,*] :count supers are in store.',
         }, $wet->count()));
+    }
+
+    /** For those who do not tap each step: all of it is spun and put away, and leaves the bench. */
+    public function away(Lot $lot): RedirectResponse
+    {
+        $lot->claim(null)->load(['buckets', 'harvest.supers']);
+        if ($lot->buckets->isEmpty()) {
+            throw ValidationException::withMessages(['lot' => __('No bucket of lot :lot is weighed yet.', ['lot' => $lot->code])]);
+        }
+        $there = $lot->harvest->supers->filter(static fn (TakenSuper $one): bool => $one->isOnTheBench());
+        foreach ($there as $super) {
+            $super->update(['station' => Station::Stored]);
+        }
+        KeepAllotment::of($lot);
+
+        return Saved::at(route('honey-room.lot', $lot->id), __('Lot :lot is put away.', ['lot' => $lot->code]));
     }
 
     private function move(TakenSuper $super, string $to): void

@@ -15,6 +15,17 @@
     </p>
   </section>
 @endif
+@if ($stack->onBench() > 0 && $lot->buckets->isNotEmpty())
+  @can('record')
+    <section class="blk">
+      <h2>{{ __('Done with this lot?') }}</h2>
+      <x-form :action="route('honey-room.away', $lot->id)" class="btns">
+        <button class="btn">{{ __('All of it is spun and put away') }}</button>
+        <span class="sub">{{ __('Its supers and frames leave the bench; the buckets stay.') }}</span>
+      </x-form>
+    </section>
+  @endcan
+@endif
 <section class="blk">
   <h2>{{ __('Cappings, colour, taste') }}</h2>
   @can('record')
