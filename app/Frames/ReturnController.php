@@ -84,7 +84,7 @@ final readonly class ReturnController
             ? [FrameWhy::Returned->value, FrameWhy::Stored->value]
             : [FrameWhy::Returned->value];
         $frames = $lot->load(['harvest.apiary', 'harvest.supers.hive'])->harvest->supers
-            ->filter(static fn (TakenSuper $one): bool => $one->isFrame());
+            ->filter(static fn (TakenSuper $one): bool => $one->isFrame() && $one->used_for->isExtracted());
         $gone = FrameMove::query()
             ->whereIn('taken_super_id', $frames->modelKeys())
             ->whereIn('why', $put)

@@ -42,9 +42,16 @@ final readonly class FrameRow
         return $this->back?->to !== null;
     }
 
+    /** To go back once it is spun; comb that was cut out, or given away, is not. */
+    public function isWet(): bool
+    {
+        return ! $this->isHome() && $this->frame->used_for->isExtracted();
+    }
+
     public function where(): string
     {
         return match (true) {
+            ! $this->frame->used_for->isExtracted() => $this->frame->used_for->words(),
             $this->back === null => __('in the honey room'),
             $this->back->to !== null => __('wet, back in :hive, slot :slot', [
                 'hive' => $this->back->to->code,

@@ -93,7 +93,7 @@ final readonly class HoneyRoomController
             'away' => PourWhy::away(),
             'forward' => $trace->forward($lot),
             'stack' => new LotStack($lot, $lot->harvest->supers->toBase()),
-            'wet' => $frames->filter(static fn (FrameRow $one): bool => ! $one->isHome())->count(),
+            'wet' => $frames->filter(static fn (FrameRow $one): bool => $one->isWet())->count(),
         ]);
     }
 

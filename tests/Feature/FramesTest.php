@@ -46,6 +46,25 @@ final class FramesTest extends FeatureTestCase
         $this->paint($this->super($this->one, 1)->id, array_fill(1, 10, $half));
     }
 
+    public function test_frames_taken_for_comb_honey_are_in_no_bucket_and_do_not_go_back(): void
+    {
+        $top = $this->box(2);
+        $this->take([$this->id($top, 3)], ['use' => 'comb'])->assertStatus(303);
+        $this->take([$this->id($top, 5), $this->id($top, 6)])->assertStatus(303);
+        $lot = Lot::query()->with('harvest.supers')->firstOrFail();
+        $cut = $lot->harvest->supers->firstWhere('slot', 3);
+        self::assertNotNull($cut);
+        $this->send('POST', "/honey-room/door/$cut->id/use", ['use' => 'comb', 'kg' => '1.3'])->assertStatus(303);
+        $this->tickTheList();
+        $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '4', 'tare' => '1'])->assertStatus(303);
+        $got = $lot->harvest->supers()->pluck('allotted_kg', 'slot')->map(floatval(...))->all();
+        self::assertSame(1.3, $got[3]);
+        self::assertEqualsWithDelta(3.0, $got[5] + $got[6], 0.002);
+        $this->get("/honey-room/$lot->id")->assertSee('comb honey, cut')->assertSee('The 2 wet frames go');
+        $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'])->assertStatus(303);
+        self::assertSame([3], $this->box(2)->look->gaps, 'two are back, the cut one is not');
+    }
+
     public function test_frames_come_off_into_a_lot_and_the_hive_is_lighter_at_once(): void
     {
         $top = $this->box(2);
