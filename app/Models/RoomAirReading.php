@@ -25,6 +25,12 @@ final class RoomAirReading extends Record
 
     protected $table = 'room_airs';
 
+    /** The last that is known of the room. */
+    public static function newest(): ?self
+    {
+        return self::query()->orderByDesc('read_at')->orderByDesc('id')->first();
+    }
+
     public function label(): string
     {
         return __('air of the room');

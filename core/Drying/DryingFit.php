@@ -22,6 +22,12 @@ final readonly class DryingFit
         return new self($room, $this->courses);
     }
 
+    /** The same stack with the dehumidifier set to another humidity from an hour on; as warm as it was last. */
+    public function atHumidity(float $hour, float $humidityPct): self
+    {
+        return $this->in($this->room->setTo($hour, $humidityPct));
+    }
+
     /**
      * Combs of the same stack that dry faster or slower than all together, from the same beginning.
      *

@@ -13,6 +13,9 @@ final readonly class RoomCourse
 {
     private const HOURS_A_DAY = 24.0;
 
+    /** @var non-empty-list<RoomAir> in the order of their hours */
+    private array $known;
+
     /** @var non-empty-list<array{float, float, float}> hour, equilibrium in %, vapour pressure */
     private array $airs;
 
@@ -21,11 +24,20 @@ final readonly class RoomCourse
     {
         $equilibrium = new Equilibrium;
         usort($airs, static fn (RoomAir $one, RoomAir $other): int => $one->hour <=> $other->hour);
+        $this->known = $airs;
         $this->airs = array_map(static fn (RoomAir $air): array => [
             $air->hour,
             $equilibrium->waterPct($air->humidityPct),
             self::vapour($air->celsius),
         ], $airs);
+    }
+
+    /** The same room with another humidity from an hour on. */
+    public function setTo(float $hour, float $humidityPct): self
+    {
+        $last = $this->known[count($this->known) - 1];
+
+        return new self([...$this->known, new RoomAir($hour, $last->celsius, $humidityPct)], $this->atCelsius);
     }
 
     /** The hour from which nothing more is known of the air. */

@@ -7,10 +7,8 @@ namespace App\Calc\Calculations;
 use App\Calc\Calculation;
 use App\Calc\Input;
 use Marjoram\Core\Drying\Drying as Core;
-use Marjoram\Core\Drying\DryingAssumptions;
 use Marjoram\Core\Drying\DryingFit;
 use Marjoram\Core\Drying\RoomAir;
-use Marjoram\Core\Drying\RoomCourse;
 use Marjoram\Core\Drying\WaterBand;
 use Marjoram\Core\Drying\WaterReading;
 use Marjoram\Core\Viscosity\Viscosity;
@@ -35,6 +33,7 @@ final class Drying implements Calculation
         $fit = (new Core)->fit($readings, $air, $input->number('capped_share', 0.5));
         $now = max([0.0, ...array_column($air, 'hour'), ...array_column($readings, 'hour')]);
         $target = $input->number('target_pct', 18.0);
+        $humidity = $input->optional('what_if_humidity_pct');
         $hours = array_map(
             static fn (int $i): float => $i / self::POINTS * $input->number('hours', 168.0),
             range(0, self::POINTS),
@@ -49,7 +48,7 @@ final class Drying implements Calculation
                 'hi' => $one->hiPct,
             ], $fit->at($hours)),
             'ready' => self::ready($fit, $target, $now),
-            'what_if' => $this->whatIf($input, $fit, $target, $now, $air),
+            'what_if' => $humidity === null ? null : self::ready($fit->atHumidity($now, $humidity), $target, $now),
             'warm' => self::warm($fit->at([$now])[0]->waterPct, $air[0]->celsius ?? 20.0),
         ];
     }
@@ -66,32 +65,6 @@ final class Drying implements Calculation
             'hi' => $known($ready->hi),
             'p_ever' => $ready->pEver,
         ];
-    }
-
-    /**
-     * The dehumidifier set to another humidity from now on.
-     *
-     * @param  list<RoomAir>  $air
-     * @return array{hours: ?float, lo: ?float, hi: ?float, p_ever: float}|null
-     */
-    private function whatIf(Input $input, DryingFit $fit, float $target, float $now, array $air): ?array
-    {
-        $humidity = $input->optional('what_if_humidity_pct');
-        $last = array_reduce(
-            $air,
-            static fn (?RoomAir $found, RoomAir $one): RoomAir => $found === null || $one->hour >= $found->hour
-                ? $one
-                : $found,
-        );
-        if ($humidity === null || $last === null) {
-            return null;
-        }
-        $other = new RoomCourse(
-            [...$air, new RoomAir($now, $last->celsius, $humidity)],
-            (new DryingAssumptions)->atCelsius,
-        );
-
-        return self::ready($fit->in($other), $target, $now);
     }
 
     /** @return array{needed_c: float, hours: ?float}|null  honey that came in at 20 C at most */

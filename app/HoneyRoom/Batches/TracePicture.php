@@ -21,6 +21,9 @@ final readonly class TracePicture
 
     private const COLUMNS = [0.0, 200.0, 390.0, 560.0];
 
+    /** Where the stream from a lot to the batch begins. */
+    private const STREAM = 284.0;
+
     private const BAR = 26.0;
 
     private const LEAST = 22.0;
@@ -41,7 +44,7 @@ final readonly class TracePicture
         foreach ($trace->lots as $lot) {
             $height = max(self::LEAST, $lot->kg() / $whole * $high);
             $this->lot($canvas, $lot, $y, $height);
-            $this->stream($canvas, 1, $y, $height, self::TOP + ($y - self::TOP) / $high * $high);
+            $canvas->rect('stream', self::STREAM, $y, self::COLUMNS[2] - self::STREAM, $height);
             $y += $height + 10.0;
         }
         $canvas->rect('cap', self::COLUMNS[2], self::TOP, self::BAR, $high)
@@ -73,20 +76,6 @@ final readonly class TracePicture
             ->rect('cap', self::COLUMNS[1] - 40.0, $y, self::BAR, $height)
             ->text('t14 b', self::COLUMNS[1], $y + 15.0, $lot->lot->code)
             ->text('t13', self::COLUMNS[1], $y + 31.0, $this->format->kg($lot->kg()));
-    }
-
-    private function stream(Canvas $canvas, int $column, float $y, float $height, float $to): void
-    {
-        $from = self::COLUMNS[$column] + 84.0;
-        $until = self::COLUMNS[$column + 1];
-        $mid = round(0.5 * ($from + $until), 1);
-        $canvas->path('stream', implode('', [
-            Canvas::at('M', $from, $y),
-            Canvas::at("C$mid ", $y, $mid).Canvas::at(' ', $to, $until).' '.round($to, 1),
-            'v'.round($height, 1),
-            Canvas::at("C$mid ", $to + $height, $mid).Canvas::at(' ', $y + $height, $from).' '.round($y + $height, 1),
-            'z',
-        ]));
     }
 
     private function fill(Canvas $canvas, JarFill $fill, float $y, float $height): void

@@ -72,6 +72,9 @@ final readonly class BenchReader
     {
         $from = $this->current->today()->setTimezone(new DateTimeZone('UTC'));
         $today = Bucket::query()->where('weighed_at', '>=', $from)->get(['lot_id', 'gross_kg', 'tare_kg']);
+        if ($today->isEmpty()) {
+            return [0.0, 0.0];
+        }
         $before = Bucket::query()
             ->whereIn('lot_id', $today->pluck('lot_id')->unique()->all())
             ->where('weighed_at', '<', $from)

@@ -104,7 +104,7 @@ final readonly class ExtractorReader
 
     public static function celsius(): float
     {
-        return RoomAirReading::query()->orderByDesc('read_at')->orderByDesc('id')->first()->celsius ?? self::USUAL_C;
+        return RoomAirReading::newest()->celsius ?? self::USUAL_C;
     }
 
     /** @param  list<LotStack>  $stacks */

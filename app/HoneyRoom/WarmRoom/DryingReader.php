@@ -20,7 +20,6 @@ use Marjoram\Core\Drying\Drying;
 use Marjoram\Core\Drying\DryingAssumptions;
 use Marjoram\Core\Drying\DryingFit;
 use Marjoram\Core\Drying\RoomAir;
-use Marjoram\Core\Drying\RoomCourse;
 use Marjoram\Core\Drying\WaterReading;
 use Marjoram\Core\Viscosity\Viscosity;
 use Marjoram\Core\Viscosity\Warming;
@@ -57,7 +56,7 @@ final readonly class DryingReader
 
     public function airNow(): ?RoomAirReading
     {
-        return RoomAirReading::query()->orderByDesc('read_at')->orderByDesc('id')->first();
+        return RoomAirReading::newest();
     }
 
     /**
@@ -121,7 +120,7 @@ final readonly class DryingReader
             $here,
             $fit->endPct(),
             $fit->ready($limit, $hour),
-            $otherwisePct === null ? null : self::otherwise($fit, $air, $otherwisePct, $hour)->ready($limit, $hour),
+            $otherwisePct === null ? null : $fit->atHumidity($hour, $otherwisePct)->ready($limit, $hour),
             self::warm($here->waterPct, end($air)->celsius),
             self::alone($fit, 0.0, $capped)->ready($limit, $hour),
             self::alone($fit, 1.0, $capped)->ready($limit, $hour),
@@ -178,14 +177,6 @@ final readonly class DryingReader
         $known = new DryingAssumptions;
 
         return $fit->faster($known->rate($capped) / $known->rate($cappedOfAll));
-    }
-
-    /** @param  non-empty-list<RoomAir>  $air */
-    private static function otherwise(DryingFit $fit, array $air, float $humidityPct, float $hour): DryingFit
-    {
-        $set = new RoomAir($hour, end($air)->celsius, $humidityPct);
-
-        return $fit->in(new RoomCourse([...$air, $set], (new DryingAssumptions)->atCelsius));
     }
 
     /** @return array{float, float}|null */
