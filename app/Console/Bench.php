@@ -79,6 +79,7 @@ final class Bench extends Command
                 "/winter/$slug",
                 "/clear/$slug",
                 '/honey-room',
+                '/honey-room/lots',
                 '/honey-room/door',
                 '/honey-room/extractor',
                 '/compare',

@@ -22,19 +22,25 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class HoneyRoomController
 {
-    /** Below the bench; the others by their pages. */
-    private const LOTS = 4;
+    /** On a page. */
+    private const LOTS = 12;
 
     public function __construct(private CurrentOperation $current)
     {
     }
 
-    public function index(
-        Request $request,
-        BucketRow $row,
-        BenchReader $reader,
-        BenchPictures $pictures,
-    ): View {
+    public function index(BenchReader $reader, BenchPictures $pictures): View
+    {
+        return view('honey-room.index', [
+            'bench' => $reader->read(),
+            'draw' => $pictures,
+            'zone' => $this->current->get()->time_zone,
+        ]);
+    }
+
+    /** The lots of all seasons, each with its buckets. */
+    public function lots(Request $request, BucketRow $row): View
+    {
         $yard = $request->query('yard');
         $lots = Lot::query()
             ->when(is_string($yard), static fn ($lots) => $lots->whereHas(
@@ -55,13 +61,10 @@ final readonly class HoneyRoomController
             ->simplePaginate(self::LOTS)
             ->withQueryString();
 
-        return view('honey-room.index', [
+        return view('honey-room.lots', [
             'lots' => $lots,
             'row' => $row,
             'yard' => is_string($yard) ? $yard : null,
-            'bench' => $reader->read(),
-            'draw' => $pictures,
-            'zone' => $this->current->get()->time_zone,
         ]);
     }
 

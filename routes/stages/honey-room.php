@@ -27,6 +27,7 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('honey-room')->name('honey-room.')->group(static function (): void {
     Route::middleware('can:view')->group(static function (): void {
         Route::get('/', [HoneyRoomController::class, 'index'])->name('index');
+        Route::get('/lots', [HoneyRoomController::class, 'lots'])->name('lots');
         Route::get('/known', [BenchController::class, 'known'])->name('known');
         Route::get('/door', [DoorController::class, 'show'])->name('door');
         Route::get('/warm', [WarmRoomController::class, 'show'])->name('warm');

@@ -27,6 +27,7 @@ final class PagesTest extends BrowserTestCase
         '/winter/tegelbruket/T3',
         '/honey-room',
         '/honey-room/blend',
+        '/honey-room/lots',
         '/honey-room/jars',
         '/frames/ekbacken',
         '/compare',
@@ -118,7 +119,7 @@ final class PagesTest extends BrowserTestCase
 
     private function lot(): string
     {
-        $this->open('/honey-room');
+        $this->open('/honey-room/lots');
 
         return (string) parse_url((string) $this->find('h2 a')->getAttribute('href'), PHP_URL_PATH);
     }

@@ -67,6 +67,7 @@ final class FirstSeasonTest extends FeatureTestCase
             '/clear/drives',
             '/honey-room',
             '/honey-room/blend',
+            '/honey-room/lots',
             '/honey-room/jars',
             '/compare',
             '/yards',

@@ -123,7 +123,7 @@ final class StubbornInputTest extends FeatureTestCase
             '/practise?number=-1',
             '/practise/scale?number=99999999999999999999',
             '/honey-room/zzz',
-            '/honey-room?yard[]=1',
+            '/honey-room/lots?yard[]=1',
             '/account/trail?page=x',
             '/account/trail?page[]=1',
             '/watch/ekbacken?x=%00',

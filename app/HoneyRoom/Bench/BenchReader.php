@@ -38,7 +38,7 @@ final readonly class BenchReader
 
         return new Bench(
             $stacks,
-            $this->drying->of($stacks, withBands: false),
+            $this->drying->of($stacks, inFull: false),
             $this->drying->airNow(),
             ExtractorLoad::query()->whereNull('spun_at')->with('frames')->latest('id')->first(),
             $this->buckets(),
@@ -101,7 +101,7 @@ final readonly class BenchReader
     private function jars(): Collection
     {
         return JarFill::query()
-            ->with(['batch', 'kind', 'moves'])
+            ->with(['kind', 'moves'])
             ->orderByDesc('filled_on')
             ->orderByDesc('id')
             ->limit(4 * self::JARS)

@@ -21,9 +21,8 @@ final class LotStacks
      */
     public function read(array $with = []): array
     {
-        $harvests = TakenSuper::query()->whereIn('station', self::ON_THE_BENCH)->distinct()->pluck('harvest_id');
         $lots = Lot::query()
-            ->whereIn('harvest_id', $harvests)
+            ->whereIn('harvest_id', TakenSuper::query()->whereIn('station', self::ON_THE_BENCH)->select('harvest_id'))
             ->with('harvest.apiary')
             ->get()
             ->sortBy(static fn (Lot $lot): array => [$lot->harvest->taken_on->format('Y-m-d'), $lot->code])

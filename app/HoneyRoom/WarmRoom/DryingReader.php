@@ -70,16 +70,16 @@ final readonly class DryingReader
 
     /**
      * @param  list<LotStack>  $stacks
-     * @param  bool  $withBands  the course is drawn too
+     * @param  bool  $inFull  the course is drawn too
      * @return list<DryingStack>
      */
-    public function of(array $stacks, ?float $otherwisePct = null, bool $withBands = true): array
+    public function of(array $stacks, ?float $otherwisePct = null, bool $inFull = true): array
     {
         $drying = [];
         foreach ($stacks as $stack) {
             $supers = $stack->at(Station::Dry);
             if ($supers->isNotEmpty()) {
-                $drying[] = $this->stack($stack, $supers, $otherwisePct, $withBands);
+                $drying[] = $this->stack($stack, $supers, $otherwisePct, $inFull);
             }
         }
 
@@ -91,7 +91,7 @@ final readonly class DryingReader
         LotStack $stack,
         Collection $supers,
         ?float $otherwisePct,
-        bool $withBands,
+        bool $inFull,
     ): DryingStack {
         $now = $this->current->now();
         $came = $supers->map(static fn (TakenSuper $one): ?DateTimeImmutable => $one->arrived_at)->filter();
@@ -116,14 +116,14 @@ final readonly class DryingReader
             $capped,
             $limit,
             $readings,
-            $withBands ? $fit->at($hours) : [],
+            $inFull ? $fit->at($hours) : [],
             $here,
             $fit->endPct(),
             $fit->ready($limit, $hour),
             $otherwisePct === null ? null : $fit->atHumidity($hour, $otherwisePct)->ready($limit, $hour),
             self::warm($here->waterPct, end($air)->celsius),
-            self::alone($fit, 0.0, $capped)->ready($limit, $hour),
-            self::alone($fit, 1.0, $capped)->ready($limit, $hour),
+            $inFull ? self::alone($fit, 0.0, $capped)->ready($limit, $hour) : null,
+            $inFull ? self::alone($fit, 1.0, $capped)->ready($limit, $hour) : null,
         );
     }
 
@@ -161,14 +161,17 @@ final readonly class DryingReader
             (float) $some->avg('celsius'),
             (float) $some->avg('humidityPct'),
         ));
-        $before = $this->airNow();
-        $last = $thinned->isNotEmpty() || $before === null
-            ? new RoomAir(min(0.0, $hour), self::USUAL_C, self::USUAL_HUMIDITY_PCT)
-            : new RoomAir(min(0.0, $hour), max(0.0, $before->celsius), $before->humidity_pct);
-
         $known = array_values($thinned->all());
+        if ($known !== []) {
+            return $known;
+        }
+        $before = $this->airNow();
 
-        return $known === [] ? [$last] : $known;
+        return [new RoomAir(
+            min(0.0, $hour),
+            max(0.0, $before->celsius ?? self::USUAL_C),
+            $before->humidity_pct ?? self::USUAL_HUMIDITY_PCT,
+        )];
     }
 
     /** Those of its combs of which so much is capped. */

@@ -27,8 +27,8 @@ final readonly class DryingStack
      * @param  list<WaterReading>  $readings
      * @param  list<WaterBand>  $bands
      * @param  ?ReadyRange  $otherwise  with the dehumidifier set to another humidity
-     * @param  ReadyRange  $open  its combs that are open
-     * @param  ReadyRange  $capped  those that are capped
+     * @param  ?ReadyRange  $open  its combs that are open; null where it was not asked in full
+     * @param  ?ReadyRange  $capped  those that are capped
      * @param  array{float, float}|null  $warm  warmth at which it spins, and hours until then; where it is thick
      */
     public function __construct(
@@ -45,8 +45,8 @@ final readonly class DryingStack
         public ReadyRange $ready,
         public ?ReadyRange $otherwise,
         public ?array $warm,
-        public ReadyRange $open,
-        public ReadyRange $capped,
+        public ?ReadyRange $open,
+        public ?ReadyRange $capped,
     ) {
     }
 

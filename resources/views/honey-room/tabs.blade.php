@@ -9,6 +9,7 @@
         'blend' => __('Blend'),
         'batches' => __('Tanks'),
         'jars' => __('Jar plan'),
+        'lots' => __('Lots'),
         'equipment' => __('Kit'),
     ] as $name => $words)
     <a href="{{ route('honey-room.' . $name) }}" @if (request()->routeIs('honey-room.' . $name)) aria-current="page" @endif>
