@@ -97,6 +97,14 @@ final readonly class Input
         return array_values(array_map($make, array_filter(is_array($items) ? $items : [], is_string(...))));
     }
 
+    /** @return array<string|int, string> words by words; a key that looks like a number is one in PHP */
+    public function pairs(string $key): array
+    {
+        $items = $this->values[$key] ?? [];
+
+        return array_filter(is_array($items) ? $items : [], is_string(...));
+    }
+
     /** @return list<float> */
     public function numbers(string $key): array
     {

@@ -29,6 +29,8 @@ use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Rotor\Loads;
 use Marjoram\Core\Rotor\RotorFrame;
+use Marjoram\Core\Yields\Merit\QueenModel;
+use Marjoram\Core\Yields\YieldRecord;
 
 /** Times the computations alone. */
 final readonly class BenchComputations
@@ -46,6 +48,7 @@ final readonly class BenchComputations
             sprintf('reserve of 300 hives of one yard, its winter simulated, one process: %.2f s', $this->reserves()),
         );
         $this->honeyRoom();
+        $this->queens();
         $this->rounds();
         $this->out->line("\ncomputations a second, one process, through the door for programs (JSON and schema included)");
         $frame = ['a' => ['capped' => 0.8, 'open' => 0.1], 'b' => ['capped' => 0.7, 'open' => 0.2]];
@@ -93,6 +96,29 @@ final readonly class BenchComputations
         );
         $buckets = array_map(static fn (): Bucket => new Bucket(6.0 + $random->uniform(), 1.1), range(1, 300));
         $this->timed('300 buckets allotted to 120 supers', static fn () => (new Allotting)->allot($supers, $buckets, 0.0));
+    }
+
+    /** 1,000 hives over eight seasons at 40 yards, their queens from a few mothers a year. */
+    private function queens(): void
+    {
+        $random = new SeededRandom(5);
+        $records = $mothers = $queens = $breeders = [];
+        for ($season = 2018; $season < 2026; $season++) {
+            for ($hive = 0; $hive < 1000; $hive++) {
+                if (! isset($queens[$hive]) || $random->chance(0.45)) {
+                    $queens[$hive] = 'q'.count($records);
+                    if ($breeders !== []) {
+                        $mothers[$queens[$hive]] = $breeders[$random->integer(0, count($breeders) - 1)];
+                    }
+                }
+                $kg = max(0.0, $random->normal(40.0, 12.0));
+                $records[] = new YieldRecord("h$hive", 'y'.$hive % 40, $season, $queens[$hive], $kg);
+            }
+            $breeders = array_slice(array_values($queens), 0, 30);
+        }
+        $model = new QueenModel;
+        $this->timed('queens of 1,000 hives over 8 seasons', static fn () => $model->fit($records));
+        $this->timed('the same with their mothers', static fn () => $model->fit($records, $mothers));
     }
 
     /** @param  callable(): mixed  $do */

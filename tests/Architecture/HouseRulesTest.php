@@ -31,7 +31,7 @@ final class HouseRulesTest extends TestCase
         'Drying' => ['Numerics'],
         'Spin' => ['Rotor', 'Viscosity'],
         'Viscosity' => ['Comb', 'Numerics'],
-        'Yields' => [],
+        'Yields' => ['Numerics'],
     ];
 
     /** The same of the application; beside these any room may use the core and Support. */

@@ -6,17 +6,19 @@ namespace App\Calc\Calculations;
 
 use App\Calc\Calculation;
 use App\Calc\Input;
+use App\Calc\QueenMeritsAnswer;
 use Marjoram\Core\Yields\HiveIndex;
 use Marjoram\Core\Yields\YardSeason;
 use Marjoram\Core\Yields\YieldRecord;
 use Marjoram\Core\Yields\Yields as Core;
 
-/** The plain reckoning a beekeeper checks by hand; the model of queens is not in it yet. */
+/** The plain reckoning a beekeeper checks by hand, and the model of queens. */
 final class Yields implements Calculation
 {
     public function run(array $in): array
     {
-        $records = (new Input($in))->each(
+        $input = new Input($in);
+        $records = $input->each(
             'records',
             static fn (Input $one): YieldRecord => new YieldRecord(
                 $one->text('hive'),
@@ -57,6 +59,6 @@ final class Yields implements Calculation
                 array_keys($index),
                 array_values($index),
             ),
-        ];
+        ] + (new QueenMeritsAnswer)->to($input, $records);
     }
 }

@@ -1,8 +1,4 @@
-<x-page
-  :title="__('Honey room')"
-  stage="honey-room"
-  :wall="true"
->
+<x-page :title="__('Honey room')" stage="honey-room" :wall="true">
   <x-slot:head>
     <script src="/build/bench.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   </x-slot:head>

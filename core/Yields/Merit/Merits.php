@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Yields\Merit;
+
+/** What the records say of queens. */
+final readonly class Merits
+{
+    /**
+     * @param  float  $queens  variance between queens; 0 where no difference between them can be seen
+     * @param  float  $rest  variance of what is left
+     * @param  float  $criterion  minus twice the logarithm of the restricted likelihood
+     * @param  array<string, float>  $fixed  what a swarm, a split cost (below zero), of those that can be told
+     * @param  list<string>  $dropped  of them, those that cannot be told from yards and years
+     * @param  float  $skewness  of the residuals
+     * @param  list<QueenMerit>  $all  every queen of the records and the pedigree, the best first
+     */
+    public function __construct(
+        public Scale $scale,
+        public float $queens,
+        public float $rest,
+        public float $criterion,
+        public array $fixed,
+        public array $dropped,
+        public float $skewness,
+        public array $all,
+    ) {
+    }
+
+    /** Share of what differs between two seasons of the same yard that is the queen. */
+    public function repeatability(): float
+    {
+        return $this->queens + $this->rest > 0.0 ? $this->queens / ($this->queens + $this->rest) : 0.0;
+    }
+
+    public function isAnyDifferenceSeen(): bool
+    {
+        return $this->queens > 0.0;
+    }
+}

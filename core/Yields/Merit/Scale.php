@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Yields\Merit;
+
+/** On which yields are compared: as they are, or by the logarithm where a few hives give far more than the rest. */
+enum Scale: string
+{
+    case Kg = 'kg';
+    case Log = 'log';
+
+    public function of(float $kg): float
+    {
+        return $this === self::Kg ? $kg : log($kg + 1.0);
+    }
+
+    /** What a merit on this scale is in kg, in a yard and year in which the mean is so much. */
+    public function merit(float $value, float $meanKg): float
+    {
+        return $this === self::Kg ? $value : ($meanKg + 1.0) * (exp($value) - 1.0);
+    }
+}
