@@ -34,6 +34,7 @@ return [
         'account',
     ],
     'tasks' => [
+        App\Watch\FlowTasks::class,
         App\Assess\LookTasks::class,
         App\Clear\ClearingTasks::class,
         App\Clear\FollowUpTasks::class,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Calc\CalcController;
 use App\Day\CalendarController;
 use App\Support\Http\ProgramSignIn;
+use App\Watch\Scales\ReadingsController;
 use Illuminate\Support\Facades\Route;
 
 // Pure computation for programs: signed in by token or HTTP basic authentication, no record is read or written.
@@ -19,3 +20,12 @@ Route::get('/v1/calendar/{token}.ics', [CalendarController::class, 'feed'])
     ->where('token', '[A-Za-z0-9]{40}')
     ->middleware('throttle:60,1')
     ->name('calendar.feed');
+
+// For scales: each with a secret of its own, which opens nothing else.
+Route::prefix('v1/scales/{scale}')
+    ->middleware('throttle:scales')
+    ->where(['scale' => '[0-9a-zA-Z]{26}'])
+    ->group(function (): void {
+        Route::get('/', [ReadingsController::class, 'show'])->name('scales.show');
+        Route::post('/readings', [ReadingsController::class, 'store'])->name('scales.readings');
+    });

@@ -6,6 +6,7 @@ namespace App\Compare;
 
 use App\Operation\Computed;
 use App\Operation\CurrentOperation;
+use App\Support\Sheets\Csv;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -79,43 +80,7 @@ final readonly class CompareController
 
     public function csv(Formatter $format): StreamedResponse
     {
-        $crops = $this->yields->read();
-
-        return response()->streamDownload(
-            function () use ($crops, $format): void {
-                $out = fopen('php://output', 'w');
-                assert($out !== false);
-                $unit = $format->massUnit();
-                $head = ['yard', 'hive', 'season', 'queen', 'line', 'supers', 'frames', $unit, "sd_$unit", 'how'];
-                fputcsv($out, $head, escape: '');
-                foreach ($crops as $crop) {
-                    fputcsv(
-                        $out,
-                        [
-                            self::plain($crop->yard),
-                            self::plain($crop->hive),
-                            $crop->season,
-                            self::plain((string) $crop->queen),
-                            self::plain((string) $crop->line),
-                            $crop->supers,
-                            $crop->frames,
-                            round($format->massValue($crop->kg), 2),
-                            round($format->massValue($crop->sdKg), 2),
-                            $crop->weighed ? 'weighed and allotted' : 'estimated',
-                        ],
-                        escape: '',
-                    );
-                }
-            },
-            'marjoram-yields.csv',
-            ['Content-Type' => 'text/csv; charset=UTF-8'],
-        );
-    }
-
-    /** A spreadsheet must not take a name for a formula. */
-    private static function plain(string $text): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+        return Csv::download('marjoram-yields.csv', CropTable::of($this->crops(), $format));
     }
 
     /**

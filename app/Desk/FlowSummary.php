@@ -35,7 +35,7 @@ final readonly class FlowSummary
             $flow->forRipeness() === NectarFlow::Over,
             $mean === null ? '' : sprintf('%+.1f', $mean),
             $flow->presumedFrom !== null,
-            array_slice($flow->result->gainKgByDate, -self::DAYS, null, true),
+            array_slice($flow->gains(), -self::DAYS, null, true),
         );
     }
 }

@@ -68,7 +68,7 @@ final readonly class SummaryReader
             $apiary->id,
             'yard-summary',
             fn (): YardSummary => $this->makeYard($apiary),
-            [$this->winter->context($apiary), $this->yards->flow($apiary)],
+            [$this->winter->context($apiary), $this->yards->flow($apiary)->outline()],
         );
     }
 

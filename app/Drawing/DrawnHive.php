@@ -11,6 +11,8 @@ final readonly class DrawnHive
      * @param  list<DrawnBox>  $boxes
      * @param  list<string>  $under  short words under the code, such as "take 2"
      * @param  ?int  $reserveAfter  number of boxes below the reserve line, where one is drawn
+     * @param  ?string  $mark  of its queen: breed, replace or watch
+     * @param  string  $marked  the same in words
      */
     public function __construct(
         public string $code,
@@ -19,6 +21,8 @@ final readonly class DrawnHive
         public ?string $href = null,
         public array $under = [],
         public ?int $reserveAfter = null,
+        public ?string $mark = null,
+        public string $marked = '',
     ) {
     }
 

@@ -175,6 +175,17 @@ final readonly class Elevation
         $canvas->line('resl step', 1.0, $from, 1.0, $y)->line('resl', 0.0, $y, $pitch, $y);
     }
 
+    /** What is meant to be done with the queen: a crown is bred from, a cross gives way, an eye is watched. */
+    private function mark(Canvas $canvas, DrawnHive $hive, float $x, float $y): void
+    {
+        $shape = match ($hive->mark) {
+            'breed' => Canvas::at('M', $x, $y + 4.0).'v-7l3 3 3-4 3 4 3-3v7z',
+            'replace' => Canvas::at('M', $x, $y - 4.0).'l8 8m0-8l-8 8',
+            default => Canvas::at('M', $x, $y).'q5-7 10 0q-5 7-10 0zm5-1v2',
+        };
+        $canvas->titled($hive->marked, static fn (Canvas $inside) => $inside->path('qmark', $shape));
+    }
+
     private function code(
         Canvas $canvas,
         DrawnHive $hive,
@@ -189,6 +200,9 @@ final readonly class Elevation
                 $canvas->rect('thumb', 1.0, 0.0, $pitch - 2.0, $ground + $below);
             }
             $canvas->text('t14 b', $centre, $ground + 22.0, $hive->code, 'middle');
+            if ($hive->mark !== null) {
+                $this->mark($canvas, $hive, $centre + 5.0 * strlen($hive->code) + 5.0, $ground + 17.0);
+            }
             foreach ($hive->under as $i => $line) {
                 $canvas->text('t13 soft', $centre, $ground + 38.0 + 16.0 * $i, $line, 'middle');
             }

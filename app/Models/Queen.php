@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * A queen with her year, line and mother.
@@ -15,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $year
  * @property string|null $mother_id
  * @property string|null $notes
+ * @property Queen|null $mother
+ * @property QueenMark|null $mark
  */
 final class Queen extends Record
 {
@@ -24,6 +27,12 @@ final class Queen extends Record
     public function mother(): BelongsTo
     {
         return $this->belongsTo(Queen::class);
+    }
+
+    /** @return HasOne<QueenMark, $this> */
+    public function mark(): HasOne
+    {
+        return $this->hasOne(QueenMark::class);
     }
 
     public function label(): string

@@ -67,6 +67,10 @@ final class AppServiceProvider extends ServiceProvider
         Password::defaults(static fn (): Password => Password::min(10)->max(200));
         RateLimiter::for('sign-in', self::signIns(...));
         RateLimiter::for('calc', self::calculations(...));
+        RateLimiter::for('scales', static fn (Request $request): array => [
+            Limit::perMinute(60)->by('scale|'.$request->path()),
+            Limit::perMinute(600)->by('scales|'.$request->ip()),
+        ]);
         Session::extend('whole-file', WholeFileSessions::configured(...));
         Event::listen(Written::class, ReadAhead::after(...));
         Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));

@@ -22,6 +22,8 @@ final readonly class FlowChart
 
     private const BELOW = 30.0;
 
+    private const DAYS = 24;
+
     public function __construct(private Formatter $format)
     {
     }
@@ -29,7 +31,7 @@ final readonly class FlowChart
     /** Null where there is nothing to draw. */
     public function of(YardFlow $flow, float $height = 190.0): ?Picture
     {
-        $gains = $flow->result->gainKgByDate;
+        $gains = array_slice($flow->gains(), -self::DAYS, null, true);
         if ($gains === []) {
             return null;
         }

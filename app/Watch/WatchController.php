@@ -5,12 +5,22 @@ declare(strict_types=1);
 namespace App\Watch;
 
 use App\Models\Apiary;
+use App\Models\Bloom;
 use App\Models\FlowSign;
+use App\Models\HiveScale;
 use App\Models\ScaleWeight;
 use App\Operation\CurrentOperation;
+use App\Watch\Blooms\BloomCalendar;
+use App\Watch\Blooms\Plants;
+use App\Watch\Chart\Span;
+use App\Watch\Chart\WatchedReader;
+use App\Watch\Chart\WatchPicture;
+use App\Watch\Chart\Window;
 use App\YardState\YardReader;
+use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 
 final readonly class WatchController
 {
@@ -21,29 +31,37 @@ final readonly class WatchController
     public function __construct(
         private YardReader $yards,
         private CurrentOperation $current,
-        private FlowChart $chart,
     ) {
     }
 
-    public function index(): View
+    public function index(FlowChart $chart): View
     {
         $yards = [];
         foreach ($this->yards->apiaries() as $apiary) {
             $flow = $this->yards->flow($apiary);
-            $yards[] = new WatchedYard($apiary, $flow, $this->chart->of($flow, 110.0));
+            $yards[] = new WatchedYard($apiary, $flow, $chart->of($flow, 110.0));
         }
 
         return view('watch.index', ['yards' => $yards]);
     }
 
-    public function show(Apiary $apiary): View
-    {
+    public function show(
+        Request $request,
+        Apiary $apiary,
+        WatchedReader $reader,
+        WatchPicture $picture,
+        BloomCalendar $calendar,
+    ): View {
         $until = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
-        $flow = $this->yards->flow($apiary);
+        $window = $this->window($request);
+        $watched = $reader->read($apiary, $window);
         $hives = array_flip($this->yards->hiveIds($apiary));
+        $own = Bloom::query()->distinct()->orderBy('plant')->pluck('plant')->all();
 
         return view('watch.show', [
-            'watched' => new WatchedYard($apiary, $flow, $this->chart->of($flow)),
+            'apiary' => $apiary,
+            'page' => new YardWatch($watched, $hives),
+            'picture' => $watched->isEmpty() ? null : $picture->of($watched),
             'zone' => $this->current->get()->time_zone,
             'signs' => FlowSign::query()
                 ->where('apiary_id', $apiary->id)
@@ -57,9 +75,26 @@ final readonly class WatchController
                 ->latest('at')
                 ->limit(self::WEIGHTS)
                 ->get(),
-            'hives' => $hives,
-            'scaleHive' => $flow->scaleHive ?? array_key_first($hives),
+            'scales' => HiveScale::query()->where('apiary_id', $apiary->id)->with('hive')->orderBy('name')->get(),
+            'usual' => $calendar->of($apiary),
+            'plants' => Plants::of($apiary->latitude, $apiary->climate_source, array_values($own)),
             'now' => $this->current->now(),
         ]);
+    }
+
+    /** As the address says; the month about today where it says nothing that can be read. */
+    private function window(Request $request): Window
+    {
+        $span = $request->query('span');
+        $on = $request->query('on');
+        $today = $this->current->today();
+        $day = is_string($on) ? DateTimeImmutable::createFromFormat('!Y-m-d', $on, $today->getTimezone()) : false;
+        $isDay = $day !== false && $day->format('Y-m-d') === $on && $on > '1990' && $on < '2200';
+
+        return Window::about(
+            $isDay ? $day : $today,
+            (is_string($span) ? Span::tryFrom($span) : null) ?? Span::Month,
+            $this->current->get()->latitude < 0,
+        );
     }
 }

@@ -154,6 +154,7 @@ final readonly class Wording
             $what instanceof Clearing\Caution => $clearing->caution($what, $said->figures),
             $what instanceof Clearing\RankReason => $clearing->rank($what, $said->figures),
             $what instanceof SpinReason => (new SpinWords($this->format))->reason($what, $said->figures),
+            $what instanceof Flow\Filter\FilterReason => FlowWords::filter($what, $said->figures),
             $what instanceof Flow\FlowReason => (new FlowWords($this->format))->reason($what, $said->figures),
             default => throw new LogicException('There are no words for '.$what::class.'.'),
         };

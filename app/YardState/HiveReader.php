@@ -39,7 +39,7 @@ final readonly class HiveReader
      */
     public function read(Apiary $apiary, array $ids, NectarFlow $flow): array
     {
-        $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen', 'colonies'])->get();
+        $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen.mark', 'colonies'])->get();
         $looks = $this->looksOf($hives);
         $decisions = Decision::query()
             ->whereIn('stage', ['assess', 'winter'])
@@ -103,6 +103,7 @@ final readonly class HiveReader
             $boxes,
             ! $hive->isEmpty(),
             $hive->notes,
+            $hive->colony?->queen?->mark?->mark,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\YardState;
 
+use App\Models\MarkKind;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A hive on the day, its boxes from the floor up. */
@@ -14,6 +15,7 @@ final readonly class HiveState
      * @param  list<BoxState>  $boxes
      * @param  bool  $isAlive  a colony lives in it
      * @param  ?string  $notes  what a person noted of the hive
+     * @param  ?MarkKind  $mark  what is meant to be done with its queen
      */
     public function __construct(
         public string $id,
@@ -23,6 +25,7 @@ final readonly class HiveState
         public array $boxes,
         public bool $isAlive = true,
         public ?string $notes = null,
+        public ?MarkKind $mark = null,
     ) {
     }
 

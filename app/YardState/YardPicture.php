@@ -50,6 +50,8 @@ final readonly class YardPicture
             $how->link,
             $how->under,
             $how->reserveAfter,
+            $hive->mark?->value,
+            $hive->mark === null ? '' : $hive->mark->words(),
         );
     }
 

@@ -9,10 +9,10 @@ missing_packages() {
     nginx:nginx-light php-fpm8.2:php8.2-fpm runsvdir:runit "$@"; do
     PATH=$PATH:/usr/sbin:/usr/local/sbin command -v "${pair%%:*}" >/dev/null || printf '%s\n' "${pair##*:}"
   done
-  command -v php >/dev/null || { printf 'php8.2-%s\n' intl mbstring xml curl zip mysql; return; }
+  command -v php >/dev/null || { printf 'php8.2-%s\n' intl mbstring xml curl zip gd mysql; return; }
   local modules
   modules=$(php -m)
-  for pair in intl:intl mbstring:mbstring dom:xml curl:curl zip:zip pdo_mysql:mysql; do
+  for pair in intl:intl mbstring:mbstring dom:xml curl:curl zip:zip gd:gd pdo_mysql:mysql; do
     grep -qix "${pair%%:*}" <<<"$modules" || printf 'php8.2-%s\n' "${pair##*:}"
   done
 }

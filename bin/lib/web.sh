@@ -34,8 +34,8 @@ pm = static
 pm.max_children = 4
 clear_env = no
 catch_workers_output = yes
-php_admin_value[upload_max_filesize] = 8M
-php_admin_value[post_max_size] = 9M
+php_admin_value[upload_max_filesize] = 64M
+php_admin_value[post_max_size] = 66M
 FPM
   if as_root_only; then sed -i 's/^\[www\]$/[www]\nuser = root\ngroup = root/' "$RUN/php-fpm.conf"; fi
   cat >"$RUN/nginx.conf" <<NGINX
@@ -53,7 +53,7 @@ http {
   sendfile on;
   gzip on;
   gzip_types text/css application/javascript image/svg+xml application/json;
-  client_max_body_size 10m;
+  client_max_body_size 66m;
   client_body_temp_path $RUN/nginx-body;
   proxy_temp_path $RUN/nginx-proxy;
   fastcgi_temp_path $RUN/nginx-fastcgi;

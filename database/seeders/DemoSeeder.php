@@ -332,8 +332,18 @@ final class DemoSeeder extends Seeder
             'S4' => [$wet],
             'S5' => [$unseen],
         ]);
-        $present->scale($e, 'E8', $climate, 1.0);
-        $present->scale($n, 'N2', $climate, 0.8);
+        $here = $present->scale($e, 'E8', $climate, 1.0);
+        $there = $present->scale($n, 'N2', $climate, 0.8);
+        foreach ([[$e, $here], [$t, $here], [$s, $here], [$n, $there]] as [$yard, $days]) {
+            $present->past($yard, array_map(static fn (array $day): float => $day[1], $days));
+        }
+        $gains = array_map(static fn (array $day): float => $day[0], $here);
+        $present->sending($e, 'E4', $gains, 0.72, new DateTimeImmutable(self::TODAY.' 17:30 UTC'));
+        $present->blooms($e, [
+            'Rape' => [['05-14', '06-04'], ['05-18', '06-08'], ['05-12', '06-02']],
+            'Lime' => [['06-30', '07-22'], ['07-06', '07-25'], ['07-03', '07-24']],
+        ]);
+        $present->blooms($n, ['Heather' => [['08-06', '08-30'], ['08-02', '08-27'], ['08-01', '']]]);
         $present->signs($e, [
             ['main-bloom', 'finished', '2026-08-02 17:00:00'],
             ['robbing-test', 'robbed', '2026-08-03 12:30:00'],

@@ -10,6 +10,8 @@ const actions = {
   j: () => toHive(1),
   k: () => toHive(-1),
 };
+// Links that a page names its own keys for.
+for (const key of '+-[]') actions[key] = () => click(`a[data-press="${key}"]`);
 for (const stage of '123456') actions[stage] = () => click(`.stages a[data-key="${stage}"]`);
 
 document.addEventListener('keydown', (event) => {

@@ -185,6 +185,21 @@ final class QueenModelTest extends TestCase
         self::assertGreaterThanOrEqual(0.70, $breedRight / $breed);
     }
 
+    public function test_the_logarithm_where_good_hives_differ_more(): void
+    {
+        $random = new SeededRandom(12);
+        $even = $skewed = [];
+        for ($n = 0; $n < 160; $n++) {
+            [$hive, $season, $queen] = ['H'.$n % 40, 2022 + intdiv($n, 40), 'q'.$n % 40];
+            $even[] = new YieldRecord($hive, 'Y', $season, $queen, max(0.0, $random->normal(40.0, 9.0)));
+            $skewed[] = new YieldRecord($hive, 'Y', $season, $queen, exp($random->normal(3.2, 0.7)));
+        }
+        $model = new QueenModel;
+        self::assertTrue($model->fit($even)->isLikelierThan($model->fit($even, [], Scale::Log)));
+        self::assertTrue($model->fit($skewed, [], Scale::Log)->isLikelierThan($model->fit($skewed)));
+        self::assertEqualsWithDelta(30.0 * (exp(0.1) - 1.0), Scale::Log->merit(0.1, 29.0), 1e-9);
+    }
+
     /** @return list<YieldRecord> two hives beside six others over four seasons */
     private function twoLines(): array
     {

@@ -54,9 +54,9 @@ final class AuthorisationTest extends FeatureTestCase
     {
         foreach ($this->routes() as $route) {
             if (in_array('auth', $route->gatherMiddleware(), true)) {
-                $this->call($route->methods()[0], $this->url($route), ['_key' => (string) Str::ulid()])->assertRedirect(
-                    '/sign-in',
-                );
+                $answer = $this->call($route->methods()[0], $this->url($route), ['_key' => (string) Str::ulid()]);
+                self::assertSame(302, $answer->getStatusCode(), $this->url($route));
+                $answer->assertRedirect('/sign-in');
             }
         }
     }
@@ -169,6 +169,21 @@ final class AuthorisationTest extends FeatureTestCase
             'jarKind' => Models\JarKind::query()->value('id'),
             'sign' => Models\FlowSign::query()->value('id'),
             'weight' => Models\ScaleWeight::query()->value('id'),
+            'bloom' => Models\Bloom::query()->value('id'),
+            'hiveScale' => $scale = Models\HiveScale::query()->value('id'),
+            'scaleImport' => Models\ScaleImport::query()->create([
+                'hive_scale_id' => $scale,
+                'file_name' => 'a.csv',
+                'readings' => 1,
+                'first_at' => '2026-07-01 12:00:00',
+                'last_at' => '2026-07-01 12:00:00',
+            ])->id,
+            'queenMark' => Models\QueenMark::query()->firstOrCreate(
+                ['queen_id' => Models\Queen::query()->value('id')],
+                ['mark' => 'watch'],
+            )->id,
+            'yieldImport' => Models\YieldImport::query()->create(['file_name' => 'a.csv', 'rows' => 0])->id,
+            'season' => '2025',
             'frame' => Models\FrameLook::query()->value('id'),
             'reading' => Models\MoistureReading::query()->value('id'),
             'look' => Models\WinterLook::query()->value('id'),

@@ -19,6 +19,8 @@ final class PageRulesTest extends FeatureTestCase
         '/',
         '/watch',
         '/watch/ekbacken',
+        '/watch/ekbacken?span=season',
+        '/watch/ekbacken/scales',
         '/assess',
         '/assess/ekbacken',
         '/assess/ekbacken/E3',
@@ -40,6 +42,10 @@ final class PageRulesTest extends FeatureTestCase
         '/honey-room/batches',
         '/honey-room/equipment',
         '/compare',
+        '/compare/queens',
+        '/compare/yards',
+        '/compare/plan',
+        '/compare/out',
         '/compare?hive=E8&sort=index',
         '/calibrate',
         '/yards',
@@ -142,7 +148,7 @@ final class PageRulesTest extends FeatureTestCase
             },
         );
         $data =
-            '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter|mild|minty|lime|clover|Steel|tank|Pound|Small|White|bucket|gate|pail|jar|stand/';
+            '/Marjoram|Ekbacken|Tegelbruket|Norra|Heden|Skolgården|Europe|Stockholm|Austral|Keeper|Partner|Helper|Viewer|Langstroth|British|National|Dadant|Blatt|frames|deep|medium|shallow|brood|super|Mites|late|summer|Summer|Spring|slope|morning|south|rape|demo|example|Bench|Hand|refractometer|Heather|Letter|Enter|mild|minty|lime|clover|Lime|Rape|Scale under the oak|Steel|tank|Pound|Small|White|bucket|gate|pail|jar|stand/';
         foreach (
             [
                 '/',
@@ -162,6 +168,11 @@ final class PageRulesTest extends FeatureTestCase
                 '/honey-room/batches',
                 '/honey-room/equipment',
                 '/compare',
+                '/compare/queens',
+                '/compare/yards',
+                '/compare/plan',
+                '/compare/out',
+                '/watch/ekbacken/scales',
                 '/calibrate',
                 '/practise',
                 '/practise/scale',

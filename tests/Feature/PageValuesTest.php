@@ -104,7 +104,12 @@ final class PageValuesTest extends FeatureTestCase
         TakenSuperFactory::new()->of($one, 2026)->weighed(18.25)->create();
         $lines = explode("\n", trim($this->get('/compare.csv')->streamedContent()));
         self::assertSame(
-            ['yard,hive,season,queen,line,supers,frames,kg,sd_kg,how', '"Lime Row",L1,2026,,,1,0,18.25,0.2,"weighed and allotted"'],
+            [
+                'yard,hive,season,queen,line,supers,frames,kg,sd_kg,how,swarmed,split,first_season',
+                '"Lime Row",L1,2026,,,1,0,18.25,0.2,"weighed and allotted",0,0,0',
+                // Bees lived there when its yard was harvested: it gave nothing, and counts.
+                '"Lime Row",L2,2026,,,0,0,0,0,"nothing taken",0,0,0',
+            ],
             $lines,
         );
     }

@@ -9,6 +9,7 @@ use App\Desk\SummaryReader;
 use App\Models\Apiary;
 use App\Models\Decision;
 use App\Models\Hive;
+use App\Models\HiveScale;
 use App\Models\ScaleWeight;
 use App\Models\WeatherDay;
 use App\Support\Units\Formatter;
@@ -58,6 +59,7 @@ final class ReadersTest extends FeatureTestCase
         self::assertSame(NectarFlow::Over, $flow('tegelbruket')->forRipeness());
         self::assertSame(NectarFlow::On, $flow('norra-heden')->forRipeness());
         ScaleWeight::query()->where('apiary_id', self::yard('ekbacken')->id)->delete();
+        HiveScale::query()->where('apiary_id', self::yard('ekbacken')->id)->delete();
         Cache::flush();
         // As the next request would.
         $this->demo();

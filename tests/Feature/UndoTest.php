@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Apiary;
 use App\Models\Batch;
+use App\Models\Bloom;
 use App\Models\Box;
 use App\Models\BoxKindRow;
 use App\Models\BoxPlace;
@@ -26,6 +27,7 @@ use App\Models\FrameLook;
 use App\Models\FrozenClearing;
 use App\Models\HarvestPolicy;
 use App\Models\Hive;
+use App\Models\HiveScale;
 use App\Models\HiveWeighing;
 use App\Models\Instrument;
 use App\Models\JarFill;
@@ -35,7 +37,9 @@ use App\Models\MoistureReading;
 use App\Models\Operation;
 use App\Models\Pour;
 use App\Models\Queen;
+use App\Models\QueenMark;
 use App\Models\RoomCheck;
+use App\Models\ScaleImport;
 use App\Models\ScaleWeight;
 use App\Models\Schedule;
 use App\Models\Schedules\AskedRounds;
@@ -46,7 +50,10 @@ use App\Models\Treatment;
 use App\Models\User;
 use App\Models\WeatherDay;
 use App\Models\WinterLook;
+use App\Models\YieldImport;
+use App\Operation\CurrentOperation;
 use App\Rounds\QuestionReader;
+use App\Support\Sheets\Parked;
 use DateTimeImmutable;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
@@ -82,6 +89,11 @@ final class UndoTest extends FeatureTestCase
         'forgotten.change',
         'account.members.destroy',
         'clear.rounds.stop',
+        // A file laid aside counts for nothing yet; a whole operation is taken back in its own test.
+        'watch.scales.park',
+        'compare.notes.park',
+        'compare.in.whole',
+        'compare.in.back',
         'undo',
         'start.store',
         'sign-in',
@@ -182,11 +194,83 @@ final class UndoTest extends FeatureTestCase
     {
         return [
             ...$this->looking(),
+            ...$this->watching(),
+            ...$this->comparing(),
             ...$this->winter(),
             ...$this->clearing(),
             ...$this->bench(),
             ...$this->keeping(),
             ...$this->calibrating(),
+        ];
+    }
+
+    /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
+    private function watching(): array
+    {
+        $scale = static fn (): HiveScale => HiveScale::query()->firstOrFail();
+        $parked = static fn (): string => app(Parked::class)->keep(app(CurrentOperation::class)->get()->id, "at;kg\n2026-07-01 12:00;41,5\n2026-07-02 12:00;42,1\n", 'a.csv');
+        $import = static fn (): ScaleImport => ScaleImport::query()->create([
+            'hive_scale_id' => $scale()->id,
+            'file_name' => 'a.csv',
+            'readings' => 0,
+            'first_at' => '2026-07-01 12:00:00',
+            'last_at' => '2026-07-01 12:00:00',
+        ]);
+
+        return [
+            'watch.blooms.store' => fn (): array => [
+                'POST',
+                '/watch/ekbacken/blooms',
+                ['plant' => 'ivy', 'what' => 'began', 'on' => '2026-08-02'],
+            ],
+            'watch.blooms.store ended' => fn (): array => [
+                'POST',
+                '/watch/ekbacken/blooms',
+                ['plant' => 'Lime', 'what' => 'ended', 'on' => '2026-07-26'],
+            ],
+            'watch.blooms.destroy' => fn (): array => ['DELETE', '/watch/blooms/'.Bloom::query()->value('id'), []],
+            'watch.scales.store' => fn (): array => [
+                'POST',
+                '/watch/ekbacken/scales',
+                ['name' => 'Second', 'hive' => $this->hive('E2')->id],
+            ],
+            'watch.scales.secret' => fn (): array => ['PUT', '/watch/scales/'.$scale()->id.'/secret', []],
+            'watch.scales.read' => fn (): array => ['POST', '/watch/scales/'.$scale()->id.'/map', ['file' => $parked()]],
+            'watch.scales.destroy' => fn (): array => ['DELETE', '/watch/scales/'.$scale()->id, []],
+            'watch.imports.destroy' => fn (): array => ['DELETE', '/watch/imports/'.$import()->id, []],
+        ];
+    }
+
+    /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
+    private function comparing(): array
+    {
+        $queen = static fn (): Queen => Queen::query()->orderByDesc('year')->firstOrFail();
+        $sheet = static fn (): string => app(Parked::class)->keep(app(CurrentOperation::class)->get()->id, "hive;year;kg\nE1;2019;21,5\nE2;2019;30\n", 'old.csv');
+        $import = static function (): YieldImport {
+            $import = YieldImport::query()->create(['file_name' => 'old.csv', 'rows' => 1]);
+            $import->yields()->create(['yard' => 'Ekbacken', 'hive' => 'E1', 'season' => 2018, 'kg' => 12.0]);
+
+            return $import;
+        };
+
+        return [
+            'compare.mark' => fn (): array => [
+                'PUT',
+                '/compare/queens/'.$queen()->id.'/mark',
+                ['mark' => 'breed', 'daughters' => '4', 'reason' => 'calm and full'],
+            ],
+            'compare.unmark' => function () use ($queen): array {
+                $mark = QueenMark::query()->create(['queen_id' => $queen()->id, 'mark' => 'watch']);
+
+                return ['DELETE', "/compare/marks/$mark->id", []];
+            },
+            'compare.mother' => fn (): array => [
+                'PUT',
+                '/compare/queens/'.$queen()->id.'/mother',
+                ['mother' => Queen::query()->orderBy('year')->value('id')],
+            ],
+            'compare.notes.store' => fn (): array => ['POST', '/compare/notes', ['file' => $sheet()]],
+            'compare.notes.destroy' => fn (): array => ['DELETE', '/compare/notes/'.$import()->id, []],
         ];
     }
 

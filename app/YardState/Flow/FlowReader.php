@@ -6,15 +6,19 @@ namespace App\YardState\Flow;
 
 use App\Models\Apiary;
 use App\Models\FlowSign;
-use App\Models\ScaleWeight;
+use App\Models\WeatherDay;
 use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\Support\GroundDistance;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Filter\FilterResult;
+use Marjoram\Core\Flow\Filter\FlightDay;
+use Marjoram\Core\Flow\Filter\FlowFilter;
+use Marjoram\Core\Flow\Filter\LoggedHandling;
+use Marjoram\Core\Flow\Filter\MeanOfScales;
 use Marjoram\Core\Flow\Flow;
 use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\Sign;
@@ -24,10 +28,20 @@ final readonly class FlowReader
 {
     private const NEIGHBOUR_KM = 15.0;
 
+    /** The rule looks back so far. */
     private const DAYS = 24;
 
-    public function __construct(private CurrentOperation $current, private Computed $computed)
-    {
+    /** The filter knows of the whole flow. */
+    private const FILTER_DAYS = 150;
+
+    /** From so many days of readings on, the filter judges. */
+    private const FILTER_FROM = 7;
+
+    public function __construct(
+        private CurrentOperation $current,
+        private Computed $computed,
+        private WeightReader $weights,
+    ) {
     }
 
     /**
@@ -46,19 +60,85 @@ final readonly class FlowReader
     private function make(Apiary $apiary, ?Apiary $source): YardFlow
     {
         $now = $this->current->now();
-        $weights = $source === null ? new Collection : $this->weights($source);
-        $evidence = $this->evidence($apiary);
-        $readings = array_values($weights->map($this->reading(...))->all());
+        $hives = $source === null
+            ? []
+            : array_values($this->weights->of($source->id, $now->modify('-'.self::FILTER_DAYS.' days'), $now));
+        $signs = $this->evidence($apiary);
+        $recent = $now->modify('-'.self::DAYS.' days');
+        $evidence = array_values(array_filter($signs, static fn (Evidence $one): bool => $one->at >= $recent));
+        $main = $hives[0] ?? null;
+        $moves = array_map(static fn (LoggedHandling $one): DateTimeImmutable => $one->at, $main->logged ?? []);
         $isOwn = $source !== null && $source->is($apiary);
-
-        $moves = $this->moves($weights->last()?->hive_id);
+        [$filter, $gains] = $this->filter($apiary, $hives, $signs);
 
         return new YardFlow(
-            (new Flow)->assess($readings, $evidence, $now, $moves),
-            $isOwn ? $weights->last()?->hive_id : null,
+            (new Flow)->assess(array_values(array_filter(
+                $main->readings ?? [],
+                static fn (ScaleReading $one): bool => $one->at >= $recent,
+            )), $evidence, $now, $moves),
+            $isOwn ? $main?->hiveId : null,
             $source === null || $isOwn ? null : $source->name,
             $evidence,
+            $filter,
+            $gains,
         );
+    }
+
+    /**
+     * By the readings of one hive, or by the mean of all that are weighed.
+     *
+     * @param  list<HiveWeights>  $hives
+     * @param  list<Evidence>  $signs
+     * @return array{?FilterResult, list<ScaleGains>} no answer where too few days were weighed
+     */
+    private function filter(Apiary $apiary, array $hives, array $signs): array
+    {
+        $hives = array_values(array_filter(
+            $hives,
+            static fn (HiveWeights $one): bool => $one->days() >= self::FILTER_FROM,
+        ));
+        if ($hives === []) {
+            return [null, []];
+        }
+        [$now, $zone] = [$this->current->now(), new DateTimeZone($this->current->get()->time_zone)];
+        [$readings, $logged, $gains] = [$hives[0]->readings, $hives[0]->logged, []];
+        if (count($hives) > 1) {
+            $mean = MeanOfScales::of(
+                array_map(static fn (HiveWeights $one): array => $one->readings, $hives),
+                array_map(static fn (HiveWeights $one): array => $one->logged, $hives),
+                $now,
+                $zone,
+            );
+            [$readings, $logged] = [$mean->readings, $mean->logged];
+            $gains = array_map(
+                static fn (HiveWeights $one, array $kg): ScaleGains => new ScaleGains($one->hiveId, $kg),
+                $hives,
+                $mean->gains,
+            );
+        }
+        $filter = (new FlowFilter)->assess($readings, $logged, $this->weather($apiary), $signs, $now, $zone);
+
+        return [$filter, $gains];
+    }
+
+    /** @return array<string, FlightDay> by date; what is still to come is the forecast */
+    private function weather(Apiary $apiary): array
+    {
+        $days = [];
+        $rows = WeatherDay::query()
+            ->where('apiary_id', $apiary->id)
+            ->where('date', '>=', $this->current->now()->modify('-'.self::FILTER_DAYS.' days')->format('Y-m-d'))
+            ->toBase()
+            ->get(['date', 'max_c', 'rain_p', 'sun']);
+        foreach ($rows as $row) {
+            $days[substr((string) $row->date, 0, 10)] = new FlightDay(
+                maxC: (float) $row->max_c,
+                rainChance: (float) $row->rain_p,
+                sun: (float) $row->sun,
+            );
+        }
+
+        return $days;
     }
 
     /**
@@ -83,78 +163,27 @@ final readonly class FlowReader
     /** @return list<string> ids of yards with a weight in the days that are looked at */
     private function yardsWithScales(): array
     {
-        [$since, $until] = $this->span();
+        $now = $this->current->now();
 
-        return array_values(
-            ScaleWeight::query()->whereBetween('at', [$since, $until])->distinct()->pluck('apiary_id')->all(),
-        );
-    }
-
-    /**
-     * Of one hive, that with the most of them: weights of two hives are no gain.
-     *
-     * @return Collection<int, ScaleWeight>
-     */
-    private function weights(Apiary $apiary): Collection
-    {
-        return ScaleWeight::query()
-            ->where('apiary_id', $apiary->id)
-            ->whereBetween('at', $this->span())
-            ->orderBy('at')
-            ->get()
-            ->groupBy('hive_id')
-            ->sortByDesc(static fn (Collection $of): int => $of->count())
-            ->first() ?? new Collection;
-    }
-
-    /** @return list<DateTimeImmutable> days on which boxes were put on this hive or taken off it */
-    private function moves(?string $hiveId): array
-    {
-        if ($hiveId === null) {
-            return [];
-        }
-        $since = $this->span()[0]->format('Y-m-d');
-        $places = DB::table('box_places')->where('hive_id', $hiveId)->whereNull('deleted_at');
-        $days = [
-            ...$places->clone()->where('since', '>=', $since)->pluck('since'),
-            ...$places->clone()->where('until', '>=', $since)->pluck('until'),
-        ];
-
-        return array_values(array_map(
-            static fn (mixed $day): DateTimeImmutable => new DateTimeImmutable(is_string($day) ? $day : 'now'),
-            array_unique($days),
-        ));
+        return $this->weights->yards($now->modify('-'.self::DAYS.' days'), $now);
     }
 
     /** @return list<Evidence> */
     private function evidence(Apiary $apiary): array
     {
+        [$now, $utc] = [$this->current->now(), new DateTimeZone('UTC')];
         $signs = FlowSign::query()
             ->where('apiary_id', $apiary->id)
-            ->whereBetween('seen_at', $this->span())
+            ->whereBetween('seen_at', [$now->modify('-'.self::FILTER_DAYS.' days')->setTimezone($utc), $now->setTimezone($utc)])
             ->orderBy('seen_at')
             ->get();
 
         return array_values(array_filter($signs->map($this->sign(...))->all()));
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable} */
-    private function span(): array
-    {
-        $utc = new DateTimeZone('UTC');
-        $now = $this->current->now();
-
-        return [$now->modify('-'.self::DAYS.' days')->setTimezone($utc), $now->setTimezone($utc)];
-    }
-
     private static function km(Apiary $a, Apiary $b): float
     {
         return GroundDistance::km([$a->latitude, $a->longitude], [$b->latitude, $b->longitude]);
-    }
-
-    private function reading(ScaleWeight $weight): ScaleReading
-    {
-        return new ScaleReading(DateTimeImmutable::createFromInterface($weight->at), $weight->kg);
     }
 
     private function sign(FlowSign $sign): ?Evidence

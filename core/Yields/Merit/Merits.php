@@ -14,6 +14,7 @@ final readonly class Merits
      * @param  array<string, float>  $fixed  what a swarm, a split cost (below zero), of those that can be told
      * @param  list<string>  $dropped  of them, those that cannot be told from yards and years
      * @param  float  $skewness  of the residuals
+     * @param  float  $jacobian  what makes the criteria of both scales comparable: density of kg
      * @param  list<QueenMerit>  $all  every queen of the records and the pedigree, the best first
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Merits
         public array $fixed,
         public array $dropped,
         public float $skewness,
+        public float $jacobian,
         public array $all,
     ) {
     }
@@ -32,6 +34,12 @@ final readonly class Merits
     public function repeatability(): float
     {
         return $this->queens + $this->rest > 0.0 ? $this->queens / ($this->queens + $this->rest) : 0.0;
+    }
+
+    /** Which of two scales the yields are likelier on (as G. Box and D. Cox 1964 choose a transformation). */
+    public function isLikelierThan(self $other): bool
+    {
+        return $this->criterion + $this->jacobian < $other->criterion + $other->jacobian;
     }
 
     public function isAnyDifferenceSeen(): bool

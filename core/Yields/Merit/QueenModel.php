@@ -50,6 +50,7 @@ final readonly class QueenModel
             throw InvalidInput::because('There is no record.', 'at least one record', '/records');
         }
         $design = Design::of($records, $mothers, $scale);
+        $jacobian = $scale->jacobian(array_map(static fn (YieldRecord $one): float => $one->kg, $records));
         $plain = new PlainFit($design);
         $free = max(1, $design->records() - $plain->rank);
         $equations = new MixedEquations($design, array_keys($plain->covariates));
@@ -62,12 +63,12 @@ final readonly class QueenModel
             )
             : [INF, INF];
         if ($criterion > $plain->criterion() - self::NO_BETTER) {
-            return $this->none($design, $plain, $scale, $free);
+            return $this->none($design, $plain, $scale, $free, $jacobian);
         }
         $solved = $equations->at(exp($log));
         $rest = $solved->squares / $free;
 
-        return $this->merits($design, $plain, $scale, $solved, $rest, $criterion, $alive);
+        return $this->merits($design, $plain, $scale, $solved, $rest, $criterion, $jacobian, $alive);
     }
 
     /** @param  list<string>|null  $alive */
@@ -78,6 +79,7 @@ final readonly class QueenModel
         Solved $solved,
         float $rest,
         float $criterion,
+        float $jacobian,
         ?array $alive,
     ): Merits {
         $queens = $rest / $solved->ratio;
@@ -117,6 +119,7 @@ final readonly class QueenModel
             $solved->covariates(),
             $plain->dropped,
             $solved->skewness(),
+            $jacobian,
             $all,
         );
     }
@@ -132,7 +135,7 @@ final readonly class QueenModel
         };
     }
 
-    private function none(Design $design, PlainFit $plain, Scale $scale, int $free): Merits
+    private function none(Design $design, PlainFit $plain, Scale $scale, int $free, float $jacobian): Merits
     {
         $all = [];
         foreach ($design->pedigree->names as $i => $name) {
@@ -150,6 +153,7 @@ final readonly class QueenModel
             $plain->covariates,
             $plain->dropped,
             $plain->skewness,
+            $jacobian,
             $all,
         );
     }

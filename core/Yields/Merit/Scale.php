@@ -15,6 +15,16 @@ enum Scale: string
         return $this === self::Kg ? $kg : log($kg + 1.0);
     }
 
+    /**
+     * Minus twice the logarithm of how much wider a small piece of this scale is in kg, over all yields.
+     *
+     * @param  list<float>  $kg
+     */
+    public function jacobian(array $kg): float
+    {
+        return $this === self::Kg ? 0.0 : 2.0 * array_sum(array_map($this->of(...), $kg));
+    }
+
     /** What a merit on this scale is in kg, in a yard and year in which the mean is so much. */
     public function merit(float $value, float $meanKg): float
     {

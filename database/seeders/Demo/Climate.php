@@ -20,7 +20,7 @@ final readonly class Climate
     /**
      * Net gain of a strong hive by day of a season, kg: rape around 24 May, lime around 16 July, heather in August.
      *
-     * @return array<string, float>
+     * @return array<string, array{float, float}> that, and how good the day was for flying: 0 as usual, about -1 to 1
      */
     public function gains(int $season, float $rape, float $lime, float $heather, string $until): array
     {
@@ -34,13 +34,11 @@ final readonly class Climate
             $weather = 0.6 * $weather + $this->random->normal(0.0, 0.5);
             $nectar =
                 $rape * self::bell($day, "$season-05-24", 9.0) +
-                $lime * self::bell($day, "$season-07-16", 8.0) +
+                $lime * self::bell($day, "$season-07-16", 7.4) +
                 $heather * self::bell($day, "$season-08-16", 9.0);
             $use = 0.12 + 0.1 * self::bell($day, "$season-06-20", 30.0);
-            $gains[$day->format('Y-m-d')] = round(
-                max(0.0, $nectar * (1.0 + 0.45 * $weather)) - $use + $this->random->normal(0.0, 0.05),
-                3,
-            );
+            $gain = max(0.0, $nectar * (1.0 + 0.45 * $weather)) - $use + $this->random->normal(0.0, 0.05);
+            $gains[$day->format('Y-m-d')] = [round($gain, 3), $weather];
         }
 
         return $gains;
@@ -63,6 +61,31 @@ final readonly class Climate
                 'max_c' => round($max, 1),
                 'rain_p' => round($rain, 2),
                 'sun' => round(max(0.0, min(1.0, 0.75 - 0.8 * $rain + 0.1)), 2),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What the weather of days was by how good they were for flying.
+     *
+     * @param  array<string, float>  $days  by date
+     * @return list<array{date: string, min_c: float, max_c: float, rain_p: float, sun: float}>
+     */
+    public static function past(array $days): array
+    {
+        $rows = [];
+        foreach ($days as $date => $good) {
+            $mean = self::MEANS[(int) substr($date, 5, 2) - 1];
+            $max = $mean + 5.0 + 2.5 * $good;
+            $rain = 1.0 / (1.0 + exp(1.6 + 2.4 * $good));
+            $rows[] = [
+                'date' => $date,
+                'min_c' => round($max - 9.0, 1),
+                'max_c' => round($max, 1),
+                'rain_p' => round($rain, 2),
+                'sun' => round(max(0.0, min(1.0, 0.55 + 0.35 * $good)), 2),
             ];
         }
 

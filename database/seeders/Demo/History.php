@@ -19,6 +19,9 @@ final class History
 
     private int $queens = 0;
 
+    /** @var array<string, list<array{int, string, float}>> queens of each line: year, id, merit */
+    private array $bred = [];
+
     private int $boxes = 0;
 
     public function __construct(private readonly Rows $rows, private readonly SeededRandom $random)
@@ -118,7 +121,26 @@ final class History
         $hive->queenYear = $year;
         $hive->merit = $this->random->normal($mean, $sd);
         $hive->queenCode = sprintf('%s-%02d-%02d', $line, $year % 100, $this->queens);
-        $hive->queenId = $this->rows->add('queens', ['code' => $hive->queenCode, 'line' => $line, 'year' => $year]);
+        $hive->queenId = $this->rows->add('queens', [
+            'code' => $hive->queenCode,
+            'line' => $line,
+            'year' => $year,
+            'mother_id' => $this->mother($line, $year),
+        ]);
+        $this->bred[$line][] = [$year, $hive->queenId, $hive->merit];
+    }
+
+    /** The best of her line of the three years before is bred from; the first of a line have no known one. */
+    private function mother(string $line, int $year): ?string
+    {
+        $best = null;
+        foreach ($this->bred[$line] ?? [] as $one) {
+            if ($one[0] < $year && $one[0] >= $year - 3 && ($best === null || $one[2] > $best[2])) {
+                $best = $one;
+            }
+        }
+
+        return $best[1] ?? null;
     }
 
     private function fact(DemoHive $hive, string $kind, string $date): void

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
+use App\Devices\SimulatedHive;
 use DateTimeImmutable;
+use DateTimeZone;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /** The yards as they stand on the demo's day: stacks, what was seen of them, scales, signs, strengths, dates. */
@@ -74,8 +76,10 @@ final readonly class Present
         }
     }
 
-    public function scale(Yard $yard, string $code, Climate $climate, float $strength): void
+    /** @return array<string, array{float, float}> of this season: gain, and how good for flying, by date */
+    public function scale(Yard $yard, string $code, Climate $climate, float $strength): array
     {
+        $flying = [];
         foreach ([2022, 2023, 2024, 2025, 2026] as $season) {
             $until = $season === 2026 ? $this->today->format('Y-m-d') : "$season-09-20";
             $kg = 38.0 + $this->random->normal(0.0, 2.0);
@@ -87,8 +91,11 @@ final readonly class Present
                     2.1 * $strength,
                     $yard->heather ? 3.4 : 0.0,
                     $until,
-                ) as $date => $gain
+                ) as $date => [$gain, $good]
             ) {
+                if ($season === 2026) {
+                    $flying[$date] = [$gain, $good];
+                }
                 $kg += $gain;
                 if (! $taken && ! $yard->heather && $date >= "$season-06-09") {
                     $kg -= 41.0;
@@ -101,6 +108,61 @@ final readonly class Present
                     'kg' => max(15.0, round($kg, 2)),
                 ]);
             }
+        }
+        unset($flying[$this->today->format('Y-m-d')]);
+
+        return $flying;
+    }
+
+    /**
+     * A second hive of a yard on a scale that sends by itself: somewhat weaker than the first.
+     *
+     * @param  array<string, float>  $gains  of the first, by date
+     */
+    public function sending(Yard $yard, string $code, array $gains, float $strength, DateTimeImmutable $until): void
+    {
+        $id = $this->rows->add('hive_scales', [
+            'apiary_id' => $yard->id,
+            'hive_id' => $yard->hives[$code]->id,
+            'name' => 'Scale under the oak',
+            'heard_at' => $until->format('Y-m-d H:i:s'),
+        ]);
+        $own = array_map(static fn (float $kg): float => $strength * max(0.0, $kg) + min(0.0, $kg), $gains);
+        $dates = array_keys($gains);
+        $steps = [$dates[50] => 8.6, $dates[64] => -31.5, $dates[92] => 8.4];
+        $hive = new SimulatedHive(411, 39.0, $own, $steps, isKept: false);
+        $from = new DateTimeImmutable($dates[0], new DateTimeZone('UTC'));
+        foreach ($hive->readings($from, $until, 15) as $at => $kg) {
+            $this->rows->reading($id, $at, $kg);
+        }
+    }
+
+    /**
+     * What flowered when, over the seasons.
+     *
+     * @param  array<string, list<array{string, string}>>  $plants  first and last day by plant, the oldest first
+     */
+    public function blooms(Yard $yard, array $plants): void
+    {
+        foreach ($plants as $plant => $days) {
+            foreach ($days as $i => [$first, $last]) {
+                $season = 2026 - count($days) + 1 + $i;
+                $this->rows->add('blooms', [
+                    'apiary_id' => $yard->id,
+                    'plant' => $plant,
+                    'season' => $season,
+                    'began_on' => "$season-$first",
+                    'ended_on' => $last === '' ? null : "$season-$last",
+                ]);
+            }
+        }
+    }
+
+    /** @param  array<string, float>  $flying */
+    public function past(Yard $yard, array $flying): void
+    {
+        foreach (Climate::past($flying) as $day) {
+            $this->rows->add('weather_days', ['apiary_id' => $yard->id, 'source' => 'stand-in'] + $day);
         }
     }
 

@@ -23,6 +23,8 @@ final class Rows
         'frame_looks',
         'moisture_readings',
         'scale_weights',
+        'hive_scales',
+        'blooms',
         'flow_signs',
         'weather_days',
         'winter_looks',
@@ -51,6 +53,9 @@ final class Rows
     /** @var array<string, list<array<string, mixed>>> */
     private array $rows = [];
 
+    /** @var list<array<string, mixed>> */
+    private array $readings = [];
+
     public function __construct(public readonly string $operationId, private readonly string $now)
     {
     }
@@ -68,6 +73,17 @@ final class Rows
             ] + $row;
 
         return $id;
+    }
+
+    /** What a scale sent: no record, it goes with its scale. */
+    public function reading(string $scaleId, int $at, float $kg): void
+    {
+        $this->readings[] = [
+            'hive_scale_id' => $scaleId,
+            'at' => gmdate('Y-m-d H:i:s', $at),
+            'source' => '',
+            'kg' => $kg,
+        ];
     }
 
     /** Changes a row added before. */
@@ -103,7 +119,10 @@ final class Rows
                 }
             }
         }
-        $this->rows = [];
+        foreach (array_chunk($this->readings, 2000) as $chunk) {
+            DB::table('scale_readings')->insert($chunk);
+        }
+        $this->rows = $this->readings = [];
     }
 
     /**

@@ -10,6 +10,7 @@
       @endforeach
     </nav>
   </div>
+  @include('compare.tabs')
   @if ($page->rows->isEmpty())
     <p class="empty">
       {{ __('When the first lot is weighed, each hive stands here next to its neighbours.') }}
@@ -55,7 +56,9 @@
               <dd>{{ $f->kg($one->kg) }} <span class="rng">{{ __('a season') }}</span></dd>
             @endforeach
           </dl>
-          <p class="sub">{{ __('plain means; not yet freed of yard and year') }}</p>
+          <p class="sub">{{ __('plain means; freed of yard and year under') }} <a class="link"
+              href="{{ route('compare.queens') }}"
+            >{{ __('Queens') }}</a></p>
         </section>
       @endif
     @endif

@@ -14,7 +14,7 @@
           {{ $one->flow->sentence() }}
         </h2>
         <span class="sub">
-          {{ __('over with :p', ['p' => $f->percent($one->flow->result->pOver)]) }}
+          {{ __('over with :p', ['p' => $f->percent($one->flow->pOver())]) }}
           @if ($one->flow->presumedFrom)
             · <i>{{ __('scale of :yard', ['yard' => $one->flow->presumedFrom]) }}</i>
           @endif

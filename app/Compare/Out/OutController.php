@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Out;
+
+use App\Compare\Queens\MeritReader;
+use App\Models\Apiary;
+use App\Models\YieldImport;
+use App\Operation\CurrentOperation;
+use App\Support\Units\Formatter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** What leaves in open formats. */
+final readonly class OutController
+{
+    public function __construct(private CurrentOperation $current)
+    {
+    }
+
+    public function index(WholeState $state, MeritReader $merits): View
+    {
+        return view('compare.out', [
+            'seasons' => $merits->crops()->pluck('season')->unique()->sortDesc()->values(),
+            'imports' => YieldImport::query()->orderByDesc('id')->get(),
+            'isEmpty' => $state->isEmpty(),
+            'canBeTakenBack' => $state->canBeTakenBack(),
+        ]);
+    }
+
+    public function json(WholeDocument $document): StreamedResponse
+    {
+        return response()->streamDownload(static function () use ($document): void {
+            $out = fopen('php://output', 'w');
+            assert($out !== false);
+            $document->write($out);
+        }, $this->name('json'), ['Content-Type' => 'application/json']);
+    }
+
+    public function schema(WholeDocument $document): JsonResponse
+    {
+        return (new JsonResponse($document->schema()))->setEncodingOptions(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES);
+    }
+
+    public function zip(WholePackage $package): BinaryFileResponse
+    {
+        return response()
+            ->download($package->write(), $this->name('zip'), ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
+    }
+
+    public function workbook(YieldWorkbook $workbook, MeritReader $merits): BinaryFileResponse
+    {
+        return response()
+            ->download($workbook->write($merits->crops()), 'marjoram-yields.xlsx', [
+                'Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+            ])
+            ->deleteFileAfterSend();
+    }
+
+    public function yards(): JsonResponse
+    {
+        $features = Apiary::query()->orderBy('position')->orderBy('name')->get()->map(static fn (Apiary $one): array => [
+            'type' => 'Feature',
+            'geometry' => ['type' => 'Point', 'coordinates' => [$one->longitude, $one->latitude]],
+            'properties' => ['name' => $one->name, 'letter' => $one->letter, 'heather' => $one->heather],
+        ]);
+
+        return new JsonResponse(
+            ['type' => 'FeatureCollection', 'features' => $features->values()->all()],
+            headers: [
+                'Content-Type' => 'application/geo+json',
+                'Content-Disposition' => 'attachment; filename="marjoram-yards.geojson"',
+            ],
+        );
+    }
+
+    public function season(int $season, SeasonReport $report, Formatter $format): Response
+    {
+        return $report->of($season, $format->preferences->paper);
+    }
+
+    private function name(string $kind): string
+    {
+        return 'marjoram-'.$this->current->today()->format('Y-m-d').".$kind";
+    }
+}

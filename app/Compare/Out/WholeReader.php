@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Out;
+
+use App\Operation\CurrentOperation;
+use Generator;
+use Illuminate\Support\Facades\DB;
+use PDO;
+
+/** All that an operation has, row by row, with what lies in its bin. */
+final readonly class WholeReader
+{
+    public const FORMAT = 'marjoram-operation';
+
+    public const VERSION = 1;
+
+    /** Of the operation itself: what its people, its secrets and its history are stays behind. */
+    private const NOT_SETTINGS = [
+        'id',
+        'created_at',
+        'updated_at',
+        'imported_at',
+        'version',
+        'room_sensor',
+        'bench_scale',
+    ];
+
+    public function __construct(private CurrentOperation $current)
+    {
+    }
+
+    /** @return array<string, string|int|float|null> as the database has them */
+    public function settings(): array
+    {
+        $row = (array) DB::table('operations')->where('id', $this->current->get()->id)->first();
+        $settings = [];
+        foreach (array_diff_key($row, array_flip(self::NOT_SETTINGS)) as $name => $value) {
+            if (! str_ends_with((string) $name, '_hash') && (is_scalar($value) || $value === null)) {
+                $settings[(string) $name] = is_bool($value) ? (int) $value : $value;
+            }
+        }
+
+        return $settings;
+    }
+
+    /** @return Generator<int, array<string, string|int|float|bool|null>> by column */
+    public function rows(WholeTable $table): Generator
+    {
+        $names = $table->names();
+        $columns = implode(', ', array_map(static fn (string $name): string => "t.`$name`", $names));
+        $sql = $table->hasId()
+            ? "select $columns from `$table->name` t where t.operation_id = ? order by t.id"
+            : "select $columns from `$table->name` t join hive_scales s on s.id = t.hive_scale_id"
+                .' where s.operation_id = ? order by t.hive_scale_id, t.at, t.source';
+        $statement = DB::connection()->getPdo()->prepare($sql);
+        $statement->execute([$this->current->get()->id]);
+        while (is_array($row = $statement->fetch(PDO::FETCH_ASSOC))) {
+            $out = [];
+            foreach ($table->columns as $column) {
+                $out[$column->name] = $column->out($row[$column->name]);
+            }
+            yield $out;
+        }
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Out;
+
+use App\Records\Record;
+use BackedEnum;
+use Illuminate\Support\Facades\DB;
+
+/** The tables of an operation's records, parents first, as the database has them. */
+final class WholeTables
+{
+    public const READINGS = 'scale_readings';
+
+    /** Secrets, and what is a person's alone, go nowhere. */
+    private const LEFT_OUT = ['calendar_links'];
+
+    private const SECRET = ['token_hash'];
+
+    private const NOT_IN_IT = ['operation_id'];
+
+    /** @var array<string, WholeTable>|null */
+    private ?array $tables = null;
+
+    /** @return array<string, WholeTable> by name */
+    public function all(): array
+    {
+        if ($this->tables !== null) {
+            return $this->tables;
+        }
+        $users = $this->references('users');
+        $tables = [];
+        foreach (array_reverse($this->models()) as $model) {
+            $record = new $model;
+            $name = $record->getTable();
+            if (! in_array($name, self::LEFT_OUT, true)) {
+                $tables[$name] = new WholeTable(
+                    $name,
+                    $this->columns($name),
+                    $users[$name] ?? [],
+                    $this->parents($name),
+                    array_filter($record->getCasts(), static fn (mixed $cast): bool => is_string($cast)
+                        && is_subclass_of($cast, BackedEnum::class)),
+                );
+            }
+        }
+        $tables[self::READINGS] = new WholeTable(
+            self::READINGS,
+            $this->columns(self::READINGS),
+            [],
+            ['hive_scale_id' => 'hive_scales'],
+            [],
+        );
+
+        return $this->tables = $tables;
+    }
+
+    /** @return list<class-string<Record>> */
+    private function models(): array
+    {
+        /** @var array<string, class-string<Record>> $kinds */
+        $kinds = config('records.kinds');
+
+        return array_values($kinds);
+    }
+
+    /** @return list<WholeColumn> */
+    private function columns(string $table): array
+    {
+        $columns = [];
+        $rows = DB::select(
+            'select column_name as name, data_type as type, is_nullable as nullable, extra, column_type as whole'
+                .' from information_schema.columns where table_schema = database() and table_name = ? order by ordinal_position',
+            [$table],
+        );
+        foreach ($rows as $row) {
+            $isMade = str_contains(strtoupper((string) $row->extra), 'GENERATED');
+            if (! $isMade && ! in_array($row->name, [...self::NOT_IN_IT, ...self::SECRET], true)) {
+                $columns[] = WholeColumn::of(
+                    (string) $row->name,
+                    (string) $row->type,
+                    (string) $row->whole,
+                    $row->nullable === 'YES',
+                );
+            }
+        }
+
+        return $columns;
+    }
+
+    /** @return array<string, string> table referred to, by column */
+    private function parents(string $table): array
+    {
+        $parents = [];
+        $rows = DB::select(
+            'select column_name as name, referenced_table_name as parent from information_schema.key_column_usage'
+                .' where table_schema = database() and table_name = ? and referenced_table_name is not null',
+            [$table],
+        );
+        foreach ($rows as $row) {
+            if (! in_array($row->parent, ['operations', 'users'], true)) {
+                $parents[(string) $row->name] = (string) $row->parent;
+            }
+        }
+
+        return $parents;
+    }
+
+    /** @return array<string, list<string>> columns by table */
+    private function references(string $parent): array
+    {
+        $columns = [];
+        $rows = DB::select(
+            'select table_name as place, column_name as name from information_schema.key_column_usage'
+                .' where table_schema = database() and referenced_table_name = ?',
+            [$parent],
+        );
+        foreach ($rows as $row) {
+            $columns[(string) $row->place][] = (string) $row->name;
+        }
+
+        return $columns;
+    }
+}

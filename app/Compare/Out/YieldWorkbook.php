@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Out;
+
+use App\Compare\Crop;
+use App\Compare\CropTable;
+use App\Compare\Queens\KnownQueen;
+use App\Compare\Queens\MeritReader;
+use App\Compare\Queens\QueenBook;
+use App\Compare\YieldReader;
+use App\Support\Sheets\Csv;
+use App\Support\Units\Formatter;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\YardSeason;
+use Marjoram\Core\Yields\Yields;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
+
+/** The tables of Compare as one workbook: hives, yards, queens. */
+final readonly class YieldWorkbook
+{
+    public function __construct(
+        private YieldReader $yields,
+        private MeritReader $merits,
+        private QueenBook $book,
+        private Formatter $format,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, Crop>  $crops
+     * @return string path of the file; whoever asked for it deletes it
+     */
+    public function write(Collection $crops): string
+    {
+        $book = new Spreadsheet;
+        $book->removeSheetByIndex(0);
+        $this->sheet($book, __('Hives'), CropTable::of($crops, $this->format));
+        $this->sheet($book, __('Yards'), $this->yards($crops));
+        $this->sheet($book, __('Queens'), $this->queens());
+        $path = (string) tempnam(sys_get_temp_dir(), 'yields');
+        (new Xlsx($book))->save($path);
+        $book->disconnectWorksheets();
+
+        return $path;
+    }
+
+    /** @param  list<list<string|int|float|null>>  $rows */
+    private function sheet(Spreadsheet $book, string $name, array $rows): void
+    {
+        $sheet = $book->createSheet();
+        $sheet->setTitle($name);
+        $sheet->fromArray(array_map(
+            static fn (array $row): array => array_map(Csv::cell(...), $row),
+            $rows,
+        ), '', 'A1', true);
+        $sheet->getStyle('1:1')->getFont()->setBold(true);
+        $sheet->freezePane('A2');
+    }
+
+    /**
+     * @param  Collection<int, Crop>  $crops
+     * @return list<list<string|int|float|null>>
+     */
+    private function yards(Collection $crops): array
+    {
+        $unit = $this->format->massUnit();
+        $head = [
+            'yard',
+            'season',
+            'hives',
+            'producing',
+            "total_$unit",
+            "mean_$unit",
+            "mean_producing_$unit",
+            "change_$unit",
+            'share_of_crop',
+            'best',
+            'least',
+        ];
+
+        return [$head, ...array_map(fn (YardSeason $one): array => [
+            $one->apiary,
+            $one->season,
+            $one->hives,
+            $one->producing,
+            $this->mass($one->totalKg),
+            $this->mass($one->meanKg),
+            $this->mass($one->meanProducingKg),
+            $one->changeKg === null ? null : $this->mass($one->changeKg),
+            round($one->shareOfCrop, 4),
+            $one->best,
+            $one->worst,
+        ], (new Yields)->byYard($this->yields->records($crops)))];
+    }
+
+    /** @return list<list<string|int|float|null>> */
+    private function queens(): array
+    {
+        $unit = $this->format->massUnit();
+        $head = [
+            'queen',
+            'line',
+            'year',
+            'mother',
+            'hive',
+            'yard',
+            'seasons',
+            'seasons_of_daughters',
+            "merit_$unit",
+            "sd_$unit",
+            'speaks_for',
+            'mark',
+            'reason',
+        ];
+        $queens = $this->book->read($this->merits->of(Scale::Kg))->values()->all();
+
+        return [$head, ...array_map(fn (KnownQueen $one): array => [
+            $one->code,
+            $one->line,
+            $one->year,
+            $one->mother,
+            $one->hive,
+            $one->yardName,
+            $one->merit->records ?? 0,
+            $one->merit->daughters ?? 0,
+            $one->merit === null ? null : $this->mass($one->merit->merit),
+            $one->merit === null ? null : $this->mass($one->merit->sd),
+            $one->merit?->advice->value,
+            $one->mark?->mark->value,
+            $one->mark?->reason,
+        ], $queens)];
+    }
+
+    private function mass(float $kg): float
+    {
+        return round($this->format->massValue($kg), 2);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Queens;
+
+use App\Models\QueenMark;
+use Marjoram\Core\Yields\Merit\QueenMerit;
+
+/** A queen with where she stands and what is known of her. */
+final readonly class KnownQueen
+{
+    /**
+     * @param  ?string  $hive  code of the hive that she heads; null where she heads none
+     * @param  ?string  $yard  slug
+     */
+    public function __construct(
+        public string $id,
+        public string $code,
+        public string $line,
+        public int $year,
+        public ?string $mother,
+        public ?string $hive,
+        public ?string $yard,
+        public ?string $yardName,
+        public ?QueenMerit $merit,
+        public ?QueenMark $mark,
+    ) {
+    }
+
+    public function isAlive(): bool
+    {
+        return $this->hive !== null;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Compare\Queens;
+
+use App\Support\Sheets\Csv;
+use Illuminate\Contracts\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** From which queens daughters are raised next season, and where they go. */
+final readonly class PlanController
+{
+    public function __construct(private PlanReader $plans)
+    {
+    }
+
+    public function show(): View
+    {
+        return view('compare.plan', ['plan' => $this->plans->read()]);
+    }
+
+    public function csv(): StreamedResponse
+    {
+        $rows = [['yard', 'hive', 'queen_now', 'why', 'daughter_of']];
+        foreach ($this->plans->read()->places as $place) {
+            $now = $place->queen;
+            $rows[] = [$now->yardName, $now->hive, $now->code, $place->why, $place->mother?->code];
+        }
+
+        return Csv::download('marjoram-queens.csv', $rows);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use App\Records\Record;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What the keeper means to do with a queen.
+ *
+ * @property string $queen_id
+ * @property MarkKind $mark
+ * @property string $reason
+ * @property int $daughters  to be raised from her next season
+ * @property Queen $queen
+ */
+final class QueenMark extends Record
+{
+    protected $attributes = ['version' => 1, 'reason' => '', 'daughters' => 0];
+
+    protected $casts = ['mark' => MarkKind::class, 'daughters' => 'integer'];
+
+    /** @return BelongsTo<Queen, $this> */
+    public function queen(): BelongsTo
+    {
+        return $this->belongsTo(Queen::class);
+    }
+
+    public function label(): string
+    {
+        return __('mark of a queen');
+    }
+
+    /** It is seen on every drawing of her hive. */
+    public function bearsOn(): Bearing
+    {
+        $hive = DB::table('colonies')
+            ->where('queen_id', $this->queen_id)
+            ->whereNull('ended_on')
+            ->whereNull('deleted_at')
+            ->value('hive_id');
+
+        return is_string($hive) ? Scope::bearingOfHive($hive) : Bearing::elsewhere();
+    }
+}

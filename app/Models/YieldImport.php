@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use App\Records\Record;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A sheet of earlier yields that was read in.
+ *
+ * @property string $file_name
+ * @property int $rows
+ * @property \Illuminate\Database\Eloquent\Collection<int, PastYield> $yields
+ */
+final class YieldImport extends Record
+{
+    protected $casts = ['rows' => 'integer'];
+
+    /** @return HasMany<PastYield, $this> */
+    public function yields(): HasMany
+    {
+        return $this->hasMany(PastYield::class);
+    }
+
+    public function label(): string
+    {
+        return __('yields of :file', ['file' => $this->file_name]);
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::elsewhere();
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Watch\Scales;
+
+use App\Models\HiveScale;
+use App\Models\Operation;
+use App\Models\Role;
+use App\Operation\CurrentOperation;
+use App\Records\OpenWrite;
+use App\Records\Revisions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+use Throwable;
+
+/**
+ * The door for scales that send by themselves, each with a secret of its own. A batch sent twice, late or in another
+ * order does no harm: a moment has one weight.
+ */
+final readonly class ReadingsController
+{
+    private const AT_MOST = 5000;
+
+    public function __construct(
+        private CurrentOperation $current,
+        private OpenWrite $write,
+        private Revisions $revisions,
+    ) {
+    }
+
+    /** What time it is here, and up to when readings are known: where a scale goes on from. */
+    public function show(Request $request, string $scale): JsonResponse
+    {
+        $of = $this->enter($request, $scale);
+        $last = DB::table('scale_readings')->where('hive_scale_id', $of->id)->where('source', '')->max('at');
+
+        return new JsonResponse([
+            'name' => $of->name,
+            'now' => $this->current->now()->format('c'),
+            'last_at' => is_string($last) ? str_replace(' ', 'T', $last).'Z' : null,
+        ]);
+    }
+
+    public function store(Request $request, string $scale): JsonResponse
+    {
+        $of = $this->enter($request, $scale);
+        $values = Validator::make($request->all(), [
+            'readings' => ['required', 'array', 'min:1', 'max:'.self::AT_MOST],
+            'sent_at' => ['nullable', 'string', 'max:40'],
+        ])->validate();
+        /** @var array<array-key, mixed> $readings */
+        $readings = $values['readings'];
+        $sent = SentReadings::of($readings, $values['sent_at'] ?? null, $this->current->now());
+        try {
+            $this->write->begin();
+            $changed = StoredReadings::write($of, $sent->readings);
+            if ($changed > 0) {
+                $this->revisions->touch($of->bearsOn());
+            }
+            DB::table('hive_scales')->where('id', $of->id)->update([
+                'heard_at' => $this->current->now()->setTimezone(new \DateTimeZone('UTC')),
+                'clock_skew_s' => $sent->skewS === null ? null : max(-2147483648, min(2147483647, $sent->skewS)),
+            ]);
+            $this->write->keep();
+        } catch (Throwable $error) {
+            $this->write->giveUp();
+            throw $error;
+        }
+
+        return new JsonResponse([
+            'accepted' => count($sent->readings),
+            'changed' => $changed,
+            'refused' => $sent->refused,
+            'clock_skew_s' => $sent->skewS,
+        ]);
+    }
+
+    private function enter(Request $request, string $scale): HiveScale
+    {
+        $token = (string) $request->bearerToken();
+        $of = HiveScale::query()->withoutGlobalScope('operation')->whereKey($scale)->first();
+        $isKnown = $of !== null
+            && $of->token_hash !== null
+            && hash_equals($of->token_hash, hash('sha256', $token));
+        abort_if(! $isKnown, 401, __('A scale sends with its own secret.'), ['WWW-Authenticate' => 'Bearer']);
+        $this->current->enter(Operation::query()->findOrFail($of->operation_id), Role::Helper);
+
+        return $of;
+    }
+}

@@ -1,0 +1,116 @@
+<x-page :title="__('Yields of :file', ['file' => $name])" stage="compare">
+  <div class="hd">
+    <h1>
+      {{ trans_choice('{0} Nothing can be read so|{1} :count yield would be read in|[2,*] :count yields would be read in', count($read->rows)) }}
+    </h1>
+    <span class="sub">{{ $name }}</span>
+  </div>
+  <form method="get" action="{{ route('compare.notes.map') }}" class="row">
+    <input type="hidden" name="file" value="{{ $key }}">
+    <x-field
+      name="hive"
+      :label="__('Hive')"
+      :value="$columns->hive"
+      :options="$names"
+    />
+    <x-field
+      name="season"
+      :label="__('Year')"
+      :value="$columns->season"
+      :options="$names"
+    />
+    <x-field
+      name="kg"
+      :label="__('Yield')"
+      :value="$columns->kg"
+      :options="$names"
+    />
+    <x-field
+      name="unit"
+      :label="__('Unit')"
+      :value="$columns->unit"
+      :options="['kg' => 'kg', 'lb' => 'lb']"
+    />
+    <x-field
+      name="queen"
+      :label="__('Queen')"
+      :value="$columns->queen"
+      :options="$names"
+    />
+    <x-field
+      name="yard"
+      :label="__('Yard')"
+      :value="$columns->yard"
+      :options="$names"
+    />
+    <x-field
+      name="yard_name"
+      :label="__('or one yard for all')"
+      :value="$yard"
+      maxlength="80"
+    />
+    <button class="btn">{{ __('Look again') }}</button>
+  </form>
+  <x-form :action="route('compare.notes.store')" class="btns blk">
+    <x-hidden :of="[
+        'file' => $key,
+        'hive' => $columns->hive,
+        'season' => $columns->season,
+        'kg' => $columns->kg,
+        'unit' => $columns->unit,
+        'queen' => $columns->queen,
+        'yard' => $columns->yard,
+        'yard_name' => $yard,
+    ]" />
+    <button class="btn go" @disabled($read->rows === [])>{{ __('Read them in') }}</button>
+    <a class="btn" href="{{ route('compare.out') }}">{{ __('Leave it') }}</a>
+  </x-form>
+  @if ($read->refusedInAll > 0)
+    <section class="blk">
+      <h2>{{ trans_choice('{1} :count line cannot be read|[2,*] :count lines cannot be read', $read->refusedInAll) }}
+      </h2>
+      <ul>
+        @foreach ($read->refused as $why)
+          <li>{{ $why }}</li>
+        @endforeach
+      </ul>
+    </section>
+  @endif
+  <section class="blk">
+    <h2>{{ __('As it would be read') }}</h2>
+    @if ($read->rows === [])
+      <p class="empty">{{ __('Choose other columns above.') }}</p>
+    @else
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">{{ __('Yard') }}</th>
+            <th scope="col">{{ __('Hive') }}</th>
+            <th scope="col">{{ __('Season') }}</th>
+            <th scope="col">{{ __('Queen') }}</th>
+            <th scope="col" class="num">{{ $f->massUnit() }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          @foreach (array_slice($read->rows, 0, 12) as $row)
+            <tr>
+              <td>{{ $row['yard'] }}</td>
+              <td>{{ $row['hive'] }}</td>
+              <td>{{ $row['season'] }}</td>
+              <td>{{ $row['queen'] ?? '–' }}</td>
+              <td class="num">{{ $f->kg($row['kg']) }}</td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+    @endif
+  </section>
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('Nothing counts before you say so.') }}</h2>
+    <p>
+      {{ __('A hive of the same name as one of yours is that hive; a queen of the same name is that queen.') }}
+      {{ __('What was taken here stands over what is read in for the same hive and season.') }}
+    </p>
+  </x-slot:why>
+</x-page>

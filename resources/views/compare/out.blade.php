@@ -1,0 +1,99 @@
+<x-page :title="__('Out and in')" stage="compare">
+  <div class="hd">
+    <h1>{{ __('Out and in, in open formats') }}</h1>
+  </div>
+  @include('compare.tabs')
+  @foreach (['file', 'whole'] as $field)
+    @if ($errors->has($field))
+      <p class="err" role="alert">{{ $errors->first($field) }}</p>
+    @endif
+  @endforeach
+  <section class="blk">
+    <h2>{{ __('Tables') }}</h2>
+    <div class="btns">
+      <a class="btn" href="{{ route('compare.csv') }}">{{ __('Yields as CSV') }}</a>
+      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('Yields, yards, queens as XLSX') }}</a>
+      <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
+      @foreach ($seasons->take(6) as $season)
+        <a class="btn"
+          href="{{ route('compare.out.season', $season) }}">{{ __('Season :year as PDF', ['year' => $season]) }}</a>
+      @endforeach
+    </div>
+  </section>
+  @can('manage')
+    <section class="blk">
+      <h2>{{ __('Earlier years, from your own sheet') }}</h2>
+      <p class="sub">
+        {{ __('A row for each hive and season: hive, year, kg; queen and yard where you have them. CSV, XLSX or ODS; you see what is read before it counts.') }}
+      </p>
+      <x-form :action="route('compare.notes.park')" class="row" enctype="multipart/form-data">
+        <div class="field">
+          <label for="notes">{{ __('The sheet') }}</label>
+          <input
+            id="notes"
+            type="file"
+            name="file"
+            accept=".csv,.txt,.tsv,.xlsx,.ods"
+            required
+          >
+        </div>
+        <button class="btn go">{{ __('Look at it') }}</button>
+      </x-form>
+      @if ($imports->isNotEmpty())
+        <table class="table">
+          <tbody>
+            @foreach ($imports as $import)
+              <tr>
+                <td>{{ $import->file_name }}</td>
+                <td class="num">{{ $import->rows }}</td>
+                <td>{{ $f->date($import->created_at) }}</td>
+                <td><x-remove :action="route('compare.notes.destroy', $import->id)" /></td>
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
+      @endif
+    </section>
+    <section class="blk">
+      <h2>{{ __('The whole operation') }}</h2>
+      <p class="sub">
+        {{ __('All records, those in the bin too, with the settings; no passwords, no people, no secrets of devices.') }}
+      </p>
+      <div class="btns">
+        <a class="btn" href="{{ route('compare.out.json') }}">{{ __('One JSON document') }}</a>
+        <a class="btn" href="{{ route('compare.out.zip') }}">{{ __('A ZIP of tables (data package)') }}</a>
+        <a class="btn" href="{{ route('compare.out.schema') }}">{{ __('Its schema') }}</a>
+      </div>
+      @if ($isEmpty)
+        <x-form :action="route('compare.in.whole')" class="row" enctype="multipart/form-data">
+          <div class="field">
+            <label for="whole">{{ __('Read one in (JSON or ZIP)') }}</label>
+            <input
+              id="whole"
+              type="file"
+              name="whole"
+              accept=".json,.zip"
+              required
+            >
+          </div>
+          <button class="btn go">{{ __('Read it in') }}</button>
+        </x-form>
+        <p class="sub">{{ __('Some hundred hives with all their seasons take a minute.') }}</p>
+      @else
+        <p class="sub">{{ __('One is read in where nothing is entered yet.') }}</p>
+      @endif
+      @if ($canBeTakenBack)
+        <x-form :action="route('compare.in.back')" method="delete">
+          <button class="btn">{{ __('Take back what was read in: empty it again') }}</button>
+        </x-form>
+      @endif
+    </section>
+  @endcan
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('What you note here is yours, and leaves whole.') }}</h2>
+    <p>{{ __('What goes out and comes in again is the same to the last field; only the inner ids are new.') }}</p>
+    <p>{{ __('Kilograms, degrees Celsius and moments in UTC in the whole documents; your own units in the tables.') }}
+    </p>
+  </x-slot:why>
+</x-page>

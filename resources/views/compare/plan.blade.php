@@ -1,0 +1,52 @@
+<x-page :title="__('Next year\'s queens')" stage="compare">
+  <div class="hd">
+    <h1>
+      {{ $plan->heading() }}
+    </h1>
+  </div>
+  @include('compare.tabs')
+  @if ($plan->places === [])
+    <p class="empty">
+      {{ __('Mark queens to breed from, with the daughters that you want, and those to be replaced.') }}
+      <a class="link" href="{{ route('compare.queens') }}">{{ __('To the queens') }}</a>
+    </p>
+  @else
+    <p>
+      @if ($plan->mothers === [])
+        {{ __('No queen is marked to breed from: buy or mark one.') }}
+      @else
+        {{ $plan->words() }}.
+        {{ __('Start about :n cells: some do not take, are not mated or are not accepted (common practice: two in three).', ['n' => $plan->cells()]) }}
+      @endif
+    </p>
+    <table class="table">
+      <thead>
+        <tr>
+          <th scope="col">{{ __('Hive') }}</th>
+          <th scope="col">{{ __('Queen now') }}</th>
+          <th scope="col">{{ __('Why') }}</th>
+          <th scope="col">{{ __('A daughter of') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        @foreach ($plan->places as $place)
+          <tr>
+            <th scope="row">{{ $place->queen->hive }}, {{ $place->queen->yardName }}</th>
+            <td><a href="{{ route('compare.queen', $place->queen->id) }}">{{ $place->queen->code }}</a></td>
+            <td>{{ $place->why }}</td>
+            <td>{{ $place->mother?->code ?? '–' }}</td>
+          </tr>
+        @endforeach
+      </tbody>
+    </table>
+    <div class="btns"><a class="btn" href="{{ route('compare.plan.csv') }}">{{ __('Download as CSV') }}</a></div>
+  @endif
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('New queens go to the least hives first.') }}</h2>
+    <p>
+      {{ __('Marked ones give way; then, as far as daughters are wanted, unmarked queens that likely give less than their yard.') }}
+      {{ __('No daughter goes where her mother stands. Keep a few lines: drones of one line alone make poor brood.') }}
+    </p>
+  </x-slot:why>
+</x-page>

@@ -1,0 +1,144 @@
+<x-page :title="$queen->code" stage="compare" :yard="$queen->yard">
+  <div class="hd">
+    <h1>{{ __('Queen :code', ['code' => $queen->code]) }}</h1>
+    <span class="sub">
+      {{ __('line :line, of :year', ['line' => $queen->line, 'year' => $queen->year]) }} ·
+      {{ $queen->hive === null ? __('heads no colony now') : $queen->hive . ', ' . $queen->yardName }}
+    </span>
+  </div>
+  @include('compare.tabs')
+  <section class="blk">
+    <h2>{{ __('Her seasons') }}</h2>
+    @if ($seasons->isEmpty())
+      <p class="empty">{{ __('No season of her own yet: what is said of her comes from her kin.') }}</p>
+    @else
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">{{ __('Season') }}</th>
+            <th scope="col">{{ __('Hive') }}</th>
+            <th scope="col" class="num">{{ $f->massUnit() }}</th>
+            <th scope="col">{{ __('How') }}</th>
+            <th scope="col">{{ __('What befell it') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          @foreach ($seasons as $crop)
+            <tr>
+              <th scope="row">{{ $crop->season }}</th>
+              <td>{{ $crop->hive }}, {{ $crop->yard }}</td>
+              <td class="num">{{ $f->kg($crop->kg) }}</td>
+              <td>{{ $crop->how() }}</td>
+              <td>
+                {{ $crop->befell() }}
+              </td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+    @endif
+  </section>
+  <div class="cols2">
+    <section class="blk">
+      <h2>{{ __('Her daughters') }}</h2>
+      @if ($daughters->isEmpty())
+        <p class="sub">{{ __('None known.') }}</p>
+      @endif
+      <ul class="facts">
+        @foreach ($daughters as $one)
+          <li>
+            <span><a class="link" href="{{ route('compare.queen', $one->id) }}">{{ $one->code }}</a></span>
+            <span>
+              {{ $one->hive ?? __('gone') }}
+              @if ($one->merit !== null && $page->isRanked())
+                · {{ $f->kg($page->kg($one->merit->merit)) }} <span class="rng">{{ $page->range($one) }}</span>
+              @endif
+            </span>
+          </li>
+        @endforeach
+      </ul>
+    </section>
+    <section class="blk">
+      <h2>{{ __('What happened') }}</h2>
+      @if ($facts->isEmpty())
+        <p class="sub">{{ __('Nothing noted.') }}</p>
+      @endif
+      <ul class="facts">
+        @foreach ($facts as $fact)
+          <li><span>{{ $f->date($fact->happened_on) }}</span><span>{{ __($fact->kind) }} {{ $fact->hive?->code }}
+              {{ $fact->note }}</span></li>
+        @endforeach
+      </ul>
+    </section>
+  </div>
+  @can('manage')
+    <section class="blk">
+      <h2>{{ __('What you mean to do with her') }}</h2>
+      <x-form :action="route('compare.mark', $queen->id)" method="put" class="row">
+        <x-field
+          name="mark"
+          :label="__('Mark')"
+          :value="$queen->mark?->mark->value"
+          :options="$marks"
+        />
+        <x-field
+          name="daughters"
+          type="number"
+          min="0"
+          max="200"
+          :label="__('Daughters to raise')"
+          :value="$queen->mark?->daughters ?? 0"
+        />
+        <x-field
+          name="reason"
+          :label="__('Why')"
+          :value="$queen->mark?->reason"
+          maxlength="200"
+        />
+        <button class="btn go">{{ __('Mark her') }}</button>
+      </x-form>
+      @if ($queen->mark)
+        <x-remove :action="route('compare.unmark', $queen->mark->id)" />
+      @endif
+    </section>
+    <section class="blk">
+      <h2>{{ __('Her mother') }}</h2>
+      <x-form :action="route('compare.mother', $queen->id)" method="put" class="row">
+        <x-hidden :of="['version' => $record->version]" />
+        <x-field
+          name="mother"
+          :label="__('Mother')"
+          :value="$record->mother_id"
+          :options="$mothers->prepend(__('not known'), '')->all()"
+        />
+        <button class="btn">{{ __('Note it') }}</button>
+      </x-form>
+    </section>
+  @endcan
+  <x-slot:why>
+    <p class="lab">{{ __('Why: :queen', ['queen' => $queen->code]) }}</p>
+    @if ($queen->merit === null || !$page->isRanked())
+      <h2 class="say">{{ __('Too little is known of her.') }}</h2>
+    @else
+      <h2 class="say">{{ __('She speaks for: :advice.', ['advice' => __($queen->merit->advice->value)]) }}</h2>
+      <dl>
+        <dt>{{ __('Next to her yard') }}</dt>
+        <dd>{{ $f->kg($page->kg($queen->merit->merit)) }} <span class="rng">{{ $page->range($queen) }}</span></dd>
+        <dt>{{ __('Less than her yard\'s mean') }}</dt>
+        <dd>{{ $page->chance($queen->merit->pBelow) }}</dd>
+        <dt>{{ __('Among the best tenth') }}</dt>
+        <dd>{{ $page->chance($queen->merit->pTop) }}</dd>
+        <dt>{{ __('Rests on') }}</dt>
+        <dd>
+          {{ trans_choice('{0} no season of her own|{1} :count season of her own|[2,*] :count seasons of her own', $queen->merit->records) }},
+          {{ trans_choice('{0} none of daughters|{1} :count of daughters|[2,*] :count of daughters', $queen->merit->daughters) }}
+        </dd>
+      </dl>
+    @endif
+    @if ($queen->mark)
+      <p>
+        <b>{{ ucfirst($queen->mark->mark->words()) }}</b>{{ $queen->mark->reason === '' ? '' : ': ' . $queen->mark->reason }}
+      </p>
+    @endif
+  </x-slot:why>
+</x-page>

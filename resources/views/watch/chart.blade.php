@@ -1,0 +1,51 @@
+<nav class="tabs" aria-label="{{ __('How much of the calendar') }}">
+  @foreach ($page->spans() as $span)
+    <a
+      href="{{ route('watch.yard', [$apiary->slug, ...$page->to($span)]) }}"
+      @if ($span === $page->window()->span) aria-current="page" @endif
+      @if ($span === $page->window()->span->nearer()) data-press="+" @endif
+      @if ($span === $page->window()->span->further()) data-press="-" @endif
+    >{{ $span->words() }}</a>
+  @endforeach
+  <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, -1)]) }}"
+    data-press="[">{{ __('Earlier') }}</a>
+  <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, 1)]) }}"
+    data-press="]">{{ __('Later') }}</a>
+</nav>
+<x-drawing.picture :of="$picture" />
+<p class="sub">
+  {{ __('Dark: a strong flow; light: a slow one; above it none, each as likely as it is high. Flags: what was put on or taken off. Dashed: to come.') }}
+  @if ($page->readings() > 0)
+    {{ trans_choice('{1} :count reading.|[2,*] :count readings.', $page->readings()) }}
+  @endif
+  {{ __('Keys + and − zoom, [ and ] move.') }}
+</p>
+@if ($page->difference($f) !== null)
+  <p role="note">{{ $page->difference($f) }}</p>
+@endif
+<x-disclosure :summary="__('The chart as a table')">
+  <table class="table">
+    <thead>
+      <tr>
+        <th scope="col">{{ __('Day') }}</th>
+        <th scope="col" class="num">{{ __('Gain, :unit', ['unit' => $f->massUnit()]) }}</th>
+        <th scope="col" class="num">{{ __('strong') }}</th>
+        <th scope="col" class="num">{{ __('slow') }}</th>
+        <th scope="col" class="num">{{ __('over') }}</th>
+        <th scope="col" class="num">{{ __('could fly') }}</th>
+      </tr>
+    </thead>
+    <tbody>
+      @foreach ($page->days() as $day)
+        <tr>
+          <th scope="row">{{ $f->date($day->day) }}</th>
+          <td class="num">{{ $day->gainKg === null ? '–' : $f->kg($day->gainKg, 2) }}</td>
+          <td class="num">{{ $f->percent($day->state?->p->strong) }}</td>
+          <td class="num">{{ $f->percent($day->state?->p->slow) }}</td>
+          <td class="num">{{ $f->percent($day->state?->p->over) }}</td>
+          <td class="num">{{ $f->percent($day->flight) }}</td>
+        </tr>
+      @endforeach
+    </tbody>
+  </table>
+</x-disclosure>

@@ -1,0 +1,121 @@
+<x-page :title="__('Readings of :file', ['file' => $name])" stage="watch" :yard="$scale->apiary->slug">
+  <div class="hd">
+    <h1>
+      {{ trans_choice('{0} No reading can be read so|{1} :count reading would be read in|[2,*] :count readings would be read in', count($read->readings)) }}
+    </h1>
+    <span class="sub">{{ $name }} → {{ $scale->name }}, {{ $scale->hive->code }}</span>
+  </div>
+  <form method="get" action="{{ route('watch.scales.map', $scale->id) }}" class="row">
+    <input type="hidden" name="file" value="{{ $key }}">
+    <x-field
+      name="at"
+      :label="__('Date, or date and time')"
+      :value="$mapping->at"
+      :options="$columns"
+    />
+    <x-field
+      name="time"
+      :label="__('Time of day')"
+      :value="$mapping->time"
+      :options="$times"
+    />
+    <x-field
+      name="weight"
+      :label="__('Weight')"
+      :value="$mapping->weight"
+      :options="$columns"
+    />
+    <x-field
+      name="order"
+      :label="__('Order of the date')"
+      :value="$mapping->order"
+      :options="['dmy' => __('day month year'), 'mdy' => __('month day year'), 'ymd' => __('year month day')]"
+    />
+    <x-field
+      name="unit"
+      :label="__('Unit')"
+      :value="$mapping->unit"
+      :options="['kg' => 'kg', 'lb' => 'lb']"
+    />
+    <button class="btn">{{ __('Look again') }}</button>
+  </form>
+  <x-form :action="route('watch.scales.read', $scale->id)" class="btns blk">
+    <x-hidden :of="[
+        'file' => $key,
+        'at' => $mapping->at,
+        'time' => $mapping->time,
+        'weight' => $mapping->weight,
+        'order' => $mapping->order,
+        'unit' => $mapping->unit,
+    ]" />
+    <button class="btn go" @disabled($read->readings === [])>{{ __('Read them in') }}</button>
+    <a class="btn" href="{{ route('watch.scales', $scale->apiary->slug) }}">{{ __('Leave it') }}</a>
+  </x-form>
+  @if ($read->refusedInAll > 0)
+    <section class="blk">
+      <h2>{{ trans_choice('{1} :count line cannot be read|[2,*] :count lines cannot be read', $read->refusedInAll) }}
+      </h2>
+      <ul>
+        @foreach ($read->refused as $why)
+          <li>{{ $why }}</li>
+        @endforeach
+      </ul>
+    </section>
+  @endif
+  @if ($read->twice > 0)
+    <p>
+      {{ trans_choice('{1} :count moment stands in it twice: the last counts.|[2,*] :count moments stand in it twice: the last counts.', $read->twice) }}
+    </p>
+  @endif
+  <div class="cols2">
+    <section class="blk">
+      <h2>{{ __('As it stands in the file') }}</h2>
+      <div
+        class="wide"
+        tabindex="0"
+        role="region"
+        aria-label="{{ __('As it stands in the file') }}"
+      >
+        <table class="table">
+          <tbody>
+            @foreach ($read->head as $row)
+              <tr>
+                @foreach ($row as $i => $cell)
+                  <td @if (in_array($i, [$mapping->at, $mapping->time, $mapping->weight], true)) class="b" @endif>{{ $cell }}</td>
+                @endforeach
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <section class="blk">
+      <h2>{{ __('As it would be read') }}</h2>
+      @if ($read->readings === [])
+        <p class="empty">{{ __('Choose other columns above.') }}</p>
+      @endif
+      <table class="table">
+        <tbody>
+          @foreach ($read->shown() as [$at, $kg])
+            <tr>
+              <td>{{ $f->moment($at, $zone) }}</td>
+              <td class="num">{{ $f->kg($kg, 2) }}</td>
+            </tr>
+          @endforeach
+        </tbody>
+      </table>
+      @if ($read->readings !== [])
+        <p class="sub">
+          {{ __('to :last', ['last' => $f->moment($read->last(), $zone)]) }}
+        </p>
+      @endif
+    </section>
+  </div>
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('Nothing counts before you say so.') }}</h2>
+    <p>
+      {{ __('The columns are guessed from their names and from what stands in them. A moment without a zone is taken to be of your operation\'s time zone.') }}
+    </p>
+  </x-slot:why>
+</x-page>

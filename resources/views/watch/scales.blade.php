@@ -1,0 +1,106 @@
+<x-page :title="__('Scales') . ': ' . $apiary->name" stage="watch" :yard="$apiary->slug">
+  <div class="hd">
+    <h1>{{ __('Scales of :yard', ['yard' => $apiary->name]) }}</h1>
+    <a class="link" href="{{ route('watch.yard', $apiary->slug) }}">{{ __('To the flow') }}</a>
+  </div>
+  @if ($errors->has('file'))
+    <p class="err" role="alert">{{ $errors->first('file') }}</p>
+  @endif
+  @if ($scales->isEmpty())
+    <p class="empty">
+      {{ __('No scale yet. One under a hive of middling strength tells of the whole yard; a second one shows what is the hive and what is the sky.') }}
+    </p>
+  @endif
+  @foreach ($scales as $scale)
+    <section class="blk" id="s-{{ $scale->id }}">
+      <div class="hd">
+        <h2>{{ $scale->name }}: {{ $scale->hive->code }}</h2>
+        <span
+          class="sub">{{ $scale->heard_at ? __('last heard :when', ['when' => $f->moment($scale->heard_at, $zone)]) : __('has not sent yet') }}</span>
+      </div>
+      @if (abs((int) $scale->clock_skew_s) >= 120)
+        <p class="caution">
+          {{ __('Its clock is :min off; what it sent was set right by that, up to two days.', ['min' => $f->minutes(abs($scale->clock_skew_s) / 60)]) }}
+        </p>
+      @endif
+      @if (session('secret') !== null && session('secret')[0] === $scale->id)
+        <p role="status">{{ __('Its secret, shown this once:') }} <code>{{ session('secret')[1] }}</code></p>
+        <p class="sub">
+          {{ __('It sends to :address, with the secret as a bearer token.', ['address' => route('scales.readings', $scale->id)]) }}
+        </p>
+      @endif
+      @can('manage')
+        <x-form :action="route('watch.scales.park', $scale->id)" class="row" enctype="multipart/form-data">
+          <div class="field">
+            <label for="file-{{ $scale->id }}">{{ __('A file of its readings (CSV)') }}</label>
+            <input
+              id="file-{{ $scale->id }}"
+              type="file"
+              name="file"
+              accept=".csv,.txt,.tsv,text/csv,text/plain"
+              required
+            >
+          </div>
+          <button class="btn go">{{ __('Look at it') }}</button>
+        </x-form>
+        <div class="btns">
+          <x-form :action="route('watch.scales.secret', $scale->id)" method="put">
+            <x-hidden :of="['version' => $scale->version]" />
+            <button
+              class="btn">{{ $scale->token_hash === null ? __('Let it send by itself') : __('A new secret; the old one ends') }}</button>
+          </x-form>
+          <x-remove :action="route('watch.scales.destroy', $scale->id)" />
+        </div>
+      @endcan
+      @if ($imports->has($scale->id))
+        <table class="table">
+          <caption class="sub">{{ __('Files read in') }}</caption>
+          <tbody>
+            @foreach ($imports->get($scale->id) as $import)
+              <tr>
+                <td>{{ $import->file_name }}</td>
+                <td class="num">{{ $import->readings }}</td>
+                <td>{{ $f->date($import->first_at) }} – {{ $f->date($import->last_at) }}</td>
+                <td>
+                  @can('manage')
+                    <x-remove :action="route('watch.imports.destroy', $import->id)" />
+                  @endcan
+                </td>
+              </tr>
+            @endforeach
+          </tbody>
+        </table>
+      @endif
+    </section>
+  @endforeach
+  @can('manage')
+    <section class="blk">
+      <h2>{{ __('Another scale') }}</h2>
+      @if ($hives === [])
+        <p class="sub">{{ __('Put up a hive first.') }}</p>
+      @else
+        <x-form :action="route('watch.scales.store', $apiary->slug)" class="row">
+          <x-field
+            name="name"
+            :label="__('Name')"
+            maxlength="40"
+            required
+          />
+          <x-field name="hive" :label="__('Under hive')" :options="$hives" />
+          <button class="btn go">{{ __('Enter it') }}</button>
+        </x-form>
+      @endif
+    </section>
+  @endcan
+  <x-slot:why>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('One hive on a scale speaks for its yard.') }}</h2>
+    <p>
+      {{ __('Whatever columns, separators and decimal signs the file has: you see what is read before it counts, and a file read in can be removed whole.') }}
+    </p>
+    <p>
+      {{ __('What is sent twice, late or out of order does no harm. Boxes put on or taken off are found and left out of the gains.') }}
+    </p>
+    <p class="caution">{{ __('Cables in grass: keep smoker and mower away from them.') }}</p>
+  </x-slot:why>
+</x-page>

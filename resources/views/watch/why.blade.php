@@ -1,0 +1,79 @@
+<div>
+  <p class="lab">{{ __('Why: :yard', ['yard' => $apiary->name]) }}</p>
+  <h2 class="say">{{ $flow->sentence() }}</h2>
+</div>
+<section>
+  <dl>
+    <dt>{{ __('Over with') }}</dt>
+    <dd>~{{ $f->percent($flow->pOver()) }}</dd>
+    <dt>{{ __('Phase today') }}</dt>
+    <dd>{{ $say->term($flow->phase()) }}</dd>
+    @if ($flow->filter)
+      @if ($flow->filter->ended)
+        <dt>{{ __('Ended about') }}</dt>
+        <dd>{{ $f->dateOf($flow->filter->ended->median) }}
+          <span class="rng">{{ $f->dateOf($flow->filter->ended->from) }} –
+            {{ $f->dateOf($flow->filter->ended->to) }}</span>
+        </dd>
+      @endif
+      <dt>{{ __('Next five days') }}</dt>
+      <dd>{{ $f->kg($flow->filter->nextKg) }} <span
+          class="rng">{{ $f->spread($flow->filter->nextKg, $flow->filter->nextSdKg) }}</span></dd>
+      <dt>{{ __('A second flow within ten days') }}</dt>
+      <dd>~{{ $f->percent($flow->filter->pResumes) }}</dd>
+    @else
+      <dt>{{ __('Mean of the last days') }}</dt>
+      <dd>{{ $f->kg($flow->result->meanKgPerDay, 2) }}</dd>
+    @endif
+  </dl>
+</section>
+<section>
+  <h3>{{ __('What it rests on') }}</h3>
+  @if ($flow->filter)
+    <ul class="reasons">
+      @foreach ($flow->filter->reasons as $reason)
+        <li>{{ $say->statement($reason) }}</li>
+      @endforeach
+    </ul>
+    <p class="sub">
+      {{ __('"Over" means that no more than 2 kg are to come in the next 14 days.') }}
+      {{ __('Scale, flight weather and signs of each day together; signs count half: they are not independent of the scale.') }}
+    </p>
+  @else
+    <ul class="facts">
+      @forelse (array_reverse($flow->evidence) as $seen)
+        <li>
+          <span>{{ $f->day($seen->at) }}</span>
+          <span>{{ $say->sign($seen->sign, $seen->result) }} <span class="rng">×
+              {{ $seen->likelihoodRatio }}</span></span>
+        </li>
+      @empty
+        <li><span>–</span><i>{{ __('no sign noted in the last weeks') }}</i></li>
+      @endforelse
+    </ul>
+    <p class="sub">
+      {{ __('The scale sets the odds; each sign of the last ten days multiplies them. From seven days of weights on, each day is judged with its weather.') }}
+    </p>
+  @endif
+</section>
+@if ($flow->handlings() !== [])
+  <section>
+    <h3>{{ __('Taken out of the gains') }}</h3>
+    <ul class="facts">
+      @foreach (array_slice(array_reverse($flow->handlings()), 0, 6) as $step)
+        <li>
+          <span>{{ $f->day($step->at) }}</span>
+          <span>{{ $f->kg($step->kg) }} {{ __('(boxes put on or taken off)') }}</span>
+        </li>
+      @endforeach
+    </ul>
+  </section>
+@endif
+@if (!$flow->filter)
+  <section>
+    <h3>{{ __('What would change it') }}</h3>
+    <p>
+      {{ __('One more sign. The robbing test says most: eight to one when the frame is robbed, one to five when it is ignored.') }}
+    </p>
+  </section>
+@endif
