@@ -74,6 +74,7 @@ final class Bench extends Command
             [
                 '/',
                 "/watch/$slug",
+                "/watch/$slug?span=season",
                 '/assess',
                 "/assess/$slug",
                 "/winter/$slug",
@@ -83,6 +84,8 @@ final class Bench extends Command
                 '/honey-room/door',
                 '/honey-room/extractor',
                 '/compare',
+                '/compare/queens',
+                '/compare/yards',
                 "/yards/$slug",
             ] as $page
         ) {

@@ -36,3 +36,11 @@ for (const button of document.querySelectorAll('[data-timer]')) {
   tick();
   setInterval(tick, 5000);
 }
+
+// In the hand the chart is wider than the screen: it opens where today is.
+for (const pan of document.querySelectorAll('[data-pan]')) {
+  const today = pan.querySelector('.thread');
+  if (today === null || pan.scrollWidth <= pan.clientWidth) continue;
+  const box = pan.getBoundingClientRect();
+  pan.scrollLeft = today.getBoundingClientRect().left - box.left - 0.75 * pan.clientWidth;
+}

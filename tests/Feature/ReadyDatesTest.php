@@ -195,7 +195,7 @@ final class ReadyDatesTest extends FeatureTestCase
             $first = $visit->yard === $ids['ekbacken'] ? $visit->firstDay() : '2026-08-06';
             self::assertGreaterThanOrEqual('2026-08-06', $first);
         }
-        $this->get("/clear/rounds/$schedule->id")->assertSee('off by Sun 9 Aug (set by hand)');
+        $this->get("/clear/rounds/$schedule->id")->assertSee('off by Sat 8 Aug (set by hand)');
         $this->send(
             'POST',
             '/clear/rounds',

@@ -56,7 +56,7 @@ final readonly class TreePicture
                 $joints .= Canvas::at('M', $from, $above).'V'.round($y, 1).'H'.round($x, 1);
             }
         }
-        $canvas->path('joint', $joints);
+        $canvas->path('whisk', $joints);
         foreach ($rows as $queen) {
             $this->queen($canvas, $queen, $link($queen), $place[$queen->code], $kg);
         }

@@ -50,9 +50,10 @@ final readonly class QueenModel
             throw InvalidInput::because('There is no record.', 'at least one record', '/records');
         }
         $design = Design::of($records, $mothers, $scale);
-        $jacobian = $scale->jacobian(array_map(static fn (YieldRecord $one): float => $one->kg, $records));
         $plain = new PlainFit($design);
         $free = max(1, $design->records() - $plain->rank);
+        $kg = array_map(static fn (YieldRecord $one): float => $one->kg, $records);
+        $jacobian = $scale->jacobian($kg, $free);
         $equations = new MixedEquations($design, array_keys($plain->covariates));
         [$log, $criterion] = $design->hasRepeats($free)
             ? (new Brent(1e-4))->least(

@@ -16,13 +16,15 @@ enum Scale: string
     }
 
     /**
-     * Minus twice the logarithm of how much wider a small piece of this scale is in kg, over all yields.
+     * What a criterion on this scale lacks to be compared with one in kg: the yields are set to the scale times their
+     * geometric mean, so that a small piece of it is as wide as one of kg (G. Box and D. Cox 1964).
      *
-     * @param  list<float>  $kg
+     * @param  non-empty-list<float>  $kg
+     * @param  int  $free  records less the fixed effects, which a restricted likelihood counts
      */
-    public function jacobian(array $kg): float
+    public function jacobian(array $kg, int $free): float
     {
-        return $this === self::Kg ? 0.0 : 2.0 * array_sum(array_map($this->of(...), $kg));
+        return $this === self::Kg ? 0.0 : 2.0 * $free * array_sum(array_map($this->of(...), $kg)) / count($kg);
     }
 
     /** What a merit on this scale is in kg, in a yard and year in which the mean is so much. */

@@ -7,7 +7,7 @@
     <p class="empty">{{ __('When the first lot is weighed, yards stand here next to each other.') }}</p>
   @else
     <div
-      class="wide"
+      class="scroll"
       tabindex="0"
       role="region"
       aria-label="{{ __('Yards') }}"

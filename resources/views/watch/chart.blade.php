@@ -12,7 +12,15 @@
   <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, 1)]) }}"
     data-press="]">{{ __('Later') }}</a>
 </nav>
-<x-drawing.picture :of="$picture" />
+<div
+  class="scroll pan"
+  tabindex="0"
+  role="region"
+  aria-label="{{ __('The chart of the flow') }}"
+  data-pan
+>
+  <x-drawing.picture :of="$picture" />
+</div>
 <p class="sub">
   {{ __('Dark: a strong flow; light: a slow one; above it none, each as likely as it is high. Flags: what was put on or taken off. Dashed: to come.') }}
   @if ($page->readings() > 0)

@@ -71,7 +71,7 @@
     <section class="blk">
       <h2>{{ __('As it stands in the file') }}</h2>
       <div
-        class="wide"
+        class="scroll"
         tabindex="0"
         role="region"
         aria-label="{{ __('As it stands in the file') }}"
