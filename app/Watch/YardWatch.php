@@ -83,7 +83,7 @@ final readonly class YardWatch
 
     public function readings(): int
     {
-        return (int) array_sum(array_column($this->watched->lines, 'readings'));
+        return $this->watched->readings;
     }
 
     /** @return list<ScaleGains> where more than one hive is weighed */

@@ -8,6 +8,7 @@ use App\Models\ColonyFact;
 use App\Models\MarkKind;
 use App\Models\Queen;
 use App\Models\QueenMark;
+use App\Operation\Computed;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
@@ -26,6 +27,7 @@ final readonly class QueensController
     public function __construct(
         private MeritReader $merits,
         private QueenBook $book,
+        private Computed $computed,
         private Formatter $format,
     ) {
     }
@@ -117,7 +119,10 @@ final readonly class QueensController
 
         return new QueensPage(
             $merits,
-            $this->book->read($merits),
+            $this->computed->ofOperation(
+                'queen-book.'.($scale ?? $proposed)->value,
+                fn (): Collection => $this->book->read($merits),
+            ),
             $proposed,
             $crops->unique('season')->count(),
             (float) (new Collection($crops->pluck('kg')))->avg(),

@@ -6,6 +6,7 @@ namespace App\Compare\Yards;
 
 use App\Compare\Crop;
 use App\Compare\Queens\MeritReader;
+use App\Operation\Computed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Yields\Merit\Scale;
@@ -13,14 +14,18 @@ use Marjoram\Core\Yields\Merit\Scale;
 /** Yards next to each other, the flow against the yield, and what swarms and splits cost here. */
 final readonly class YardsController
 {
-    public function __construct(private MeritReader $merits, private YardsReader $yards, private FlowPicture $picture)
-    {
+    public function __construct(
+        private MeritReader $merits,
+        private YardsReader $yards,
+        private FlowPicture $picture,
+        private Computed $computed,
+    ) {
     }
 
     public function __invoke(): View
     {
         $crops = $this->merits->crops();
-        $yards = $this->yards->read($crops);
+        $yards = $this->computed->ofOperation('compared-yards', fn (): array => $this->yards->read($crops));
 
         return view('compare.yards', [
             'yards' => $yards,

@@ -11,9 +11,11 @@ use App\Models\Bucket;
 use App\Models\ExtractorLoad;
 use App\Models\JarFill;
 use App\Models\Pour;
+use App\Models\Station;
 use App\Operation\CurrentOperation;
 use App\Support\SeasonCalendar;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 
 /** Reads the bench: a dozen queries, whatever stands on it. */
@@ -33,7 +35,10 @@ final readonly class BenchReader
 
     public function read(): Bench
     {
-        $stacks = $this->stacks->read(['readings']);
+        $stacks = $this->stacks->read();
+        // Water is asked of what dries alone.
+        $dry = array_map(static fn (LotStack $one): array => $one->at(Station::Dry)->all(), $stacks);
+        (new Records(array_merge([], ...$dry)))->load('readings');
         [$today, $before] = $this->weighed();
 
         return new Bench(

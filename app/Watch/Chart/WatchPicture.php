@@ -55,7 +55,13 @@ final readonly class WatchPicture
 
     public static function x(Window $window, DateTimeImmutable $at): float
     {
-        return self::LEFT + $window->share($at) * (self::RIGHT - self::LEFT);
+        return self::across($window->share($at));
+    }
+
+    /** Where a share of the window stands, 0 to 1. */
+    public static function across(float $share): float
+    {
+        return self::LEFT + $share * (self::RIGHT - self::LEFT);
     }
 
     private function calendar(Canvas $canvas, Watched $watched, float $height): void

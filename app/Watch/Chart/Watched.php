@@ -14,7 +14,8 @@ use Marjoram\Core\Flow\Filter\FlightDay;
 final readonly class Watched
 {
     /**
-     * @param  list<WeightLine>  $lines  of the hives on scales, that with the most days first
+     * @param  list<WeightLine>  $lines  of the hives on scales, that with the most days first; none for a whole season
+     * @param  int  $readings  in the window
      * @param  array<int, array<string, ?float>>  $seasons  gains by season and date, the newest first
      * @param  array<string, FlightDay>  $weather  by date
      * @param  array<string, float>  $warmest  highest temperature by date
@@ -25,6 +26,7 @@ final readonly class Watched
         public DateTimeImmutable $now,
         public YardFlow $flow,
         public array $lines,
+        public int $readings,
         public array $seasons,
         public array $weather,
         public array $warmest,
@@ -35,7 +37,7 @@ final readonly class Watched
     /** Where nothing was ever weighed there is nothing to draw. */
     public function isEmpty(): bool
     {
-        return $this->lines === [] && array_filter($this->seasons) === [] && $this->flow->gains() === [];
+        return $this->readings === 0 && array_filter($this->seasons) === [] && $this->flow->gains() === [];
     }
 
     /** @return array<string, ?float> of the season that is shown */

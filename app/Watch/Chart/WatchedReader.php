@@ -7,6 +7,7 @@ namespace App\Watch\Chart;
 use App\Models\Apiary;
 use App\Models\Bloom;
 use App\Models\WeatherDay;
+use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\YardState\Flow\SeasonGains;
 use App\YardState\Flow\WeightReader;
@@ -25,6 +26,7 @@ final readonly class WatchedReader
 
     public function __construct(
         private CurrentOperation $current,
+        private Computed $computed,
         private YardReader $yards,
         private WeightReader $weights,
         private SeasonGains $gains,
@@ -37,7 +39,8 @@ final readonly class WatchedReader
             $window,
             $this->current->now(),
             $this->yards->flow($apiary),
-            $this->lines($apiary, $window),
+            $window->span === Span::Season ? [] : $this->lines($apiary, $window),
+            $this->count($apiary, $window),
             $this->seasons($apiary, $window),
             ...$this->weather($apiary, $window),
             blooms: Bloom::query()
@@ -46,6 +49,18 @@ final readonly class WatchedReader
                 ->orderBy('began_on')
                 ->get()
                 ->toBase(),
+        );
+    }
+
+    /** Counted once for each change: a season at short steps has 100,000. */
+    private function count(Apiary $apiary, Window $window): int
+    {
+        $span = $window->from->format('Y-m-d').$window->to->format('Y-m-d');
+
+        return $this->computed->ofFlow(
+            "count.$apiary->id.$span",
+            [$apiary->id],
+            fn (): int => $this->weights->count($apiary->id, $window->from, $window->to),
         );
     }
 
@@ -62,7 +77,7 @@ final readonly class WatchedReader
                 $window->from->getTimestamp(),
                 $window->to->getTimestamp(),
                 self::COLUMNS,
-            ), count($at));
+            ));
         }
 
         return $lines;

@@ -7,11 +7,8 @@ namespace App\Watch\Chart;
 /** The weight of one hive through the window, thinned to what can be drawn. */
 final readonly class WeightLine
 {
-    /**
-     * @param  list<array{int, float}>  $points  moment, kg
-     * @param  int  $readings  that it was thinned from
-     */
-    public function __construct(public string $hive, public array $points, public int $readings)
+    /** @param  list<array{int, float}>  $points  moment, kg */
+    public function __construct(public string $hive, public array $points)
     {
     }
 }

@@ -41,13 +41,13 @@ final readonly class WeightPanel
         foreach ($watched->lines as $i => $line) {
             $path = '';
             foreach ($line->points as [$at, $value]) {
-                $x = WatchPicture::x($watched->window, new \DateTimeImmutable("@$at"));
+                $x = WatchPicture::across($watched->window->shareOf($at));
                 $path .= Canvas::at($path === '' ? 'M' : 'L', $x, $this->floor - ($value - $low) * $scale);
             }
             $canvas->path(self::LINES[min($i, 2)], $path);
             if (count($watched->lines) > 1 && $line->points !== []) {
                 [$at, $value] = $line->points[count($line->points) - 1];
-                $x = min(WatchPicture::RIGHT - 4.0, WatchPicture::x($watched->window, new \DateTimeImmutable("@$at")));
+                $x = min(WatchPicture::RIGHT - 4.0, WatchPicture::across($watched->window->shareOf($at)));
                 $canvas->text('t13 b halo2', $x, $this->floor - ($value - $low) * $scale - 5.0, $line->hive, 'end');
             }
         }

@@ -61,6 +61,12 @@ final readonly class Window
         return ($at->getTimestamp() - $this->from->getTimestamp()) / $this->seconds();
     }
 
+    /** The same of a moment in seconds. */
+    public function shareOf(int $seconds): float
+    {
+        return ($seconds - $this->from->getTimestamp()) / $this->seconds();
+    }
+
     public function holds(DateTimeImmutable $at): bool
     {
         return $at >= $this->from && $at < $this->to;

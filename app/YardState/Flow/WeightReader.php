@@ -12,6 +12,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Flow\Filter\LoggedHandling;
 use Marjoram\Core\Flow\ScaleReading;
+use PDO;
 
 /** The weights of a yard's hives: read by hand, sent by their scales, or read in from files. */
 final readonly class WeightReader
@@ -20,6 +21,8 @@ final readonly class WeightReader
     private const EACH = 6000;
 
     private const HOUR = 3600;
+
+    private const SECONDS_TO_1970 = 62167219200;
 
     public function __construct(private Tenant $tenant, private CurrentOperation $current)
     {
@@ -58,18 +61,33 @@ final readonly class WeightReader
      */
     public function raw(string $yardId, DateTimeImmutable $since, DateTimeImmutable $until): array
     {
-        $of = [];
-        foreach ($this->rows($yardId, $since, $until) as [$hive, $at, $kg]) {
-            $of[$hive][(int) $at] = (float) $kg;
+        $of = $this->byHand($yardId, $since, $until);
+        foreach ($this->scales($yardId) as $scale => $hive) {
+            $of[$hive] = $this->sent((string) $scale, $since, $until) + ($of[$hive] ?? []);
         }
         $raw = [];
-        foreach ($of as $hive => $readings) {
+        foreach (array_filter($of) as $hive => $readings) {
             ksort($readings);
-            $raw[(string) $hive] = [array_keys($readings), array_values($readings)];
+            $raw[(string) $hive] = [array_keys($readings), array_map(floatval(...), array_values($readings))];
         }
         uasort($raw, static fn (array $a, array $b): int => count($b[0]) <=> count($a[0]));
 
         return $raw;
+    }
+
+    /** How many readings there are of a yard's hives. */
+    public function count(string $yardId, DateTimeImmutable $since, DateTimeImmutable $until): int
+    {
+        $span = [self::text($since), self::text($until)];
+        $scales = array_map(strval(...), array_keys($this->scales($yardId)));
+
+        return DB::table('scale_readings')->whereIn('hive_scale_id', $scales)->whereBetween('at', $span)->count()
+            + DB::table('scale_weights')
+                ->where('apiary_id', $yardId)
+                ->where('operation_id', $this->tenant->id())
+                ->whereNull('deleted_at')
+                ->whereBetween('at', $span)
+                ->count();
     }
 
     /** @return list<string> ids of yards with a weight between these moments */
@@ -94,24 +112,55 @@ final readonly class WeightReader
         return array_values(array_unique(array_filter([...$byHand, ...$byScale], is_string(...))));
     }
 
-    /** @return iterable<array{string, string, string}> hive, moment (seconds), kg */
-    private function rows(string $yardId, DateTimeImmutable $since, DateTimeImmutable $until): iterable
+    /** @return array<array-key, string> hive by scale */
+    private function scales(string $yardId): array
     {
-        $span = [self::text($since), self::text($until)];
-        $sql = 'select s.hive_id, timestampdiff(second, \'1970-01-01\', r.at), r.kg from hive_scales s join scale_readings r on r.hive_scale_id = s.id'
-            .' left join scale_imports i on i.id = r.source'
-            .' where s.apiary_id = ? and s.operation_id = ? and s.deleted_at is null and r.at between ? and ?'
-            ." and (r.source = '' or (i.id is not null and i.deleted_at is null))"
-            .' union all select w.hive_id, timestampdiff(second, \'1970-01-01\', w.at), w.kg from scale_weights w'
-            .' where w.apiary_id = ? and w.operation_id = ? and w.deleted_at is null and w.hive_id is not null'
-            .' and w.at between ? and ?';
-        $statement = DB::connection()->getPdo()->prepare($sql);
-        $statement->execute([$yardId, $this->tenant->id(), ...$span, $yardId, $this->tenant->id(), ...$span]);
-        $statement->setFetchMode(\PDO::FETCH_NUM);
-        /** @var array{string, string, string} $row */
-        foreach ($statement as $row) {
-            yield $row;
+        return DB::table('hive_scales')
+            ->where('apiary_id', $yardId)
+            ->where('operation_id', $this->tenant->id())
+            ->whereNull('deleted_at')
+            ->pluck('hive_id', 'id')
+            ->all();
+    }
+
+    /**
+     * What a scale sent, and what was read in from its files; straight into an array, for there may be 100,000.
+     *
+     * @return array<int, string> kg by moment
+     */
+    private function sent(string $scale, DateTimeImmutable $since, DateTimeImmutable $until): array
+    {
+        $files = DB::table('scale_imports')->where('hive_scale_id', $scale)->whereNull('deleted_at')->pluck('id')->all();
+        $sources = ['', ...$files];
+        $marks = implode(', ', array_fill(0, count($sources), '?'));
+        $statement = DB::connection()->getPdo()->prepare(
+            'select to_seconds(at) - '.self::SECONDS_TO_1970.', kg from scale_readings'
+                ." where hive_scale_id = ? and at between ? and ? and source in ($marks) order by at",
+        );
+        $statement->execute([$scale, self::text($since), self::text($until), ...$sources]);
+
+        /** @var array<int, string> */
+        return $statement->fetchAll(PDO::FETCH_KEY_PAIR);
+    }
+
+    /** @return array<string, array<int, string>> kg by hive and moment */
+    private function byHand(string $yardId, DateTimeImmutable $since, DateTimeImmutable $until): array
+    {
+        $of = [];
+        $rows = DB::table('scale_weights')
+            ->where('apiary_id', $yardId)
+            ->where('operation_id', $this->tenant->id())
+            ->whereNull('deleted_at')
+            ->whereNotNull('hive_id')
+            ->whereBetween('at', [self::text($since), self::text($until)])
+            ->orderBy('at')
+            ->selectRaw('hive_id, to_seconds(at) - '.self::SECONDS_TO_1970.' as moment, kg')
+            ->get();
+        foreach ($rows as $row) {
+            $of[(string) $row->hive_id][(int) $row->moment] = (string) $row->kg;
         }
+
+        return $of;
     }
 
     /**
