@@ -130,7 +130,11 @@ final readonly class WeightReader
      */
     private function sent(string $scale, DateTimeImmutable $since, DateTimeImmutable $until): array
     {
-        $files = DB::table('scale_imports')->where('hive_scale_id', $scale)->whereNull('deleted_at')->pluck('id')->all();
+        $files = DB::table('scale_imports')
+            ->where('hive_scale_id', $scale)
+            ->whereNull('deleted_at')
+            ->pluck('id')
+            ->all();
         $sources = ['', ...$files];
         $marks = implode(', ', array_fill(0, count($sources), '?'));
         $statement = DB::connection()->getPdo()->prepare(
