@@ -144,10 +144,14 @@ final readonly class YieldReader
     {
         $crops = [];
         $lines = Queen::query()->pluck('line', 'code');
-        foreach (PastYield::query()->orderBy('season')->get() as $one) {
-            if (isset($known["$one->hive $one->season"])) {
+        $noted = [];
+        // A sheet read in twice counts once, as it was read in last.
+        foreach (PastYield::query()->orderByDesc('id')->get() as $one) {
+            $same = "$one->yard $one->hive $one->season $one->queen";
+            if (isset($known["$one->hive $one->season"]) || isset($noted[$same])) {
                 continue;
             }
+            $noted[$same] = true;
             $line = $one->queen === null ? null : $lines->get($one->queen);
             $crops[] = new Crop(
                 Str::slug($one->yard),

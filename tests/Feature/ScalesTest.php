@@ -64,6 +64,7 @@ final class ScalesTest extends FeatureTestCase
 
     #[TestWith(["timestamp,weight_kg\n2026-07-01T12:00:00Z,41.5\n2026-07-01T12:15:00Z,41.6\n"])]
     #[TestWith(["Date\tTime\tWeight lbs\n07/01/2026\t2:00 PM\t91.4916\n07/31/2026\t2:15 PM\t91.712\n"])]
+    #[TestWith(["Waage Nr 7|Export|\nAufgezeichnet|Uhr|Last|Temp\n01/07/26|02:00 PM|41,50|12\n31/07/26|02:15 PM|41,60|13\n"])]
     #[TestWith(["1782907200;41.5\n1782908100;41,6\n"])]
     #[TestWith(["\u{FEFF}when|hive|kilos kg\n01/07/2026 14:00:00|E4|41.5\n31/07/2026 14:15|E4|41.6\n"])]
     public function test_columns_are_guessed(string $file): void

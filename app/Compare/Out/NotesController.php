@@ -118,7 +118,7 @@ final readonly class NotesController
 
     private function columns(Request $request, CsvText $text): YieldColumns
     {
-        $guess = YieldColumns::guessed(self::head($text)[0] ?? []);
+        $guess = YieldColumns::guessed(self::head($text));
         $column = ['nullable', 'integer', 'between:-1,99'];
         $values = $request->validate([
             'hive' => $column,

@@ -11,14 +11,16 @@ use Marjoram\Core\Yields\Merit\QueenMerit;
 final readonly class KnownQueen
 {
     /**
+     * @param  ?string  $id  null where she is known from earlier notes alone
+     * @param  ?int  $year  null where it is not known
      * @param  ?string  $hive  code of the hive that she heads; null where she heads none
      * @param  ?string  $yard  slug
      */
     public function __construct(
-        public string $id,
+        public ?string $id,
         public string $code,
         public string $line,
-        public int $year,
+        public ?int $year,
         public ?string $mother,
         public ?string $hive,
         public ?string $yard,

@@ -44,8 +44,28 @@ final readonly class QueenBook
                     $marks->get($one->id),
                 );
             })
+            ->concat(self::noted($of, $codes->values()->all()))
             ->sortBy($rank)
             ->keyBy('code');
+    }
+
+    /**
+     * Those that earlier notes name and nobody has entered.
+     *
+     * @param  array<array-key, QueenMerit>  $merits  by name
+     * @param  array<array-key, mixed>  $known  names
+     * @return list<KnownQueen>
+     */
+    private static function noted(array $merits, array $known): array
+    {
+        $noted = [];
+        foreach ($merits as $name => $merit) {
+            if (! in_array((string) $name, $known, true)) {
+                $noted[] = new KnownQueen(null, (string) $name, __('noted'), null, null, null, null, null, $merit, null);
+            }
+        }
+
+        return $noted;
     }
 
     /**

@@ -132,6 +132,6 @@ final readonly class QueensController
 
     private static function link(KnownQueen $queen): string
     {
-        return route('compare.queen', $queen->id);
+        return $queen->id === null ? '#queen-table' : route('compare.queen', $queen->id);
     }
 }

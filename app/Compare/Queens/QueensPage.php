@@ -52,7 +52,11 @@ final readonly class QueensPage
     /** @return Collection<string, KnownQueen> those that head a colony and of whom something is known */
     public function living(): Collection
     {
-        return $this->queens->filter(static fn (KnownQueen $one): bool => $one->isAlive() && $one->merit !== null);
+        $known = $this->queens->filter(static fn (KnownQueen $one): bool => $one->merit !== null);
+        $living = $known->filter(static fn (KnownQueen $one): bool => $one->isAlive());
+
+        // Where nobody has said which queens live, all that are known stand there.
+        return $living->isEmpty() ? $known : $living;
     }
 
     /** @return Collection<string, Collection<string, KnownQueen>> by line: those with kin that lives */

@@ -40,7 +40,8 @@ final readonly class TreePicture
         $pitch = (self::WIDTH - self::LEFT - self::LAST) / $years;
         $place = [];
         foreach ($rows as $i => $queen) {
-            $place[$queen->code] = [self::LEFT + ($queen->year - $first) * $pitch, self::TOP + self::ROW * ($i + 0.5)];
+            $x = self::LEFT + ((int) $queen->year - $first) * $pitch;
+            $place[$queen->code] = [$x, self::TOP + self::ROW * ($i + 0.5)];
         }
         $canvas = new Canvas;
         $height = self::TOP + self::ROW * count($rows) + 6.0;

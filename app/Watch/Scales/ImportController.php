@@ -62,8 +62,8 @@ final readonly class ImportController
             'key' => $key,
             'name' => $parked->name,
             'mapping' => $mapping,
-            'columns' => Columns::named(ScaleFile::head($text)[0] ?? []),
-            'times' => Columns::named(ScaleFile::head($text)[0] ?? [], __('in the same column')),
+            'columns' => Columns::named(Mapping::head(ScaleFile::head($text))),
+            'times' => Columns::named(Mapping::head(ScaleFile::head($text)), __('in the same column')),
             'read' => ScaleFile::read($text, $mapping, $this->zone(), $this->current->now()),
             'zone' => $this->current->get()->time_zone,
         ]);

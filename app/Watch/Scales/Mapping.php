@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Watch\Scales;
 
+use App\Support\Sheets\CsvText;
+
 /** Which column of a file is what, and how its moments are written. */
 final readonly class Mapping
 {
@@ -31,38 +33,67 @@ final readonly class Mapping
      */
     public static function guessed(array $rows): self
     {
-        $head = array_map(mb_strtolower(...), $rows[0] ?? []);
-        $named = static function (string $pattern) use ($head): int {
-            foreach ($head as $i => $word) {
-                if (preg_match($pattern, $word) === 1) {
-                    return $i;
-                }
-            }
-
-            return self::NONE;
-        };
-        $body = array_slice($rows, 1);
-        $at = $named('/(date.?time|timestamp|datum.*(zeit|uhr|tid)|moment|measured|recorded)/u');
-        $at = $at === self::NONE ? $named('/(date|datum|dag|day|jour|fecha|data)/u') : $at;
+        $first = self::firstReading($rows);
+        $head = array_map(mb_strtolower(...), $first > 0 ? $rows[$first - 1] : []);
+        $body = array_slice($rows, $first);
+        $at = self::named($head, '/(date.?time|timestamp|datum.*(zeit|uhr|tid)|moment|measured|recorded|aufgez)/u');
+        $at = $at === self::NONE ? self::named($head, '/(date|datum|dag|day|jour|fecha|data)/u') : $at;
         $at = $at === self::NONE ? self::columnOf($body, Moments::isLike(...)) : $at;
-        $time = $named('/^(time|zeit|uhrzeit|tid|klockslag|heure|hora|ora)/u');
-        $weight = $named('/(weight|gewicht|vikt|vægt|poids|peso|kg|lbs?\b)/u');
-        $weight = $weight === self::NONE
-            ? self::columnOf($body, static function (string $cell): bool {
-                $kg = Moments::isLike($cell) ? null : \App\Support\Sheets\CsvText::number($cell);
-
-                return $kg !== null && $kg > 5.0 && $kg < 400.0;
-            })
-            : $weight;
+        $time = self::named($head, '/^(time|zeit|uhrzeit|uhr|tid|klockslag|heure|hora|ora)/u');
+        $time = $time === self::NONE ? self::columnOf($body, Moments::isTime(...)) : $time;
+        $weight = self::named($head, '/(weight|gewicht|vikt|vægt|poids|peso|kg|lbs?\b)/u');
+        $weight = $weight === self::NONE ? self::columnOf($body, self::isLikeAHive(...)) : $weight;
         $inPounds = preg_match('/(lb|pound)/', $head[$weight] ?? '') === 1;
 
         return new self(
             max(0, $at),
             $time === $at ? self::NONE : $time,
-            $weight === self::NONE ? min(1, max(0, count($head) - 1)) : $weight,
+            $weight === self::NONE ? min(1, max(0, count($rows[$first] ?? []) - 1)) : $weight,
             Moments::order(array_map(static fn (array $row): string => $row[max(0, $at)] ?? '', $body)),
             $inPounds ? 'lb' : 'kg',
         );
+    }
+
+    /**
+     * The names of the columns: the row before the first reading, else the first.
+     *
+     * @param  list<list<string>>  $rows
+     * @return list<string>
+     */
+    public static function head(array $rows): array
+    {
+        return $rows[max(0, self::firstReading($rows) - 1)] ?? [];
+    }
+
+    /** @param  list<list<string>>  $rows */
+    private static function firstReading(array $rows): int
+    {
+        foreach ($rows as $i => $row) {
+            if (array_filter($row, Moments::isLike(...)) !== []) {
+                return $i;
+            }
+        }
+
+        return 0;
+    }
+
+    /** @param  list<string>  $head */
+    private static function named(array $head, string $pattern): int
+    {
+        foreach ($head as $i => $word) {
+            if (preg_match($pattern, $word) === 1) {
+                return $i;
+            }
+        }
+
+        return self::NONE;
+    }
+
+    private static function isLikeAHive(string $cell): bool
+    {
+        $kg = Moments::isLike($cell) ? null : CsvText::number($cell);
+
+        return $kg !== null && $kg > 5.0 && $kg < 400.0;
     }
 
     /**

@@ -23,6 +23,11 @@ final readonly class Moments
         return preg_match(self::DAY, trim($cell)) === 1 || preg_match('/^1\d{9}(\d{3})?$/', trim($cell)) === 1;
     }
 
+    public static function isTime(string $cell): bool
+    {
+        return str_contains($cell, ':') && self::clock(trim($cell)) !== null;
+    }
+
     /**
      * As the figures of many moments show it: one above twelve is no month.
      *

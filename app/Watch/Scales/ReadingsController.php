@@ -8,8 +8,10 @@ use App\Models\HiveScale;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Operation\CurrentOperation;
+use App\Records\Contention;
 use App\Records\OpenWrite;
 use App\Records\Revisions;
+use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +25,11 @@ use Throwable;
 final readonly class ReadingsController
 {
     private const AT_MOST = 5000;
+
+    private const TRIES = 5;
+
+    /** What the column holds. */
+    private const MOST_S = 2147483647;
 
     public function __construct(
         private CurrentOperation $current,
@@ -54,21 +61,7 @@ final readonly class ReadingsController
         /** @var array<array-key, mixed> $readings */
         $readings = $values['readings'];
         $sent = SentReadings::of($readings, $values['sent_at'] ?? null, $this->current->now());
-        try {
-            $this->write->begin();
-            $changed = StoredReadings::write($of, $sent->readings);
-            if ($changed > 0) {
-                $this->revisions->touch($of->bearsOn());
-            }
-            DB::table('hive_scales')->where('id', $of->id)->update([
-                'heard_at' => $this->current->now()->setTimezone(new \DateTimeZone('UTC')),
-                'clock_skew_s' => $sent->skewS === null ? null : max(-2147483648, min(2147483647, $sent->skewS)),
-            ]);
-            $this->write->keep();
-        } catch (Throwable $error) {
-            $this->write->giveUp();
-            throw $error;
-        }
+        $changed = $this->kept($of, $sent);
 
         return new JsonResponse([
             'accepted' => count($sent->readings),
@@ -76,6 +69,34 @@ final readonly class ReadingsController
             'refused' => $sent->refused,
             'clock_skew_s' => $sent->skewS,
         ]);
+    }
+
+    /** One batch of a scale after the other; a write that stands in another's way is tried again. */
+    private function kept(HiveScale $scale, SentReadings $sent): int
+    {
+        for ($try = 1; true; $try++) {
+            try {
+                $this->write->begin();
+                DB::table('hive_scales')->where('id', $scale->id)->lockForUpdate()->value('id');
+                $changed = StoredReadings::write($scale, $sent->readings);
+                if ($changed > 0) {
+                    $this->revisions->touch($scale->bearsOn());
+                }
+                DB::table('hive_scales')->where('id', $scale->id)->update([
+                    'heard_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+                    'clock_skew_s' => $sent->skewS === null ? null : max(-self::MOST_S, min(self::MOST_S, $sent->skewS)),
+                ]);
+                $this->write->keep();
+
+                return $changed;
+            } catch (Throwable $error) {
+                $this->write->giveUp();
+                if ($try >= self::TRIES || ! Contention::is($error)) {
+                    throw $error;
+                }
+                usleep(20000 * $try);
+            }
+        }
     }
 
     private function enter(Request $request, string $scale): HiveScale

@@ -84,8 +84,8 @@ final readonly class ScaleFile
 
                 continue;
             }
-            // The first row is the names of the columns.
-            if ($readings === [] && $bad === 0 && $line === 1 && $kg === null) {
+            // Before the first reading stand the names of the columns, and what the device says of itself.
+            if ($readings === [] && $bad === 0 && $kg === null) {
                 continue;
             }
             $bad++;

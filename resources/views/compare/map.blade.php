@@ -62,7 +62,9 @@
         'yard' => $columns->yard,
         'yard_name' => $yard,
     ]" />
-    <button class="btn go" @disabled($read->rows === [])>{{ __('Read them in') }}</button>
+    @if ($read->rows !== [])
+      <button class="btn go">{{ __('Read them in') }}</button>
+    @endif
     <a class="btn" href="{{ route('compare.out') }}">{{ __('Leave it') }}</a>
   </x-form>
   @if ($read->refusedInAll > 0)

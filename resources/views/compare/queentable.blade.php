@@ -1,4 +1,4 @@
-<table class="table">
+<table class="table" id="queen-table">
   <thead>
     <tr>
       <th scope="col">{{ __('Queen') }}</th>
@@ -15,7 +15,13 @@
   <tbody>
     @foreach ($page->living() as $one)
       <tr>
-        <th scope="row"><a href="{{ route('compare.queen', $one->id) }}">{{ $one->code }}</a></th>
+        <th scope="row">
+          @if ($one->id === null)
+            {{ $one->code }}
+          @else
+            <a href="{{ route('compare.queen', $one->id) }}">{{ $one->code }}</a>
+          @endif
+        </th>
         <td>{{ $one->hive }}</td>
         <td>{{ $one->mother ?? '–' }}</td>
         <td class="num">{{ $one->merit->records }}</td>

@@ -48,7 +48,9 @@
         'order' => $mapping->order,
         'unit' => $mapping->unit,
     ]" />
-    <button class="btn go" @disabled($read->readings === [])>{{ __('Read them in') }}</button>
+    @if ($read->readings !== [])
+      <button class="btn go">{{ __('Read them in') }}</button>
+    @endif
     <a class="btn" href="{{ route('watch.scales', $scale->apiary->slug) }}">{{ __('Leave it') }}</a>
   </x-form>
   @if ($read->refusedInAll > 0)
