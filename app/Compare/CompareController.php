@@ -24,6 +24,7 @@ final readonly class CompareController
         private YieldReader $yields,
         private CurrentOperation $current,
         private Computed $computed,
+        private PlainReader $plain,
     ) {
     }
 
@@ -41,6 +42,7 @@ final readonly class CompareController
         $rows = $many
             ? HiveSeasons::ofYards($crops, $season)
             : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
+        $open = $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive'));
         $page = new ComparePage(
             $this->sorted($rows, $sort),
             (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary'),
@@ -48,9 +50,11 @@ final readonly class CompareController
             $seasons,
             $sort,
             $yard,
-            $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive')),
+            $open,
             $many,
             self::lines($scoped),
+            $this->plain->of($crops, $season),
+            $open === null || $many ? [] : HiveFact::of($open->hive),
             $format,
         );
 

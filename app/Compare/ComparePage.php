@@ -21,6 +21,8 @@ final readonly class ComparePage
      * @param  ?HiveSeasons  $open  the chosen hive
      * @param  bool  $many  whole yards stand for their hives
      * @param  list<QueenLine>  $lines
+     * @param  array<string, PlainFigures>  $plain  by yard
+     * @param  list<HiveFact>  $facts  of the chosen hive
      */
     public function __construct(
         public Collection $rows,
@@ -32,6 +34,8 @@ final readonly class ComparePage
         public ?HiveSeasons $open,
         private bool $many,
         public array $lines,
+        private array $plain,
+        public array $facts,
         private Formatter $format,
     ) {
     }
@@ -63,12 +67,13 @@ final readonly class ComparePage
             $mean .= ' ('.($yard->changeKg >= 0 ? '+' : '−')."$change)";
         }
 
-        return implode(' · ', [
+        return implode(' · ', array_filter([
             $this->format->kg($yard->totalKg, 0),
             $mean,
+            ($this->plain[$name] ?? null)?->words($this->format) ?? '',
             __(':p of the crop', ['p' => $this->format->percent($yard->shareOfCrop)]),
             __('best :a, least :b', ['a' => $yard->best, 'b' => $yard->worst]),
-        ]);
+        ]));
     }
 
     /** @param  Collection<int, HiveSeasons>  $rows  of one yard */

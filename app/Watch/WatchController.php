@@ -10,6 +10,8 @@ use App\Models\FlowSign;
 use App\Models\HiveScale;
 use App\Models\ScaleWeight;
 use App\Operation\CurrentOperation;
+use App\Support\Sheets\Csv;
+use App\Support\Units\Formatter;
 use App\Watch\Blooms\BloomCalendar;
 use App\Watch\Blooms\Plants;
 use App\Watch\Chart\Span;
@@ -21,6 +23,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class WatchController
 {
@@ -80,6 +83,25 @@ final readonly class WatchController
             'plants' => Plants::of($apiary->latitude, $apiary->climate_source, array_values($own)),
             'now' => $this->current->now(),
         ]);
+    }
+
+    /** What the chart shows as a file; in the reader's unit. */
+    public function days(Request $request, Apiary $apiary, WatchedReader $reader, Formatter $format): StreamedResponse
+    {
+        $page = new YardWatch($reader->read($apiary, $this->window($request)), []);
+        $rows = [['date', 'gain_'.$format->massUnit(), 'strong', 'slow', 'over', 'flight']];
+        foreach ($page->days() as $day) {
+            $rows[] = [
+                $day->day->format('Y-m-d'),
+                $day->gainKg === null ? null : round($format->massValue($day->gainKg), 3),
+                $day->state === null ? null : round($day->state->p->strong, 4),
+                $day->state === null ? null : round($day->state->p->slow, 4),
+                $day->state === null ? null : round($day->state->p->over, 4),
+                $day->flight === null ? null : round($day->flight, 3),
+            ];
+        }
+
+        return Csv::download("marjoram-$apiary->slug-days.csv", $rows);
     }
 
     /** As the address says; the month about today where it says nothing that can be read. */

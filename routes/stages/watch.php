@@ -27,6 +27,7 @@ Route::middleware(['can:manage', 'write'])->group(static function (): void {
 Route::middleware('can:view')->group(static function (): void {
     Route::get('/watch', [WatchController::class, 'index'])->name('watch.index');
     Route::get('/watch/{apiary}', [WatchController::class, 'show'])->name('watch.yard');
+    Route::get('/watch/{apiary}/days.csv', [WatchController::class, 'days'])->name('watch.days');
     Route::get('/watch/{apiary}/scales', [ScaleController::class, 'index'])->name('watch.scales');
 });
 

@@ -51,15 +51,23 @@ final class FlowFilterSimulationTest extends TestCase
     {
         $this->random = new SeededRandom(1515);
         $filter = $rule = $coldFilter = $coldRule = [];
-        $bins = [];
+        $bins = $late = $lateRule = [];
+        $ended = 0;
         for ($season = 0; $season < self::SEASONS; $season++) {
             $this->season();
+            $end = $this->end();
+            $ended += $end === null ? 0 : 1;
+            $found = $foundRule = null;
             for ($day = 20 + $season % 4; $day < self::DAYS - 15; $day += 4) {
                 if (max(array_slice($this->sums(), 0, $day)) < 3.0) {
                     continue;
                 }
                 $isOver = $this->isOver($day) ? 1.0 : 0.0;
                 [$byFilter, $byRule] = $this->said($day);
+                if ($end !== null && $day >= $end) {
+                    $found ??= $byFilter > 0.8 ? $day - $end : null;
+                    $foundRule ??= $byRule > 0.8 ? $day - $end : null;
+                }
                 $filter[] = ($byFilter - $isOver) ** 2;
                 $rule[] = ($byRule - $isOver) ** 2;
                 $bins[min(4, (int) (5 * $byFilter))][] = [$byFilter, $isOver];
@@ -68,6 +76,8 @@ final class FlowFilterSimulationTest extends TestCase
                     $coldRule[] = $byRule > 0.8 ? 1 : 0;
                 }
             }
+            $late[] = $found;
+            $lateRule[] = $foundRule;
         }
         ksort($bins);
         $table = array_map(static fn (array $bin): string => sprintf(
@@ -77,7 +87,8 @@ final class FlowFilterSimulationTest extends TestCase
             count($bin),
         ), $bins);
         fwrite(STDERR, sprintf(
-            ' [flow, %d days of %d seasons: Brier %.3f, the rule %.3f; said: true %s; in cold spells amid the flow over .8 %d, the rule %d of %d] ',
+            ' [flow, %d days of %d seasons: Brier %.3f, the rule %.3f; said: true %s; in cold spells amid the flow over .8 %d, the rule %d of %d; '
+                .'days to see the end (of %d): %s, the rule %s] ',
             count($filter),
             self::SEASONS,
             $mean = array_sum($filter) / count($filter),
@@ -86,6 +97,9 @@ final class FlowFilterSimulationTest extends TestCase
             array_sum($coldFilter),
             array_sum($coldRule),
             count($coldFilter),
+            $ended,
+            self::days($late),
+            self::days($lateRule),
         ));
         self::assertGreaterThan(120, count($filter));
         self::assertLessThan(0.8 * $byRule, $mean);
@@ -93,6 +107,30 @@ final class FlowFilterSimulationTest extends TestCase
         // The surest say what is so: of those over four fifths most are over, of those under one fifth few.
         self::assertGreaterThan(0.7, array_sum(array_column($bins[4], 1)) / count($bins[4]));
         self::assertLessThan(0.25, array_sum(array_column($bins[0], 1)) / count($bins[0]));
+    }
+
+    /** The first day from which no more than 2 kg are to come, to the end of what is looked at; null where there is none. */
+    private function end(): ?int
+    {
+        $end = null;
+        for ($day = self::DAYS - 16; $day >= 20 && $this->isOver($day); $day--) {
+            $end = $day;
+        }
+
+        return $end;
+    }
+
+    /**
+     * @param  list<?int>  $late
+     */
+    private static function days(array $late): string
+    {
+        $known = array_values(array_filter($late, static fn (?int $one): bool => $one !== null));
+        sort($known);
+
+        return $known === []
+            ? 'never'
+            : sprintf('%d at the median of %d that see it', $known[intdiv(count($known), 2)], count($known));
     }
 
     private function season(): void

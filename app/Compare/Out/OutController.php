@@ -8,6 +8,7 @@ use App\Compare\Queens\MeritReader;
 use App\Models\Apiary;
 use App\Models\YieldImport;
 use App\Operation\CurrentOperation;
+use App\Support\Sheets\Csv;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -25,6 +26,7 @@ final readonly class OutController
     public function index(WholeState $state, MeritReader $merits): View
     {
         return view('compare.out', [
+            'tables' => YieldWorkbook::names(),
             'seasons' => $merits->crops()->pluck('season')->unique()->sortDesc()->values(),
             'imports' => YieldImport::query()->orderByDesc('id')->get(),
             'isEmpty' => $state->isEmpty(),
@@ -53,13 +55,25 @@ final readonly class OutController
             ->deleteFileAfterSend();
     }
 
-    public function workbook(YieldWorkbook $workbook, MeritReader $merits): BinaryFileResponse
+    /** All tables of Compare in one workbook. */
+    public function workbook(YieldWorkbook $workbook): BinaryFileResponse
     {
-        return response()
-            ->download($workbook->write($merits->crops()), 'marjoram-yields.xlsx', [
-                'Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-            ])
-            ->deleteFileAfterSend();
+        return self::sheets($workbook->write(array_keys(YieldWorkbook::names())), 'marjoram-yields.xlsx');
+    }
+
+    /** One of them. */
+    public function table(YieldWorkbook $workbook, string $table, string $format): BinaryFileResponse|StreamedResponse
+    {
+        return $format === 'csv'
+            ? Csv::download("marjoram-$table.csv", $workbook->table($table))
+            : self::sheets($workbook->write([$table]), "marjoram-$table.xlsx");
+    }
+
+    private static function sheets(string $path, string $name): BinaryFileResponse
+    {
+        $type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+
+        return response()->download($path, $name, ['Content-Type' => $type])->deleteFileAfterSend();
     }
 
     public function yards(): JsonResponse

@@ -30,17 +30,33 @@ final readonly class YieldWorkbook
     ) {
     }
 
+    /** @return array<string, string> the tables there are, each with its words */
+    public static function names(): array
+    {
+        return ['hives' => __('Hives'), 'yards' => __('Yards'), 'queens' => __('Queens')];
+    }
+
+    /** @return list<list<string|int|float|null>> the names of the columns first */
+    public function table(string $name): array
+    {
+        return match ($name) {
+            'yards' => $this->yards($this->merits->crops()),
+            'queens' => $this->queens(),
+            default => CropTable::of($this->merits->crops(), $this->format),
+        };
+    }
+
     /**
-     * @param  Collection<int, Crop>  $crops
+     * @param  list<string>  $names  of tables
      * @return string path of the file; whoever asked for it deletes it
      */
-    public function write(Collection $crops): string
+    public function write(array $names): string
     {
         $book = new Spreadsheet;
         $book->removeSheetByIndex(0);
-        $this->sheet($book, __('Hives'), CropTable::of($crops, $this->format));
-        $this->sheet($book, __('Yards'), $this->yards($crops));
-        $this->sheet($book, __('Queens'), $this->queens());
+        foreach ($names as $name) {
+            $this->sheet($book, self::names()[$name] ?? $name, $this->table($name));
+        }
         $path = (string) tempnam(sys_get_temp_dir(), 'yields');
         (new Xlsx($book))->save($path);
         $book->disconnectWorksheets();

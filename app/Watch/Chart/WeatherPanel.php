@@ -15,6 +15,8 @@ final readonly class WeatherPanel
 
     private const HOT_C = 35.0;
 
+    private const LIKELY = 0.35;
+
     public function __construct(private Formatter $format, private float $top, private float $floor)
     {
     }
@@ -23,7 +25,7 @@ final readonly class WeatherPanel
     {
         $zone = $watched->window->from->getTimezone();
         $high = $this->floor - $this->top;
-        $flight = $ahead = $line = '';
+        $flight = $ahead = $line = $rain = '';
         foreach ($watched->weather as $date => $day) {
             $at = new DateTimeImmutable($date, $zone);
             $x = WatchPicture::x($watched->window, $at);
@@ -31,15 +33,20 @@ final readonly class WeatherPanel
             $share = $day->flight() ?? 0.0;
             $box = Canvas::box($x + 0.08 * $wide, $this->floor - $share * $high, 0.84 * $wide, $share * $high);
             $at > $watched->now ? $ahead .= $box : $flight .= $box;
+            // Likely rain hangs from above, as long as it is likely.
+            $chance = $day->rainChance ?? 0.0;
+            if ($chance >= self::LIKELY) {
+                $rain .= Canvas::box($x + 0.35 * $wide, $this->top, 0.3 * $wide, 0.5 * $chance * $high);
+            }
             $warm = ($watched->warmest[$date] - self::COLD_C) / (self::HOT_C - self::COLD_C);
             $y = $this->floor - max(0.0, min(1.0, $warm)) * $high;
             $line .= Canvas::at($line === '' ? 'M' : 'L', $x + 0.5 * $wide, $y);
         }
-        $canvas->path('sky', $flight)->path('sky pr', $ahead)->path('warm', $line)
+        $canvas->path('sky', $flight)->path('sky pr', $ahead)->path('rain', $rain)->path('warm', $line)
             ->line('gnd', WatchPicture::LEFT, $this->floor, WatchPicture::RIGHT, $this->floor)
             ->text('t12 soft halo2', WatchPicture::LEFT + 2.0, $this->top + 2.0, $line === ''
                 ? __('no weather is known for these days')
-                : __('flight weather; warmth :low to :high', [
+                : __('flight weather; from above: likely rain; warmth :low to :high', [
                     'low' => $this->format->celsius(self::COLD_C),
                     'high' => $this->format->celsius(self::HOT_C),
                 ]));

@@ -30,3 +30,16 @@
     @endforeach
   </ul>
 </section>
+@if ($page->facts !== [])
+  <section>
+    <h3>{{ __('What happened') }}</h3>
+    <ul class="facts">
+      @foreach ($page->facts as $fact)
+        <li>
+          <span>{{ $f->date($fact->on) }}</span>
+          <span>{{ $fact->words }}</span>
+        </li>
+      @endforeach
+    </ul>
+  </section>
+@endif

@@ -18,12 +18,8 @@
     </p>
   @else
     <p class="sub">
-      {{ __(
-          'Each hive\'s seasons, oldest left; a box for each super, :year filled dark. Dashed line: mean of the yard\'s producing hives in :year.',
-          [
-              'year' => $season,
-          ],
-      ) }}
+      {{ __('Each hive\'s seasons, oldest left; a box for each super, :year filled dark.', ['year' => $season]) }}
+      {{ __('Dashed: mean of the yard\'s producing hives in :year; dotted: in the season before; strokes: 8 of 10.', ['year' => $season]) }}
     </p>
     @foreach ($page->rows->groupBy('yard') as $name => $rows)
       <section class="blk">

@@ -11,8 +11,11 @@
   <section class="blk">
     <h2>{{ __('Tables') }}</h2>
     <div class="btns">
-      <a class="btn" href="{{ route('compare.csv') }}">{{ __('Yields as CSV') }}</a>
-      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('Yields, yards, queens as XLSX') }}</a>
+      @foreach ($tables as $table => $words)
+        <a class="btn" href="{{ route('compare.out.table', [$table, 'csv']) }}">{{ $words }} (CSV)</a>
+        <a class="btn" href="{{ route('compare.out.table', [$table, 'xlsx']) }}">{{ $words }} (XLSX)</a>
+      @endforeach
+      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All three in one XLSX') }}</a>
       <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
       @foreach ($seasons->take(6) as $season)
         <a class="btn"

@@ -28,6 +28,7 @@
             <td>{{ $bloom->plant }}</td>
             <td>{{ $bloom->began_on ? $f->day($bloom->began_on) : '?' }} –
               {{ $bloom->ended_on ? $f->day($bloom->ended_on) : '' }}</td>
+            <td class="soft">{{ $bloom->note }}</td>
             <td>
               @can('manage')
                 <x-remove :action="route('watch.blooms.destroy', $bloom->id)" />

@@ -56,4 +56,7 @@
       @endforeach
     </tbody>
   </table>
+  <p class="sub"><a
+      href="{{ route('watch.days', [$apiary->slug, ...$page->to($page->window()->span)]) }}">{{ __('Download as CSV') }}</a>
+  </p>
 </x-disclosure>

@@ -44,6 +44,7 @@
       :value="$now->format('Y-m-d')"
       required
     />
+    <x-field name="note" :label="__('Note, if any')" maxlength="200" />
     <button class="btn" name="what" value="began">{{ __('It began') }}</button>
     <button class="btn" name="what" value="ended">{{ __('It finished') }}</button>
   </x-form>
