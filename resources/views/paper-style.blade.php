@@ -37,4 +37,8 @@
     color: #000;
     text-decoration: none;
   }
+
+  .part {
+    page-break-inside: avoid;
+  }
 </style>

@@ -160,7 +160,7 @@ final class OutAndInTest extends FeatureTestCase
         file_put_contents($path, $this->get('/compare/out/yields.xlsx')->assertOk()->streamedContent());
         $book = IOFactory::createReader('Xlsx')->load($path);
         unlink($path);
-        self::assertSame(['Hives', 'Yards', 'Queens'], $book->getSheetNames());
+        self::assertSame(['Hives', 'Yards', 'Queens', 'Next year\'s queens'], $book->getSheetNames());
         self::assertSame('hive', $book->getSheet(0)->getCell('B1')->getValue());
         self::assertGreaterThan(100, $book->getSheet(0)->getHighestDataRow());
         $queens = $this->get('/compare/out/table-queens.csv')->assertOk()->streamedContent();

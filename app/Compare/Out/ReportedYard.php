@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Compare\Out;
 
 use App\Compare\Crop;
+use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Yields\YardSeason;
 
@@ -21,5 +22,22 @@ final readonly class ReportedYard
         public string $picture,
         public Collection $crops,
     ) {
+    }
+
+    /** What a keeper checks by hand. */
+    public function words(Formatter $format): string
+    {
+        return implode(' · ', array_filter([
+            trans_choice('{1} :count hive|[2,*] :count hives', $this->yard->hives),
+            __(':n producing, :kg each', [
+                'n' => $this->yard->producing,
+                'kg' => $format->kg($this->yard->meanProducingKg),
+            ]),
+            __(':p of the crop', ['p' => $format->percent($this->yard->shareOfCrop)]),
+            __('best :a, least :b', ['a' => $this->yard->best, 'b' => $this->yard->worst]),
+            $this->yard->changeKg === null
+                ? ''
+                : __(':kg to the season before', ['kg' => $format->kg($this->yard->changeKg)]),
+        ]));
     }
 }

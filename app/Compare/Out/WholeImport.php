@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Compare\Out;
 
 use App\Operation\CurrentOperation;
+use App\Operation\Policy;
 use App\Records\Bearing;
 use App\Records\Revisions;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Throwable;
 
 /**
  * Reads a whole operation into an empty one. Records get ids of this installation, in the same order; what refers to
@@ -194,6 +196,12 @@ final class WholeImport
             }
         }
         DB::table('operations')->where('id', $this->current->get()->id)->update($known + ['imported_at' => now()]);
-        $this->current->get()->refresh();
+        $operation = $this->current->get()->refresh();
+        try {
+            Policy::of($operation);
+            $operation->kit;
+        } catch (Throwable) {
+            throw Unreadable::because('operation: '.__('its policy or kit is none that is known here'));
+        }
     }
 }

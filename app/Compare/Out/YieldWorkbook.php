@@ -8,6 +8,7 @@ use App\Compare\Crop;
 use App\Compare\CropTable;
 use App\Compare\Queens\KnownQueen;
 use App\Compare\Queens\MeritReader;
+use App\Compare\Queens\PlanReader;
 use App\Compare\Queens\QueenBook;
 use App\Compare\YieldReader;
 use App\Support\Sheets\Csv;
@@ -26,6 +27,7 @@ final readonly class YieldWorkbook
         private YieldReader $yields,
         private MeritReader $merits,
         private QueenBook $book,
+        private PlanReader $plans,
         private Formatter $format,
     ) {
     }
@@ -33,7 +35,7 @@ final readonly class YieldWorkbook
     /** @return array<string, string> the tables there are, each with its words */
     public static function names(): array
     {
-        return ['hives' => __('Hives'), 'yards' => __('Yards'), 'queens' => __('Queens')];
+        return ['hives' => __('Hives'), 'yards' => __('Yards'), 'queens' => __('Queens'), 'plan' => __('Next year\'s queens')];
     }
 
     /** @return list<list<string|int|float|null>> the names of the columns first */
@@ -42,6 +44,7 @@ final readonly class YieldWorkbook
         return match ($name) {
             'yards' => $this->yards($this->merits->crops()),
             'queens' => $this->queens(),
+            'plan' => $this->plans->read()->rows(),
             default => CropTable::of($this->merits->crops(), $this->format),
         };
     }

@@ -22,12 +22,6 @@ final readonly class PlanController
 
     public function csv(): StreamedResponse
     {
-        $rows = [['yard', 'hive', 'queen_now', 'why', 'daughter_of']];
-        foreach ($this->plans->read()->places as $place) {
-            $now = $place->queen;
-            $rows[] = [$now->yardName, $now->hive, $now->code, $place->why, $place->mother?->code];
-        }
-
-        return Csv::download('marjoram-queens.csv', $rows);
+        return Csv::download('marjoram-queens.csv', $this->plans->read()->rows());
     }
 }

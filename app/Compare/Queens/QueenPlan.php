@@ -22,6 +22,18 @@ final readonly class QueenPlan
         return (int) ceil(1.5 * count($this->places));
     }
 
+    /** @return list<list<string|int|float|null>> as a table, the names of the columns first */
+    public function rows(): array
+    {
+        $rows = [['yard', 'hive', 'queen_now', 'why', 'daughter_of']];
+        foreach ($this->places as $place) {
+            $now = $place->queen;
+            $rows[] = [$now->yardName, $now->hive, $now->code, $place->why, $place->mother?->code];
+        }
+
+        return $rows;
+    }
+
     public function heading(): string
     {
         return trans_choice(

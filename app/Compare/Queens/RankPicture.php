@@ -60,7 +60,8 @@ final readonly class RankPicture
                 $this->row($canvas, $queen, $link($queen), self::TOP + self::ROW * $i, $x);
             }
         }
-        $canvas->text('t12 soft', 0.0, 12.0, __('next to her yard, :unit a season', ['unit' => $this->format->massUnit()]));
+        $canvas->text('t12 soft', self::RIGHT + 14.0, 12.0, __(':unit next to her', ['unit' => $this->format->massUnit()]))
+            ->text('t12 soft', 0.0, 12.0, __('queen, hive'));
 
         return new Picture(self::WIDTH, $height, $canvas->shapes(), __('Queens by what they give'), hasLinks: true);
     }

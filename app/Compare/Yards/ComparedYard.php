@@ -32,6 +32,12 @@ final readonly class ComparedYard
         return $this->meanKg === [] ? 0.0 : array_sum($this->meanKg) / count($this->meanKg);
     }
 
+    /** What its scale gained a season; null where it has none. */
+    public function flow(): ?float
+    {
+        return $this->flowKg === [] ? null : array_sum($this->flowKg) / count($this->flowKg);
+    }
+
     /** @return list<array{int, float, float}> season, what the scale gained, what a hive gave */
     public function pairs(): array
     {

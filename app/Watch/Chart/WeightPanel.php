@@ -48,7 +48,8 @@ final readonly class WeightPanel
             if (count($watched->lines) > 1 && $line->points !== []) {
                 [$at, $value] = $line->points[count($line->points) - 1];
                 $x = min(WatchPicture::RIGHT - 4.0, WatchPicture::across($watched->window->shareOf($at)));
-                $canvas->text('t13 b halo2', $x, $this->floor - ($value - $low) * $scale - 5.0, $line->hive, 'end');
+                $y = $this->floor - ($value - $low) * $scale + ($i === 0 ? -6.0 : 15.0);
+                $canvas->text('t13 b halo2', $x, $y, $line->hive, 'end');
             }
         }
         $canvas->text('t12 soft halo2', WatchPicture::LEFT + 2.0, $this->top + 10.0, __('weight, :unit', [

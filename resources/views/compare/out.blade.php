@@ -15,7 +15,7 @@
         <a class="btn" href="{{ route('compare.out.table', [$table, 'csv']) }}">{{ $words }} (CSV)</a>
         <a class="btn" href="{{ route('compare.out.table', [$table, 'xlsx']) }}">{{ $words }} (XLSX)</a>
       @endforeach
-      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All three in one XLSX') }}</a>
+      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All in one XLSX') }}</a>
       <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
       @foreach ($seasons->take(6) as $season)
         <a class="btn"

@@ -24,8 +24,12 @@
       stroke-width: .8;
     }
 
-    .crop.old {
-      fill: #ddd;
+    .old {
+      fill: #e4e4e4;
+    }
+
+    .est {
+      fill: #aaa;
     }
 
     .rl {
@@ -34,6 +38,7 @@
     }
 
     .gnd,
+    .whisk,
     .ymean {
       stroke: #000;
       fill: none;

@@ -10,46 +10,34 @@
 <body>
   <h1>{{ $operation }}: {{ __('season :year', ['year' => $season]) }}</h1>
   @foreach ($parts as $part)
-    <h2>{{ $part->name }}: {{ $f->kg($part->yard->totalKg, 0) }}</h2>
-    <p>
-      {{ trans_choice('{1} :count hive|[2,*] :count hives', $part->yard->hives) }},
-      {{ __(':n producing, :kg each; :p of the crop; best :a, least :b', [
-          'n' => $part->yard->producing,
-          'kg' => $f->kg($part->yard->meanProducingKg),
-          'p' => $f->percent($part->yard->shareOfCrop),
-          'a' => $part->yard->best,
-          'b' => $part->yard->worst,
-      ]) }}
-      @if ($part->yard->changeKg !== null)
-        , {{ __(':kg to the season before', ['kg' => $f->kg($part->yard->changeKg)]) }}
-      @endif.
-    </p>
-    <img src="{{ $part->picture }}" width="520" />
-    <table>
-      <tr>
-        <th>{{ __('Hive') }}</th>
-        <th>{{ __('Queen') }}</th>
-        <th class="num">{{ $f->massUnit() }}</th>
-        <th>{{ __('Came off') }}</th>
-        <th>{{ __('How') }}</th>
-        <th>{{ __('What befell it') }}</th>
-      </tr>
-      @foreach ($part->crops as $crop)
+    <div class="part">
+      <h2>{{ $part->name }}: {{ $f->kg($part->yard->totalKg, 0) }}</h2>
+      <p>{{ $part->words($f) }}</p>
+      <img src="{{ $part->picture }}" width="520" />
+      <table>
         <tr>
-          <td>{{ $crop->hive }}</td>
-          <td>{{ $crop->queen ?? '–' }}</td>
-          <td class="num">{{ $f->kg($crop->kg) }} @if ($crop->sdKg > 0)
-              ({{ $f->kgRange($crop->kg, $crop->sdKg) }})
-            @endif
-          </td>
-          <td>{{ $say->taken($crop->supers, $crop->frames) }}</td>
-          <td>{{ $crop->how() }}</td>
-          <td>
-            {{ $crop->befell() }}
-          </td>
+          <th>{{ __('Hive') }}</th>
+          <th>{{ __('Queen') }}</th>
+          <th class="num">{{ $f->massUnit() }}</th>
+          <th>{{ __('Came off') }}</th>
+          <th>{{ __('How') }}</th>
+          <th>{{ __('What befell it') }}</th>
         </tr>
-      @endforeach
-    </table>
+        @foreach ($part->crops as $crop)
+          <tr>
+            <td>{{ $crop->hive }}</td>
+            <td>{{ $crop->queen ?? '–' }}</td>
+            <td class="num">{{ $f->kg($crop->kg) }} {{ $crop->sdKg > 0 ? $f->kgRange($crop->kg, $crop->sdKg) : '' }}
+            </td>
+            <td>{{ $say->taken($crop->supers, $crop->frames) }}</td>
+            <td>{{ $crop->how() }}</td>
+            <td>
+              {{ $crop->befell() }}
+            </td>
+          </tr>
+        @endforeach
+      </table>
+    </div>
   @endforeach
 </body>
 

@@ -22,6 +22,7 @@
             <th scope="col" class="num">{{ __('drive, min a kg') }}</th>
             <th scope="col" class="num">{{ __('sugar a hive') }}</th>
             <th scope="col" class="num">{{ __('lost') }}</th>
+            <th scope="col" class="num">{{ __('flow, by the scale') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -36,6 +37,7 @@
               <td class="num">{{ $yard->minutesPerKg === null ? '–' : number_format($yard->minutesPerKg, 1) }}</td>
               <td class="num">{{ $f->kg($yard->sugarKg) }}</td>
               <td class="num">{{ $yard->lost }}</td>
+              <td class="num">{{ $yard->flow() === null ? '–' : $f->kg($yard->flow(), 0) }}</td>
             </tr>
           @endforeach
         </tbody>
