@@ -16,6 +16,7 @@ use App\YardState\TaskSource;
 use App\YardState\YardReader;
 use DateTimeImmutable;
 use Marjoram\Core\Flow\Phase;
+use Marjoram\Core\Ripeness\NectarFlow;
 
 /** What the flow calls for: a look while it slows, room while it is strong, and that it has ended. */
 final readonly class FlowTasks implements TaskSource
@@ -73,7 +74,7 @@ final readonly class FlowTasks implements TaskSource
     /** @return list<Task> */
     private function slowing(Apiary $apiary, YardFlow $flow): array
     {
-        return $flow->phase() !== Phase::Slow || $flow->endedOn() !== null ? [] : [
+        return $flow->forRipeness() !== NectarFlow::Slow ? [] : [
             $this->task($apiary, 'look', __('the flow is slowing: time to look at supers'), __('over with :p', [
                 'p' => $this->format->percent($flow->pOver()),
             ]), 12),

@@ -19,10 +19,7 @@ Route::middleware('can:view')->group(static function (): void {
     Route::get('/compare/yards', YardsController::class)->name('compare.yards');
     Route::get('/compare/out', [OutController::class, 'index'])->name('compare.out');
     Route::get('/compare/out/yields.xlsx', [OutController::class, 'workbook'])->name('compare.out.xlsx');
-    Route::get('/compare/out/table-{table}.{format}', [OutController::class, 'table'])
-        ->whereIn('table', ['hives', 'yards', 'queens', 'plan'])
-        ->whereIn('format', ['csv', 'xlsx'])
-        ->name('compare.out.table');
+    Route::get('/compare/out/table', [OutController::class, 'table'])->name('compare.out.table');
     Route::get('/compare/out/yards.geojson', [OutController::class, 'yards'])->name('compare.out.yards');
     Route::get('/compare/out/operation.schema.json', [OutController::class, 'schema'])->name('compare.out.schema');
     Route::get('/compare/out/season-{season}.pdf', [OutController::class, 'season'])

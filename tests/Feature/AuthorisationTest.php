@@ -184,8 +184,6 @@ final class AuthorisationTest extends FeatureTestCase
             )->id,
             'yieldImport' => Models\YieldImport::query()->create(['file_name' => 'a.csv', 'rows' => 0])->id,
             'season' => '2025',
-            'table' => 'hives',
-            'format' => 'csv',
             'frame' => Models\FrameLook::query()->value('id'),
             'reading' => Models\MoistureReading::query()->value('id'),
             'look' => Models\WinterLook::query()->value('id'),

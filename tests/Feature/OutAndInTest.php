@@ -163,10 +163,10 @@ final class OutAndInTest extends FeatureTestCase
         self::assertSame(['Hives', 'Yards', 'Queens', 'Next year\'s queens'], $book->getSheetNames());
         self::assertSame('hive', $book->getSheet(0)->getCell('B1')->getValue());
         self::assertGreaterThan(100, $book->getSheet(0)->getHighestDataRow());
-        $queens = $this->get('/compare/out/table-queens.csv')->assertOk()->streamedContent();
+        $queens = $this->get('/compare/out/table?of=queens&as=csv')->assertOk()->streamedContent();
         self::assertStringStartsWith('queen,line,year,mother', $queens);
-        $this->get('/compare/out/table-yards.xlsx')->assertOk();
-        $this->get('/compare/out/table-users.csv')->assertNotFound();
+        $this->get('/compare/out/table?of=yards&as=xlsx')->assertOk();
+        $this->get('/compare/out/table?of=users&as=csv')->assertNotFound();
         $map = $this->get('/compare/out/yards.geojson')->assertOk()->json();
         self::assertCount(4, $map['features']);
         self::assertEqualsWithDelta(55.842, $map['features'][0]['geometry']['coordinates'][1], 1e-6);

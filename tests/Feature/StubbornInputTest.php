@@ -129,6 +129,7 @@ final class StubbornInputTest extends FeatureTestCase
             '/compare/queens?scale[]=1&line[]=2',
             '/compare/queens?line=nobody',
             '/compare/notes?file[]=1',
+            '/compare/out/table?of[]=1&as[]=2',
             '/account/trail?page=x',
             '/account/trail?page[]=1',
             '/watch/ekbacken?x=%00',

@@ -12,6 +12,7 @@ use App\Support\Sheets\Csv;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -62,8 +63,13 @@ final readonly class OutController
     }
 
     /** One of them. */
-    public function table(YieldWorkbook $workbook, string $table, string $format): BinaryFileResponse|StreamedResponse
+    public function table(Request $request, YieldWorkbook $workbook): BinaryFileResponse|StreamedResponse
     {
+        $table = $request->query('of', 'hives');
+        $format = $request->query('as', 'csv');
+        abort_unless(is_string($table) && isset(YieldWorkbook::names()[$table]), 404);
+        abort_unless(in_array($format, ['csv', 'xlsx'], true), 404);
+
         return $format === 'csv'
             ? Csv::download("marjoram-$table.csv", $workbook->table($table))
             : self::sheets($workbook->write([$table]), "marjoram-$table.xlsx");

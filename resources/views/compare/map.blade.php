@@ -51,8 +51,9 @@
     />
     <button class="btn">{{ __('Look again') }}</button>
   </form>
-  <x-form :action="route('compare.notes.store')" class="btns blk">
-    <x-hidden :of="[
+  <x-read-in
+    :action="route('compare.notes.store')"
+    :values="[
         'file' => $key,
         'hive' => $columns->hive,
         'season' => $columns->season,
@@ -61,23 +62,11 @@
         'queen' => $columns->queen,
         'yard' => $columns->yard,
         'yard_name' => $yard,
-    ]" />
-    @if ($read->rows !== [])
-      <button class="btn go">{{ __('Read them in') }}</button>
-    @endif
-    <a class="btn" href="{{ route('compare.out') }}">{{ __('Leave it') }}</a>
-  </x-form>
-  @if ($read->refusedInAll > 0)
-    <section class="blk">
-      <h2>{{ trans_choice('{1} :count line cannot be read|[2,*] :count lines cannot be read', $read->refusedInAll) }}
-      </h2>
-      <ul>
-        @foreach ($read->refused as $why)
-          <li>{{ $why }}</li>
-        @endforeach
-      </ul>
-    </section>
-  @endif
+    ]"
+    :any="$read->rows !== []"
+    :back="route('compare.out')"
+    :read="$read"
+  />
   <section class="blk">
     <h2>{{ __('As it would be read') }}</h2>
     @if ($read->rows === [])

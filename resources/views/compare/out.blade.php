@@ -12,8 +12,11 @@
     <h2>{{ __('Tables') }}</h2>
     <div class="btns">
       @foreach ($tables as $table => $words)
-        <a class="btn" href="{{ route('compare.out.table', [$table, 'csv']) }}">{{ $words }} (CSV)</a>
-        <a class="btn" href="{{ route('compare.out.table', [$table, 'xlsx']) }}">{{ $words }} (XLSX)</a>
+        <a class="btn" href="{{ route('compare.out.table', ['of' => $table, 'as' => 'csv']) }}">{{ $words }}
+          (CSV)
+        </a>
+        <a class="btn" href="{{ route('compare.out.table', ['of' => $table, 'as' => 'xlsx']) }}">{{ $words }}
+          (XLSX)</a>
       @endforeach
       <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All in one XLSX') }}</a>
       <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
@@ -29,19 +32,13 @@
       <p class="sub">
         {{ __('A row for each hive and season: hive, year, kg; queen and yard where you have them. CSV, XLSX or ODS; you see what is read before it counts.') }}
       </p>
-      <x-form :action="route('compare.notes.park')" class="row" enctype="multipart/form-data">
-        <div class="field">
-          <label for="notes">{{ __('The sheet') }}</label>
-          <input
-            id="notes"
-            type="file"
-            name="file"
-            accept=".csv,.txt,.tsv,.xlsx,.ods"
-            required
-          >
-        </div>
-        <button class="btn go">{{ __('Look at it') }}</button>
-      </x-form>
+      <x-choose-file
+        :action="route('compare.notes.park')"
+        id="notes"
+        :label="__('The sheet')"
+        accept=".csv,.txt,.tsv,.xlsx,.ods"
+        :words="__('Look at it')"
+      />
       @if ($imports->isNotEmpty())
         <table class="table">
           <tbody>
@@ -68,20 +65,15 @@
         <a class="btn" href="{{ route('compare.out.schema') }}">{{ __('Its schema') }}</a>
       </div>
       @if ($isEmpty)
-        <x-form :action="route('compare.in.whole')" class="row" enctype="multipart/form-data">
-          <div class="field">
-            <label for="whole">{{ __('Read one in (JSON or ZIP)') }}</label>
-            <input
-              id="whole"
-              type="file"
-              name="whole"
-              accept=".json,.zip"
-              required
-            >
-          </div>
-          <button class="btn go">{{ __('Read it in') }}</button>
-        </x-form>
-        <p class="sub">{{ __('Some hundred hives with all their seasons take a minute.') }}</p>
+        <x-choose-file
+          :action="route('compare.in.whole')"
+          id="whole"
+          name="whole"
+          :label="__('Read one in (JSON or ZIP)')"
+          accept=".json,.zip"
+          :words="__('Read it in')"
+        />
+        <p class="sub">{{ __('Some hundred hives with all their seasons take some seconds.') }}</p>
       @else
         <p class="sub">{{ __('One is read in where nothing is entered yet.') }}</p>
       @endif

@@ -39,31 +39,20 @@
     />
     <button class="btn">{{ __('Look again') }}</button>
   </form>
-  <x-form :action="route('watch.scales.read', $scale->id)" class="btns blk">
-    <x-hidden :of="[
+  <x-read-in
+    :action="route('watch.scales.read', $scale->id)"
+    :values="[
         'file' => $key,
         'at' => $mapping->at,
         'time' => $mapping->time,
         'weight' => $mapping->weight,
         'order' => $mapping->order,
         'unit' => $mapping->unit,
-    ]" />
-    @if ($read->readings !== [])
-      <button class="btn go">{{ __('Read them in') }}</button>
-    @endif
-    <a class="btn" href="{{ route('watch.scales', $scale->apiary->slug) }}">{{ __('Leave it') }}</a>
-  </x-form>
-  @if ($read->refusedInAll > 0)
-    <section class="blk">
-      <h2>{{ trans_choice('{1} :count line cannot be read|[2,*] :count lines cannot be read', $read->refusedInAll) }}
-      </h2>
-      <ul>
-        @foreach ($read->refused as $why)
-          <li>{{ $why }}</li>
-        @endforeach
-      </ul>
-    </section>
-  @endif
+    ]"
+    :any="$read->readings !== []"
+    :back="route('watch.scales', $scale->apiary->slug)"
+    :read="$read"
+  />
   @if ($read->twice > 0)
     <p>
       {{ trans_choice('{1} :count moment stands in it twice: the last counts.|[2,*] :count moments stand in it twice: the last counts.', $read->twice) }}

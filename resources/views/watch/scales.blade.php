@@ -30,19 +30,13 @@
         </p>
       @endif
       @can('manage')
-        <x-form :action="route('watch.scales.park', $scale->id)" class="row" enctype="multipart/form-data">
-          <div class="field">
-            <label for="file-{{ $scale->id }}">{{ __('A file of its readings (CSV)') }}</label>
-            <input
-              id="file-{{ $scale->id }}"
-              type="file"
-              name="file"
-              accept=".csv,.txt,.tsv,text/csv,text/plain"
-              required
-            >
-          </div>
-          <button class="btn go">{{ __('Look at it') }}</button>
-        </x-form>
+        <x-choose-file
+          :action="route('watch.scales.park', $scale->id)"
+          :id="'file-' . $scale->id"
+          :label="__('A file of its readings (CSV)')"
+          accept=".csv,.txt,.tsv,text/csv,text/plain"
+          :words="__('Look at it')"
+        />
         <div class="btns">
           <x-form :action="route('watch.scales.secret', $scale->id)" method="put">
             <x-hidden :of="['version' => $scale->version]" />
