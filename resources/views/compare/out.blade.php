@@ -12,11 +12,11 @@
     <h2>{{ __('Tables') }}</h2>
     <div class="btns">
       @foreach ($tables as $table => $words)
-        <a class="btn" href="{{ route('compare.out.table', ['of' => $table, 'as' => 'csv']) }}">{{ $words }}
-          (CSV)
+        <a class="btn"
+          href="{{ route('compare.out.table', ['of' => $table, 'as' => 'csv']) }}">{{ __(':table as CSV', ['table' => $words]) }}
         </a>
-        <a class="btn" href="{{ route('compare.out.table', ['of' => $table, 'as' => 'xlsx']) }}">{{ $words }}
-          (XLSX)</a>
+        <a class="btn"
+          href="{{ route('compare.out.table', ['of' => $table, 'as' => 'xlsx']) }}">{{ __(':table as XLSX', ['table' => $words]) }}</a>
       @endforeach
       <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All in one XLSX') }}</a>
       <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
