@@ -9,6 +9,7 @@ use App\Models\Apiary;
 use App\Models\Hive;
 use App\Models\HiveScale;
 use App\Models\ScaleImport;
+use App\Models\ScaleWeight;
 use App\Support\Sheets\CsvText;
 use App\Watch\Scales\Mapping;
 use App\Watch\Scales\ScaleFile;
@@ -178,6 +179,29 @@ final class ScalesTest extends FeatureTestCase
         );
         $this->as('keeper');
         $this->get('/watch/tegelbruket')->assertOk()->assertSee('The mean is judged');
+    }
+
+    public function test_two_hives_weighed_by_hand_each_week_are_judged_too(): void
+    {
+        DB::table('scale_weights')->delete();
+        DB::table('hive_scales')->delete();
+        $this->demo();
+        $yard = Apiary::query()->where('slug', 'tegelbruket')->firstOrFail();
+        foreach (['T2', 'T4'] as $code) {
+            $hive = Hive::query()->where('code', $code)->value('id');
+            for ($week = 0; $week < 9; $week++) {
+                ScaleWeight::query()->create([
+                    'apiary_id' => $yard->id,
+                    'hive_id' => $hive,
+                    'at' => (new DateTimeImmutable('2026-06-07 19:00'))->modify("+$week weeks"),
+                    'kg' => 40.0 + ($week < 6 ? 9.0 * $week : 45.0 - ($week - 5)),
+                ]);
+            }
+        }
+        $flow = app(YardReader::class)->flow($yard);
+        self::assertSame([], $flow->scales);
+        self::assertGreaterThan(0.6, $flow->filter?->pOver);
+        self::assertSame('2026-07', substr((string) $flow->filter->ended?->median, 0, 7));
     }
 
     public function test_boxes_put_on_are_no_flow(): void

@@ -15,7 +15,8 @@ final class StoredReadings
     /**
      * @param  array<int, float>  $readings  kg by moment
      * @param  string  $source  the import's id; empty where the device sent them
-     * @return int how many were not there before, or were another value
+     * @return int 0 where all of it was so already; else how many are new or of another value, one that was written
+     *             over counting for two where others beside it did not change
      */
     public static function write(HiveScale $scale, array $readings, string $source = ''): int
     {

@@ -109,12 +109,15 @@ final readonly class FlowReader
                 $now,
                 $zone,
             );
-            [$readings, $logged] = [$mean->readings, $mean->logged];
-            $gains = array_map(
-                static fn (HiveWeights $one, array $kg): ScaleGains => new ScaleGains($one->hiveId, $kg),
-                $hives,
-                $mean->gains,
-            );
+            // Weighed week by week no hive tells of days: then the one that was weighed most speaks alone.
+            if (count($mean->readings) > self::FILTER_FROM) {
+                [$readings, $logged] = [$mean->readings, $mean->logged];
+                $gains = array_map(
+                    static fn (HiveWeights $one, array $kg): ScaleGains => new ScaleGains($one->hiveId, $kg),
+                    $hives,
+                    $mean->gains,
+                );
+            }
         }
         $filter = (new FlowFilter)->assess($readings, $logged, $this->weather($apiary), $signs, $now, $zone);
 
