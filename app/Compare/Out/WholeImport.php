@@ -199,7 +199,7 @@ final class WholeImport
         $operation = $this->current->get()->refresh();
         try {
             Policy::of($operation);
-            $operation->kit;
+            $operation->getAttribute('kit');
         } catch (Throwable) {
             throw Unreadable::because('operation: '.__('its policy or kit is none that is known here'));
         }
