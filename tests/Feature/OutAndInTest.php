@@ -21,6 +21,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
 use PhpOffice\PhpSpreadsheet\IOFactory;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
+use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
 
 /** What leaves in open formats, and what comes in again. */
 final class OutAndInTest extends FeatureTestCase
@@ -198,6 +200,31 @@ final class OutAndInTest extends FeatureTestCase
         // What was taken here stands over it.
         self::assertStringNotContainsString('E1,2025,,', $csv);
         self::assertStringNotContainsString(',99,', $csv);
+    }
+
+    public function test_a_workbook_is_read_as_a_text_is_and_no_further_than_a_keeper_writes(): void
+    {
+        $this->demo();
+        $this->as('keeper');
+        $book = new Spreadsheet;
+        $sheet = $book->getActiveSheet();
+        $sheet->fromArray([['Hive', 'Year', 'kg'], ['E1', 2019, 21.5], ['E2', 2019, 18]]);
+        $sheet->setCellValue('C4', '=SUM(C2:C3)');
+        $sheet->setCellValue('A9000', 'far');
+        $path = (string) tempnam(sys_get_temp_dir(), 'book');
+        (new Xlsx($book))->save($path);
+        $answer = $this->send('POST', '/compare/notes/file', [
+            'file' => UploadedFile::fake()->createWithContent('years.xlsx', (string) file_get_contents($path)),
+        ])->assertStatus(303);
+        unlink($path);
+        $this->get((string) $answer->headers->get('Location'))
+            ->assertOk()
+            ->assertSee('2 yields would be read in')
+            ->assertSee('Line 4: no hive')
+            ->assertDontSee('Line 9000');
+        $this->send('POST', '/compare/notes/file', [
+            'file' => UploadedFile::fake()->createWithContent('broken.xlsx', "PK\x03\x04 nothing"),
+        ], from: '/compare/out')->assertStatus(422);
     }
 
     public function test_marks_are_seen_and_planned_with(): void

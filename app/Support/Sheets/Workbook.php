@@ -13,9 +13,12 @@ final class Workbook
 {
     private const KINDS = ['xlsx' => 'Xlsx', 'ods' => 'Ods'];
 
-    private const MOST_ROWS = 20000;
+    /** A workbook in memory takes about a kilobyte a cell: what is beyond these is not read. */
+    private const MOST_ROWS = 8000;
 
-    private const MOST_COLUMNS = 60;
+    private const MOST_COLUMNS = 20;
+
+    private const MEMORY = '512M';
 
     /** Null where it cannot be read. */
     public static function text(UploadedFile $file): ?string
@@ -29,6 +32,8 @@ final class Workbook
         try {
             $reader = IOFactory::createReader($kind);
             $reader->setReadDataOnly(true);
+            $reader->setReadFilter(new FirstCells(self::MOST_ROWS, self::MOST_COLUMNS));
+            ini_set('memory_limit', self::MEMORY);
             $sheet = $reader->load($file->getRealPath())->getSheet(0);
             $rows = min(self::MOST_ROWS, $sheet->getHighestDataRow());
             $out = fopen('php://temp', 'r+');
