@@ -35,7 +35,7 @@ final readonly class BenchReader
 
     public function read(): Bench
     {
-        $stacks = $this->stacks->read();
+        $stacks = $this->stacks->read(of: []);
         // Water is asked of what dries alone.
         $dry = array_map(static fn (LotStack $one): array => $one->at(Station::Dry)->all(), $stacks);
         (new Records(array_merge([], ...$dry)))->load('readings');

@@ -17,16 +17,19 @@ final class LotStacks
      * Oldest first: what came in first is spun first.
      *
      * @param  list<string>  $with  relations of a super that are read too
+     * @param  list<string>  $of  relations of a lot
      * @return list<LotStack>
      */
-    public function read(array $with = []): array
+    public function read(array $with = [], array $of = ['harvest.apiary']): array
     {
         $lots = Lot::query()
             ->whereIn('harvest_id', TakenSuper::query()->whereIn('station', self::ON_THE_BENCH)->select('harvest_id'))
-            ->with('harvest.apiary')
-            ->get()
-            ->sortBy(static fn (Lot $lot): array => [$lot->harvest->taken_on->format('Y-m-d'), $lot->code])
-            ->values();
+            ->join('harvests', 'harvests.id', '=', 'lots.harvest_id')
+            ->orderBy('harvests.taken_on')
+            ->orderBy('lots.code')
+            ->select('lots.*')
+            ->with($of)
+            ->get();
         $supers = TakenSuper::query()
             ->whereIn('harvest_id', $lots->pluck('harvest_id'))
             ->with($with)
