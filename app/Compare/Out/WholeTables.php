@@ -29,17 +29,19 @@ final class WholeTables
         if ($this->tables !== null) {
             return $this->tables;
         }
-        $users = $this->references('users');
+        $columns = $this->columns();
+        $keys = $this->keys();
         $tables = [];
         foreach (array_reverse($this->models()) as $model) {
             $record = new $model;
             $name = $record->getTable();
+            $of = $keys[$name] ?? [];
             if (! in_array($name, self::LEFT_OUT, true)) {
                 $tables[$name] = new WholeTable(
                     $name,
-                    $this->columns($name),
-                    $users[$name] ?? [],
-                    $this->parents($name),
+                    $columns[$name] ?? [],
+                    array_keys($of, 'users', true),
+                    array_diff($of, ['operations', 'users']),
                     array_filter($record->getCasts(), static fn (mixed $cast): bool => is_string($cast)
                         && is_subclass_of($cast, BackedEnum::class)),
                 );
@@ -47,7 +49,7 @@ final class WholeTables
         }
         $tables[self::READINGS] = new WholeTable(
             self::READINGS,
-            $this->columns(self::READINGS),
+            $columns[self::READINGS] ?? [],
             [],
             ['hive_scale_id' => 'hive_scales'],
             [],
@@ -65,19 +67,19 @@ final class WholeTables
         return array_values($kinds);
     }
 
-    /** @return list<WholeColumn> */
-    private function columns(string $table): array
+    /** @return array<string, list<WholeColumn>> by table */
+    private function columns(): array
     {
         $columns = [];
         $rows = DB::select(
-            'select column_name as name, data_type as type, is_nullable as nullable, extra, column_type as whole'
-                .' from information_schema.columns where table_schema = database() and table_name = ? order by ordinal_position',
-            [$table],
+            'select table_name as place, column_name as name, data_type as type, is_nullable as nullable, extra,'
+                .' column_type as whole from information_schema.columns where table_schema = database()'
+                .' order by table_name, ordinal_position',
         );
         foreach ($rows as $row) {
             $isMade = str_contains(strtoupper((string) $row->extra), 'GENERATED');
             if (! $isMade && ! in_array($row->name, [...self::NOT_IN_IT, ...self::SECRET], true)) {
-                $columns[] = WholeColumn::of(
+                $columns[(string) $row->place][] = WholeColumn::of(
                     (string) $row->name,
                     (string) $row->type,
                     (string) $row->whole,
@@ -89,37 +91,19 @@ final class WholeTables
         return $columns;
     }
 
-    /** @return array<string, string> table referred to, by column */
-    private function parents(string $table): array
+    /** @return array<string, array<string, string>> table referred to, by table and column */
+    private function keys(): array
     {
-        $parents = [];
+        $keys = [];
         $rows = DB::select(
-            'select column_name as name, referenced_table_name as parent from information_schema.key_column_usage'
-                .' where table_schema = database() and table_name = ? and referenced_table_name is not null',
-            [$table],
+            'select table_name as place, column_name as name, referenced_table_name as parent'
+                .' from information_schema.key_column_usage'
+                .' where table_schema = database() and referenced_table_name is not null',
         );
         foreach ($rows as $row) {
-            if (! in_array($row->parent, ['operations', 'users'], true)) {
-                $parents[(string) $row->name] = (string) $row->parent;
-            }
+            $keys[(string) $row->place][(string) $row->name] = (string) $row->parent;
         }
 
-        return $parents;
-    }
-
-    /** @return array<string, list<string>> columns by table */
-    private function references(string $parent): array
-    {
-        $columns = [];
-        $rows = DB::select(
-            'select table_name as place, column_name as name from information_schema.key_column_usage'
-                .' where table_schema = database() and referenced_table_name = ?',
-            [$parent],
-        );
-        foreach ($rows as $row) {
-            $columns[(string) $row->place][] = (string) $row->name;
-        }
-
-        return $columns;
+        return $keys;
     }
 }
