@@ -16,7 +16,14 @@
       {{ __('Thick: half of the time; thin: in nine of ten. Right: what it speaks for, or what you marked.') }}
       {{ __('Yard and year are taken out; her own seasons, her daughters\', her sisters\' and her mother\'s count.') }}
     </p>
-    <x-drawing.picture :of="$rank" />
+    <div
+      class="scroll pan"
+      tabindex="0"
+      role="region"
+      aria-label="{{ __('Queens by what they give') }}"
+    >
+      <x-drawing.picture :of="$rank" />
+    </div>
     <x-astable>
       @include('compare.queentable')
     </x-astable>
@@ -33,7 +40,14 @@
           @endforeach
         </nav>
       </div>
-      <x-drawing.picture :of="$tree" />
+      <div
+        class="scroll pan"
+        tabindex="0"
+        role="region"
+        aria-label="{{ __('Mothers and daughters') }}"
+      >
+        <x-drawing.picture :of="$tree" />
+      </div>
     </section>
   @endif
   <x-slot:why>
