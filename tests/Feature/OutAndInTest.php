@@ -76,7 +76,9 @@ final class OutAndInTest extends FeatureTestCase
         User::query()->where('email', 'keeper@demo.example')->update(['current_operation_id' => $empty->id]);
         $this->as('keeper');
         $this->get('/compare/out')->assertOk()->assertSee('Read one in');
+        $limits = [ini_get('memory_limit'), ini_get('max_execution_time')];
         $this->send('POST', '/compare/in/whole', ['whole' => $file])->assertStatus(303);
+        self::assertSame($limits, [ini_get('memory_limit'), ini_get('max_execution_time')], 'Nothing may be lowered.');
         $this->get('/')->assertOk()->assertSee('Ekbacken');
         $this->get('/assess/ekbacken/E3')->assertOk();
         $this->get('/honey-room')->assertOk();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Compare\Out;
 
+use App\Support\Allowance;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,7 +15,9 @@ use Illuminate\Validation\ValidationException;
 final readonly class InController
 {
     /** A document of some hundred hives is decoded at once. */
-    private const MEMORY = '1024M';
+    private const MEGABYTES = 1024;
+
+    private const SECONDS = 300;
 
     public function __construct(private WholeImport $import, private WholeState $state)
     {
@@ -30,8 +33,7 @@ final readonly class InController
         }
         $file = $request->file('whole');
         assert($file instanceof UploadedFile);
-        ini_set('memory_limit', self::MEMORY);
-        set_time_limit(300);
+        Allowance::atLeast(self::MEGABYTES, self::SECONDS);
         try {
             $path = $file->getRealPath();
             $isZip = str_starts_with((string) file_get_contents($path, length: 4), "PK\x03\x04");

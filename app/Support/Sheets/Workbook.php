@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Sheets;
 
+use App\Support\Allowance;
 use Illuminate\Http\UploadedFile;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use Throwable;
@@ -18,7 +19,9 @@ final class Workbook
 
     private const MOST_COLUMNS = 20;
 
-    private const MEMORY = '512M';
+    private const MEGABYTES = 512;
+
+    private const SECONDS = 60;
 
     /** Null where it cannot be read. */
     public static function text(UploadedFile $file): ?string
@@ -33,7 +36,7 @@ final class Workbook
             $reader = IOFactory::createReader($kind);
             $reader->setReadDataOnly(true);
             $reader->setReadFilter(new FirstCells(self::MOST_ROWS, self::MOST_COLUMNS));
-            ini_set('memory_limit', self::MEMORY);
+            Allowance::atLeast(self::MEGABYTES, self::SECONDS);
             $sheet = $reader->load($file->getRealPath())->getSheet(0);
             $rows = min(self::MOST_ROWS, $sheet->getHighestDataRow());
             $out = fopen('php://temp', 'r+');
