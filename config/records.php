@@ -46,6 +46,7 @@ return [
         'scale_import' => Models\ScaleImport::class,
         'past_yield' => Models\PastYield::class,
         'yield_import' => Models\YieldImport::class,
+        'hive_note' => Models\HiveNote::class,
         'queen_mark' => Models\QueenMark::class,
         'bloom' => Models\Bloom::class,
         'hive_scale' => Models\HiveScale::class,

@@ -18,6 +18,7 @@ return [
     // Their files in routes/stages, and those of the pages beside them. The first address that fits is taken.
     'routes' => [
         'desk',
+        'field',
         'watch',
         'assess',
         'winter',

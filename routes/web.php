@@ -7,6 +7,7 @@ use App\Account\InvitationController;
 use App\Account\LeaveController;
 use App\Account\SignIn;
 use App\Account\SignUp;
+use App\Field\Shell\ShellController;
 use App\Places\PlaceController;
 use App\Yards\StartController;
 use Illuminate\Support\Facades\Route;
@@ -25,6 +26,10 @@ Route::middleware('guest')->group(static function (): void {
         ->middleware('throttle:sign-in')
         ->name('forgotten.change');
 });
+// The field sheet's page holds nobody's data: a browser keeps it, and opens it without a network.
+Route::get('/field', [ShellController::class, 'show'])->name('field');
+Route::get('/field/manifest.json', [ShellController::class, 'manifest'])->name('field.manifest');
+Route::get('/field-worker.js', [ShellController::class, 'worker'])->name('field.worker');
 Route::post('/sign-out', [SignIn::class, 'destroy'])
     ->middleware('auth')
     ->name('sign-out');

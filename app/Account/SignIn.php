@@ -39,6 +39,7 @@ final class SignIn
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('sign-in');
+        // What a phone holds of an operation's data goes with whoever leaves.
+        return redirect()->route('sign-in')->withHeaders(['Clear-Site-Data' => '"storage"']);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\FrameLook;
 use App\Support\Http\Saved;
 use App\YardState\BoxKindReader;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -21,7 +22,7 @@ final readonly class AlikeController
     {
     }
 
-    public function store(Request $request, Box $box): RedirectResponse
+    public function store(Request $request, Box $box): JsonResponse|RedirectResponse
     {
         $values = $request->validate([
             'what' => ['required', Rule::in(['alike', 'before'])],
@@ -37,10 +38,25 @@ final readonly class AlikeController
                 ? $this->alike($box, $look, $slot ?? 0)
                 : $this->before($box, $look, $day, $slot);
 
+        if ($request->expectsJson()) {
+            return new JsonResponse(['versions' => (object) self::versions($look)]);
+        }
+
         return Saved::at(
             BoxPage::url($box, $slot ?? (isset($values['back']) ? (int) $values['back'] : null), $day).'#painter',
             trans_choice('{1} :count frame is recorded.|[2,*] :count frames are recorded.', $count),
         );
+    }
+
+    /** @return array<int, int> of the frames taken as like another, by slot */
+    private static function versions(Assessment $look): array
+    {
+        return FrameLook::query()
+            ->where('assessment_id', $look->id)
+            ->where('glanced', true)
+            ->get()
+            ->mapWithKeys(static fn (FrameLook $frame): array => [$frame->slot => $frame->version])
+            ->all();
     }
 
     private function alike(Box $box, Assessment $look, int $slot): int

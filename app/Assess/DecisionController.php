@@ -9,11 +9,11 @@ use App\Models\Box;
 use App\Models\Decision;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
+use App\Records\Conflict;
+use App\Records\LastChange;
 use App\Support\Http\Saved;
 use App\YardState\BoxState;
-use App\YardState\Looks\FrozenVerdict;
 use App\YardState\YardReader;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -21,19 +21,23 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A person decides over the verdict; the verdict is frozen beside the decision with its reasons and policy. */
+/** A person decides over the verdict of one super or many, or lets it stand again. */
 final readonly class DecisionController
 {
     public function __construct(private YardReader $yards,
         private CurrentOperation $current,
-        private FrozenVerdict $frozen,
+        private KeepDecision $decisions,
     ) {
     }
 
     public function store(Request $request, Box $box): RedirectResponse
     {
         $values = $request->validate(
-            ['choice' => ['required', Rule::in(Decision::CHOICES)], 'note' => ['required', 'string', 'max:500']],
+            [
+                'choice' => ['required', Rule::in(Decision::CHOICES)],
+                'note' => ['required', 'string', 'max:500'],
+                'was' => ['nullable', 'string', 'max:26'],
+            ],
             ['note.required' => __('Say in a few words why you decide otherwise; the note stays with the record.')],
         );
         $hive =
@@ -41,12 +45,28 @@ final readonly class DecisionController
             throw ValidationException::withMessages(['box' => __('This box is in store.')]);
         $apiary = $hive->stand->apiary;
         $state = $this->yards->hive($apiary, $hive->code)?->box($box->id) ?? abort(404);
-        $this->decide($state, $values['choice'], $values['note'], Policy::at($this->current, $apiary));
+        if (array_key_exists('was', $values)) {
+            self::refuseUnseen($state, $values['choice'], $values['was']);
+        }
+        $this->decisions->keep($state, $values['choice'], $values['note'], Policy::at($this->current, $apiary));
 
         return Saved::at(
             BoxPage::url($box),
             $values['choice'] === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.'),
         );
+    }
+
+    /** @throws Conflict where another decided otherwise, unknown to whoever decides now */
+    private static function refuseUnseen(BoxState $box, string $choice, ?string $was): void
+    {
+        $stands = $box->decision === null ? null : Decision::query()->find($box->decision->id);
+        if ($stands === null || $stands->id === $was || $stands->choice === $choice) {
+            return;
+        }
+        if ($stands->user_id !== Auth::id()) {
+            $theirs = ['choice' => $stands->choice, 'note' => $stands->note] + LastChange::of($stands);
+            throw Conflict::changedMeanwhile(__('The decision'), $theirs);
+        }
     }
 
     /** One decision for many supers of a yard, undone as one. */
@@ -88,7 +108,7 @@ final readonly class DecisionController
             }
         } else {
             foreach ($chosen as $box) {
-                $this->decide($box, $values['choice'], (string) $values['note'], $policy);
+                $this->decisions->keep($box, $values['choice'], (string) $values['note'], $policy);
             }
         }
 
@@ -96,20 +116,6 @@ final readonly class DecisionController
             route('assess.yard', $apiary->slug).'#today',
             trans_choice('{1} :count super is decided.|[2,*] :count supers are decided.', count($chosen)),
         );
-    }
-
-    private function decide(BoxState $box, string $choice, string $note, Policy $policy): void
-    {
-        Decision::query()->create([
-            'box_id' => $box->id,
-            'hive_id' => $box->hiveId,
-            'stage' => 'assess',
-            'user_id' => Auth::id(),
-            'choice' => $choice,
-            'note' => $note,
-            'frozen' => $this->frozen->of($box, $policy),
-            'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
-        ]);
     }
 
     public function destroy(Decision $decision): RedirectResponse

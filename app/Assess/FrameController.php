@@ -41,6 +41,10 @@ final readonly class FrameController
         $day = $request->day();
         $look = $this->today->of($box, $day);
         $frame = $this->keep($look, $slot, $request);
+        $known = ['frame' => $frame->id, 'version' => $frame->version, 'saved' => __('saved')];
+        if ($request->isBrief()) {
+            return new JsonResponse($known);
+        }
         $box->load('place.hive.stand.apiary');
         $hive = $box->place?->hive;
         if (! $request->expectsJson()) {
@@ -51,8 +55,7 @@ final readonly class FrameController
         }
 
         return new JsonResponse(
-            ['frame' => $frame->id, 'version' => $frame->version, 'saved' => __('saved')] +
-                ($hive === null ? [] : $this->verdict($hive->stand->apiary, $hive->code, $box)),
+            $known + ($hive === null ? [] : $this->verdict($hive->stand->apiary, $hive->code, $box)),
         );
     }
 
@@ -64,7 +67,9 @@ final readonly class FrameController
         if ($frame === null) {
             return FrameLook::query()->create($place + $request->faces());
         }
-        $frame->claim($request->version())->update(['glanced' => false] + $request->faces());
+        // One taken as like another gives way to one that was pulled, whoever said so.
+        $isGivenWay = $frame->glanced && $request->version() === 0;
+        $frame->claim($isGivenWay ? null : $request->version())->update(['glanced' => false] + $request->faces());
 
         return $frame;
     }

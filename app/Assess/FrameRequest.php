@@ -19,7 +19,8 @@ final class FrameRequest extends MeasuredRequest
     {
         $rules = [
             'unit' => ['nullable', 'in:percent'],
-            'version' => ['nullable', 'integer', 'min:1'],
+            'version' => ['nullable', 'integer', 'min:0'],
+            'brief' => ['nullable', 'boolean'],
             'seen_on' => ['nullable', 'date_format:Y-m-d'],
         ];
         foreach (['a', 'b'] as $side) {
@@ -76,6 +77,13 @@ final class FrameRequest extends MeasuredRequest
         return is_string($day) ? $day : null;
     }
 
+    /** Whoever sends it draws the verdict for themselves. */
+    public function isBrief(): bool
+    {
+        return $this->boolean('brief');
+    }
+
+    /** That was seen before: null where nobody says, 0 where there was none. */
     public function version(): ?int
     {
         $version = $this->validated('version');

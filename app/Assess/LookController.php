@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Assess;
 
 use App\Models\Box;
+use App\Records\Conflict;
+use App\Records\LastChange;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,8 +19,17 @@ final class LookController
         $values = $request->validate([
             'shake' => ['nullable', Rule::in(['passed', 'failed'])],
             'seen_on' => ['nullable', 'date_format:Y-m-d'],
+            'was' => ['nullable', Rule::in(['passed', 'failed'])],
         ]);
-        $today->of($box, $values['seen_on'] ?? null)->update(['shake' => $values['shake'] ?? null]);
+        $look = $today->of($box, $values['seen_on'] ?? null);
+        $shake = $values['shake'] ?? null;
+        // Said by whoever saw it before: another may have shaken it meanwhile.
+        $isAsSeen = ! array_key_exists('was', $values) || $look->shake === $values['was'] || $look->shake === $shake;
+        if (! $isAsSeen) {
+            $theirs = ['shake' => $look->shake] + LastChange::of($look);
+            throw Conflict::changedMeanwhile(__('The shake test'), $theirs);
+        }
+        $look->update(['shake' => $shake]);
 
         return Saved::at(BoxPage::url($box, null, $values['seen_on'] ?? null), __('The shake test is noted.'));
     }

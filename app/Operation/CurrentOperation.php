@@ -7,6 +7,7 @@ namespace App\Operation;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Records\Tenant;
+use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
 use LogicException;
@@ -21,6 +22,8 @@ final class CurrentOperation
     private int $timesEntered = 0;
 
     private ?DateTimeZone $zone = null;
+
+    private ?DateTimeImmutable $moment = null;
 
     public function __construct(private readonly Tenant $tenant)
     {
@@ -62,9 +65,31 @@ final class CurrentOperation
         return $this->role;
     }
 
+    /**
+     * As if it were that moment: what was noted without a network is dated when it was noted.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    public function asOf(DateTimeImmutable $moment, Closure $do): mixed
+    {
+        $before = $this->moment;
+        $this->moment = $moment;
+        try {
+            return $do();
+        } finally {
+            $this->moment = $before;
+        }
+    }
+
     /** Now where the operation is; a demo's day is fixed, its hour is not. */
     public function now(): DateTimeImmutable
     {
+        if ($this->moment !== null) {
+            return $this->moment;
+        }
         $operation = $this->get();
         if ($this->zone?->getName() !== $operation->time_zone) {
             $this->zone = new DateTimeZone($operation->time_zone);

@@ -102,7 +102,7 @@ abstract class Record extends Model
         }
         $this->setRawAttributes($stored->getAttributes(), true);
         if ($version !== null && $version !== '' && (int) $version !== $this->version) {
-            throw Conflict::changedMeanwhile($this->label(), $this->theirs());
+            throw Conflict::changedMeanwhile($this->label(), $this->theirs() + LastChange::of($this));
         }
 
         return $this;

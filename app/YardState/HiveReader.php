@@ -141,7 +141,8 @@ final readonly class HiveReader
         if ($place->put_on === null || $place->put_on === 'filled') {
             return null;
         }
-        $until = ($look->at ?? $this->current->today())->format('Y-m-d');
+        $today = $this->current->today();
+        $until = ($look->at ?? $today)->setTimezone($today->getTimezone())->format('Y-m-d');
 
         return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
     }

@@ -8,6 +8,7 @@ use App\Drawing\Picture;
 use App\Models\BoxPlace;
 use App\Models\ColonyFact;
 use App\Models\Hive;
+use App\Models\HiveNote;
 use App\Models\Queen;
 use App\Yards\Story\HiveStory;
 use App\Yards\Story\StoryReader;
@@ -26,6 +27,7 @@ final readonly class OpenHive
      * @param  Collection<int, ColonyFact>  $facts  newest first
      * @param  Collection<int, BoxPlace>  $history  newest first
      * @param  Collection<int, Queen>  $queens
+     * @param  Collection<int, HiveNote>  $noted  in the yard, newest first
      */
     private function __construct(
         public Hive $hive,
@@ -34,6 +36,7 @@ final readonly class OpenHive
         public Collection $history,
         private Collection $queens,
         public HiveStory $story,
+        public Collection $noted,
     ) {
     }
 
@@ -60,6 +63,7 @@ final readonly class OpenHive
                 ->get(),
             Queen::query()->orderByDesc('year')->orderBy('code')->limit(self::CHOICES)->get(),
             app(StoryReader::class)->of($hive),
+            HiveNote::query()->where('hive_id', $hive->id)->orderByDesc('noted_at')->limit(self::SHOWN)->get(),
         );
     }
 

@@ -54,13 +54,16 @@ $(tail -8 "$LOGS/npm.log")"
 
 build_assets() {
   local out=$ROOT/public/build
-  [ -f "$out/app.css" ] && stamped assets resources package.json && return
+  [ -f "$out/app.css" ] && stamped assets resources core package.json && return
   say "Building styles and scripts ..."
   mkdir -p "$out/fonts"
   (cd "$ROOT" && npx --no-install tailwindcss -i resources/css/app.css -o "$out/app.css" --minify) \
     >"$LOGS/assets.log" 2>&1 || die "The styles could not be built. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
   cp "$ROOT"/resources/js/*.js "$out/"
+  cp "$ROOT/node_modules/idb/build/index.js" "$out/idb.js"
+  cp "$ROOT/node_modules/jsqr/dist/jsQR.js" "$out/jsqr.js"
+  cp "$ROOT"/resources/field/icon-*.png "$out/"
   # A module that another one imports is asked for under its build's number too, or a browser would keep an old one.
   sed -i -E "s#from '(\./[a-z-]+\.js)'#from '\1?$(stat -c %Y "$out/app.css")'#" "$out"/*.js
   cp "$ROOT/node_modules/htmx.org/dist/htmx.min.js" "$out/"
@@ -69,10 +72,13 @@ $(tail -8 "$LOGS/assets.log")"
   (cd "$ROOT" && node resources/fonts/paper.mjs "$out/fonts") >>"$LOGS/assets.log" 2>&1 \
     || die "The fonts for paper could not be made. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
+  (cd "$ROOT" && node resources/field/bundle.mjs "$out") >>"$LOGS/assets.log" 2>&1 \
+    || die "What phones compute with could not be packed. The end of $LOGS/assets.log:
+$(tail -8 "$LOGS/assets.log")"
   (cd "$ROOT" && node resources/places/places.cjs "$out/places.tsv") >>"$LOGS/assets.log" 2>&1 \
     || die "The list of towns could not be made. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
-  stamp assets resources package.json
+  stamp assets resources core package.json
 }
 
 install_everything() {

@@ -47,6 +47,7 @@ error_log $LOGS/nginx.log warn;
 events { worker_connections 256; }
 http {
   include /etc/nginx/mime.types;
+  types { application/javascript mjs; }
   default_type application/octet-stream;
   access_log off;
   server_tokens off;
@@ -63,7 +64,7 @@ http {
     listen 127.0.0.1:$port;
     root $ROOT/public;
     index index.php;
-    location /build/ { expires 7d; add_header Cache-Control "public"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; }
+    location /build/ { expires 7d; add_header Cache-Control "public"; add_header X-Content-Type-Options nosniff; try_files \$uri =404; gzip_static on; }
     error_page 502 504 /away.html;
     location = /away.html { internal; add_header Retry-After 3 always; add_header Cache-Control no-store always; }
     location / { try_files \$uri /index.php\$is_args\$args; }

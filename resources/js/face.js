@@ -48,11 +48,11 @@ export function drawFace(canvas, face, { width, ratio, seen, tool }) {
   g.fillRect(0, 0, width, height);
   const depth = height - BAR - RIM;
   let y = BAR;
-  g.globalAlpha = seen ? 1 : 0.5;
+  g.globalAlpha = seen || isSun() ? 1 : 0.5;
   ORDER.forEach((what) => {
     const h = face[what] * depth;
     if (h <= 0) return;
-    fill(g, what, RIM, y, width - 2 * RIM, h);
+    fill(g, seen ? what : presumedAs(what), RIM, y, width - 2 * RIM, h);
     y += h;
   });
   g.globalAlpha = 1;
@@ -80,8 +80,13 @@ function handle(g, x, y) {
   g.fillRect(x - 9, y + 2, 18, 1.5);
 }
 
+const isSun = () => document.documentElement.dataset.theme === 'sun';
+
+/** Black on white there is no half: what is presumed is lined. */
+const presumedAs = (what) => (isSun() && what === 'capped' ? 'lined' : what);
+
 function fill(g, what, x, y, w, h) {
-  const sun = document.documentElement.dataset.theme === 'sun';
+  const sun = isSun();
   g.save();
   g.beginPath();
   g.rect(x, y, w, h);
@@ -90,7 +95,9 @@ function fill(g, what, x, y, w, h) {
   g.fillRect(x, y, w, h);
   g.strokeStyle = what === 'open' ? colour('--hedge') : colour('--ink');
   g.fillStyle = colour('--ink');
-  if (what === 'open') {
+  if (what === 'lined') {
+    for (let j = 0; j < h; j += 7) g.fillRect(x, y + j, w, 2);
+  } else if (what === 'open') {
     g.lineWidth = sun ? 3 : 1.6;
     for (let i = -h; i < w + h; i += 9) {
       g.beginPath();

@@ -1,22 +1,10 @@
 // Frames that were painted wait here until they are stored, one after the other, each under the version last seen.
 // What cannot be sent stays in the browser and is sent when the server answers again, here or on another page.
+import { ulid } from './ulid.js';
+
 const KEPT = 'marjoram.frame.';
 const PAUSE_MS = 350;
 const RETRY_MS = 3000;
-
-export function ulid() {
-  const letters = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-  let time = Date.now();
-  let id = '';
-  for (let i = 0; i < 10; i += 1) {
-    id = letters[time % 32] + id;
-    time = Math.floor(time / 32);
-  }
-  crypto.getRandomValues(new Uint8Array(16)).forEach((byte) => {
-    id += letters[byte % 32];
-  });
-  return id;
-}
 
 export class Outbox {
   /** tells: { waiting(n), saved(frame, answer), conflict(frame, theirs), refused(frame, message), away() } */

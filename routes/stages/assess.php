@@ -7,10 +7,15 @@ use App\Assess\AssessController;
 use App\Assess\DecisionController;
 use App\Assess\FrameController;
 use App\Assess\LookController;
+use App\Assess\Notes\ShortNotesController;
 use App\Assess\ReadingController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
+    Route::get('/short-notes', [ShortNotesController::class, 'show'])
+        ->name('assess.notes');
+    Route::post('/short-notes/preview', [ShortNotesController::class, 'preview'])
+        ->name('assess.notes.preview');
     Route::get('/assess', [AssessController::class, 'index'])
         ->name('assess.index');
     Route::get('/assess/{apiary}', [AssessController::class, 'show'])
@@ -21,6 +26,8 @@ Route::middleware('can:view')->group(static function (): void {
 });
 
 Route::middleware(['can:record', 'write'])->group(static function (): void {
+    Route::post('/short-notes', [ShortNotesController::class, 'store'])
+        ->name('assess.notes.store');
     Route::put('/assess/boxes/{box}/frames/{slot}', [FrameController::class, 'update'])
         ->whereNumber('slot')
         ->name('assess.frames.update');

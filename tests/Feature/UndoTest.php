@@ -27,6 +27,7 @@ use App\Models\FrameLook;
 use App\Models\FrozenClearing;
 use App\Models\HarvestPolicy;
 use App\Models\Hive;
+use App\Models\HiveNote;
 use App\Models\HiveScale;
 use App\Models\HiveWeighing;
 use App\Models\Instrument;
@@ -94,6 +95,9 @@ final class UndoTest extends FeatureTestCase
         'compare.notes.park',
         'compare.in.whole',
         'compare.in.back',
+        // Keeps nothing; each tap of a batch is a write that stands here.
+        'assess.notes.preview',
+        'field.taps',
         'undo',
         'start.store',
         'sign-in',
@@ -194,6 +198,7 @@ final class UndoTest extends FeatureTestCase
     {
         return [
             ...$this->looking(),
+            ...$this->inTheYard(),
             ...$this->watching(),
             ...$this->comparing(),
             ...$this->winter(),
@@ -201,6 +206,40 @@ final class UndoTest extends FeatureTestCase
             ...$this->bench(),
             ...$this->keeping(),
             ...$this->calibrating(),
+        ];
+    }
+
+    /** @return array<string, \Closure(): array{string, string, array<string, mixed>}> */
+    private function inTheYard(): array
+    {
+        $hive = static fn (): string => (string) Hive::query()->where('code', 'E1')->value('id');
+        $picture = imagecreatetruecolor(8, 8);
+        ob_start();
+        imagejpeg($picture);
+        $jpeg = base64_encode((string) ob_get_clean());
+
+        return [
+            'assess.notes.store' => static fn (): array => [
+                'POST',
+                '/short-notes',
+                ['notes' => "E3 2: 5=8/9 6=9 rain; w 17.2; take\nE1 kg 44 queen \"calm\""],
+            ],
+            'field.notes.store' => fn (): array => [
+                'POST',
+                "/field/hives/{$hive()}/notes",
+                ['what' => 'note', 'text' => 'wasps'],
+            ],
+            'field.photos.store' => fn (): array => ['POST', "/field/hives/{$hive()}/photos", ['jpeg' => $jpeg]],
+            'field.excluder' => fn (): array => ['PUT', "/field/hives/{$hive()}/excluder", ['excluder' => '0']],
+            'field.notes.destroy' => function () use ($hive): array {
+                $note = HiveNote::query()->create([
+                    'hive_id' => $hive(),
+                    'what' => 'note',
+                    'noted_at' => '2026-08-04 10:00:00',
+                ]);
+
+                return ['DELETE', "/field/notes/$note->id", []];
+            },
         ];
     }
 

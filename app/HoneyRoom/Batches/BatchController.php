@@ -10,6 +10,7 @@ use App\Models\JarKind;
 use App\Models\PourWhy;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Labels\LabelPaper;
 use App\Support\Units\Formatter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;

@@ -7,6 +7,8 @@ namespace App\HoneyRoom\Batches;
 use App\Models\Batch;
 use App\Models\JarFill;
 use App\Operation\CurrentOperation;
+use App\Support\Labels\LabelPaper;
+use App\Support\Labels\LabelSheet;
 use App\Support\Pdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -17,11 +17,14 @@ final class SecureHeaders
         $request->attributes->set('csp-nonce', $nonce);
         view()->share('nonce', $nonce);
         $response = $next($request);
+        $own = $request->attributes->get('csp');
         $response->headers->set(
             'Content-Security-Policy',
-            "default-src 'none'; script-src 'self' 'nonce-$nonce'; style-src 'self' 'nonce-$nonce'; ".
-                "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; form-action 'self'; ".
-                "base-uri 'none'; frame-ancestors 'none'",
+            is_string($own)
+                ? $own
+                : "default-src 'none'; script-src 'self' 'nonce-$nonce'; style-src 'self' 'nonce-$nonce'; ".
+                    "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; ".
+                    "worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
         );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');

@@ -11,6 +11,7 @@ use App\Models\Decision;
 use App\Models\Feeding;
 use App\Models\FrameMove;
 use App\Models\Hive;
+use App\Models\HiveNote;
 use App\Models\HiveWeighing;
 use App\Models\TakenSuper;
 use App\Operation\CurrentOperation;
@@ -85,6 +86,10 @@ final readonly class StoryReader
                     '{1} :count frame|[2,*] :count frames',
                     $day->count(),
                 )),
+            ),
+            __('noted') => self::marks(
+                HiveNote::query()->where('hive_id', $hive)->where('noted_at', '>=', $since)->orderBy('noted_at')->get(),
+                static fn (HiveNote $one): StoryMark => self::mark($one->noted_at, $one->words()),
             ),
             __('weighed') => self::marks(
                 $weighed->orderBy('weighed_on')->get(),

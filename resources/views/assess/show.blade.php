@@ -17,6 +17,11 @@
     {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg, 0) }} · {{ __(':n to look at', ['n' => $board->toLook]) }} ·
     {{ $board->flow }}
   </p>
+  <p class="sub">
+    <a class="link" href="{{ route('field') }}#/yard/{{ $apiary->slug }}">{{ __('Field sheet on the phone') }}</a> ·
+    <a class="link" href="{{ route('assess.notes') }}">{{ __('Short notes') }}</a> ·
+    <a class="link" href="{{ route('field.read', $apiary->slug) }}">{{ __('Read out, or on paper') }}</a>
+  </p>
   @if ($board->hives === 0)
     <p class="empty">
       {{ __('No hive stands here yet.') }}

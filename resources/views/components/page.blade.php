@@ -15,6 +15,7 @@
   <script src="/build/keys.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/roving.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/again.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  <script src="/build/signout.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}
 </head>
 
@@ -35,14 +36,19 @@
       <summary>{{ __('Yards, kit and more') }}</summary>
       <nav class="menu" aria-label="{{ __('Yards, kit and more') }}">
         <a class="thumb-only" href="#yards">{{ __('Choose a yard') }}</a>
+        <a href="{{ route('field') }}">{{ __('Field sheet') }}</a>
         <a href="{{ route('yards.index') }}">{{ __('Yards and kit') }}</a>
+        <a href="{{ route('assess.notes') }}">{{ __('Short notes') }}</a>
+        <a href="{{ route('field.labels') }}">{{ __('Labels') }}</a>
         <a href="{{ route('practise.face') }}">{{ __('Practise') }}</a>
         <a href="{{ route('calibrate.show') }}">{{ __('Weighings and instruments') }}</a>
         <a href="{{ route('account.show') }}">{{ __('Account and units') }}</a>
         <a href="{{ route('account.policy') }}">{{ __('Policy') }}</a>
         <a href="{{ route('account.trail') }}">{{ __('What was changed') }}</a>
         <a href="{{ route('account.bin') }}">{{ __('Bin') }}</a>
-        <form method="post" action="{{ route('sign-out') }}">@csrf<button>{{ __('Sign out') }}</button></form>
+        <form method="post" action="{{ route('sign-out') }}"
+          data-sign-out="{{ __('Something tapped on this phone is not sent yet, and would be lost. Sign out all the same?') }}"
+        >@csrf<button>{{ __('Sign out') }}</button></form>
       </nav>
     </details>
   </header>

@@ -13,12 +13,30 @@
       @endforeach
     </p>
   @endif
+  @if ($open->noted->isNotEmpty())
+    <h3>{{ __('Noted in the yard') }}</h3>
+    <ul class="list">
+      @foreach ($open->noted as $note)
+        <li>
+          <span class="soft">{{ $f->date($note->noted_at) }}</span> {{ $note->words() }}
+          @if ($note->what === 'photo')
+            <a class="link" href="{{ route('field.photos.show', $note->id) }}">{{ __('see it') }}</a>
+          @endif
+          @can('manage')
+            <x-remove :action="route('field.notes.destroy', $note->id)" :of="$note->words()" />
+          @endcan
+        </li>
+      @endforeach
+    </ul>
+  @endif
   <div class="cols2">
     <div>
       <h3>{{ __('Its boxes, from the top') }}</h3>
       @foreach ($open->state->fromTheTop() as $box)
         <div class="stop" id="box-{{ $box->id }}">
-          <a class="link" href="{{ route('yards.hive', [$page->apiary->slug, $hive->code, 'box' => $box->id]) }}#hand">
+          <a class="link"
+            href="{{ route('yards.hive', [$page->apiary->slug, $hive->code, 'box' => $box->id]) }}#hand"
+          >
             <b>{{ $box->mark }}</b> {{ $box->name() }}</a> ·
           <span class="soft">{{ $box->fitted->kind->name }},
             {{ __(':n frames fitted', ['n' => $box->fitted->framesFitted]) }},

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\HoneyRoom\Batches;
+namespace App\Support\Labels;
 
 /** Where each label lies on its sheet. */
 final readonly class LabelSheet

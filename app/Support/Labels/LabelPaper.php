@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\HoneyRoom\Batches;
+namespace App\Support\Labels;
 
 /** Common sheets of labels, by the measures that stand on their packets. */
 enum LabelPaper: string

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Field\Sheets;
+
+use App\Models\FrameLook;
+use App\Operation\Policy;
+use App\YardState\BoxState;
+use App\YardState\Looks\Look;
+use App\YardState\Looks\NotedReading;
+use DateTimeZone;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Comb\Content;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Sheet\SheetVerdict;
+
+/** One box as a phone carries it: what the core judges it by, what was last said of it, and what was painted today. */
+final readonly class BoxSheet
+{
+    /**
+     * @param  Collection<int, FrameLook>  $painted  today's frames of this box, with their versions
+     * @return array<string, mixed>
+     */
+    public static function of(
+        BoxState $box,
+        ?string $emptySince,
+        Policy $policy,
+        DateTimeZone $zone,
+        Collection $painted,
+    ): array {
+        $kind = $box->fitted->kind;
+        $comb = $policy->comb($kind->key);
+
+        return [
+            'id' => $box->id,
+            'mark' => $box->mark,
+            'super' => $box->isSuper(),
+            'number' => $box->number,
+            'name' => $box->name(),
+            'kind' => [
+                'key' => $kind->key,
+                'name' => $kind->name,
+                'frames' => $kind->frames,
+                'comb_area_dm2' => $kind->combAreaDm2,
+                'inside_width_mm' => $kind->insideWidthMm,
+                'empty_mass_kg' => $kind->emptyMassKg,
+                'height_mm' => $kind->externalHeightMm > 0.0 ? $kind->externalHeightMm : 168.0,
+                'width_mm' => $kind->externalWidthMm > 0.0 ? $kind->externalWidthMm : 413.0,
+            ],
+            'face_ratio' => $box->faceRatio(),
+            'frames_fitted' => $box->fitted->framesFitted,
+            'drawn_at' => $box->fitted->drawnAt,
+            'comb' => [
+                'fill_capped' => $comb->fillCapped,
+                'fill_open' => $comb->fillOpen,
+                'box_relative_sd' => $comb->boxRelativeSd,
+            ],
+            'empty_since' => $emptySince,
+            'gaps' => count($box->look->gaps),
+            'gap_slots' => $box->look->gaps,
+            'look' => $box->look->id === null && $box->look->frames === [] ? null : self::look($box->look, $zone),
+            'painted' => $painted->map(self::painted(...))->values()->all(),
+            'decision' => $box->decision === null ? null : [
+                'id' => $box->decision->id,
+                'choice' => $box->decision->comesOff ? 'take' : 'stay',
+                'note' => $box->decision->note,
+            ],
+            'standing' => $box->standing()->value,
+            'verdict' => (new SheetVerdict($box->id, $box->ripeness, $box->honey))->toJson(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function look(Look $look, DateTimeZone $zone): array
+    {
+        return [
+            'on' => $look->at?->setTimezone($zone)->format('Y-m-d'),
+            'at' => $look->at === null ? null : (float) $look->at->format('U'),
+            'shake' => $look->shake,
+            'frames' => array_map(
+                static fn (Frame $frame): array => [
+                    'slot' => $frame->slot,
+                    'a' => self::face($frame->a),
+                    'b' => self::face($frame->b),
+                    'glanced' => $frame->glanced,
+                    'gone' => $frame->gone,
+                ],
+                array_values($look->frames),
+            ),
+            'readings' => array_map(
+                static fn (NotedReading $one): array => [
+                    'scale' => $one->reading->scale->value,
+                    'value' => $one->reading->value,
+                    'temperature_c' => $one->reading->temperatureC,
+                    'compensated' => $one->reading->compensated,
+                    'offset' => $one->reading->offset,
+                    'mass_kg' => $one->reading->massKg,
+                ],
+                $look->readings,
+            ),
+            'days_since_last' => $look->daysSinceLast,
+            'last_capped_share' => $look->lastCappedShare,
+        ];
+    }
+
+    /** @return array<string, mixed> as it was painted, without the correction of an eye */
+    private static function painted(FrameLook $frame): array
+    {
+        return [
+            'slot' => $frame->slot,
+            'a' => self::face($frame->a),
+            'b' => self::face($frame->b),
+            'glanced' => $frame->glanced,
+            'version' => $frame->version,
+        ];
+    }
+
+    /** @return array<string, float> */
+    private static function face(Face $face): array
+    {
+        $shares = [];
+        foreach (Content::cases() as $content) {
+            $shares[$content->value] = $face->share($content);
+        }
+
+        return $shares;
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Field\Shell;
+
+use App\Wording\Names;
+use Marjoram\Core\Ripeness\Verdict;
+
+/** The words of the field sheet, which its scripts put together; `:name` stands for a value. */
+final class FieldWords
+{
+    /** @return array<string, string> */
+    public static function all(): array
+    {
+        return self::places() + self::painting() + self::doing() + self::taps() + self::queue() + self::verdicts();
+    }
+
+    /** @return array<string, string> */
+    private static function places(): array
+    {
+        return [
+            'title' => __('Field sheet'),
+            'begin' => __('Looking for your yards …'),
+            'begin-away' => __('There is no network, and nothing is on this phone yet. Sign in once where there is one.'),
+            'begin-sign-in' => __('Sign in to take your yards along. What was tapped here before is still kept.'),
+            'sign-in' => __('Sign in'),
+            'yards' => __('Yards'),
+            'back' => __('Back'),
+            'leave' => __('To the pages'),
+            'open' => __('Open'),
+            'find' => __('Hive or box by its code'),
+            'scan' => __('Photograph a label'),
+            'no-label' => __('No label can be read on this photograph: nearer, and in even light. Or type its code.'),
+            'code-unknown' => __('This is none of Marjoram’s labels. Type the code that is printed below it.'),
+            'code-elsewhere' => __('This label belongs to another operation than the one that is open here.'),
+            'code-not-here' => __('It is not on this phone: take its yard along first, or look whether the code is right.'),
+            'not-here' => __('Not here'),
+            'yard-gone' => __('This yard is not on this phone. Take it along where there is a network.'),
+            'hive-gone' => __('This hive is not on this phone, or no longer in this yard.'),
+            'box-gone' => __('This box is no longer on this hive.'),
+            'hives' => __(':n hives'),
+            'on-phone' => __('on this phone, :ago'),
+            'comes-along' => __('comes along by itself: work is planned there'),
+            'not-on-phone' => __('not on this phone'),
+            'fetch-again' => __('Fetch again'),
+            'take-along' => __('Take along'),
+            'let-go' => __('Take off the phone'),
+            'not-let-go' => __('Something tapped there is not sent yet: the yard stays until it is.'),
+            'fetched' => __('It is on the phone.'),
+            'not-fetched' => __('It could not be fetched: no network, or you are signed out.'),
+            'held' => __('Yards on this phone: :n, :kb KB.'),
+            'no-yards' => __('There is no yard yet.'),
+            'make-yard' => __('Enter one'),
+            'no-hives' => __('No hive stands here yet.'),
+            'make-hive' => __('Enter one'),
+            'settings' => __('This phone'),
+            'theme-sun' => __('Sun'),
+            'theme-light' => __('Light'),
+            'theme-dark' => __('Dark'),
+            'left-hand' => __('Left-handed'),
+            'core-ready' => __('Judged on this phone by rules :version.'),
+            'core-loading' => __('The rules are loading; until then what is tapped is judged when sent.'),
+            'core-failed' => __('This browser cannot judge by itself: what is tapped is judged when sent.'),
+            'in-yard' => __('In this yard'),
+            'read-out' => __('Read out'),
+            'speak' => __('Read aloud'),
+            'minutes-ago' => __(':n min ago'),
+            'hours-ago' => __(':n h ago'),
+            'days-ago' => __(':n days ago'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function painting(): array
+    {
+        return [
+            'to-look' => __(':n supers to look at, in :where'),
+            'nothing-to-look' => __('Nothing has to be looked at.'),
+            'open-hive' => __('Open :hive'),
+            'first-hive' => __('First hive'),
+            'look-at' => __(':box: :what'),
+            'look-first' => __('Look first at hive :hive, :box: :what.'),
+            'look-frame' => __('look at frame :n'),
+            'read-water' => __('read the water'),
+            'next-hive' => __('Hive :hive'),
+            'previous-hive' => __('Hive before: :hive'),
+            'done-hives' => __('All hives'),
+            'to-hive' => __('To hive :hive'),
+            'next-box' => __('Next: :box'),
+            'frame-next' => __('Frame :n tells most'),
+            'frame' => __('Frame :n'),
+            'frames' => __('Frames'),
+            'faces' => __('Faces of the frame'),
+            'face' => __('Frame :n, face :side'),
+            'painted' => __('Frame :n, face :side: :what'),
+            'tenths' => __('Tenths :what'),
+            'what-painted' => __('What is painted'),
+            't-capped' => __('Capped'),
+            't-open' => __('Open'),
+            't-brood' => __('Brood'),
+            't-pollen' => __('Pollen'),
+            'undo' => __('Undo'),
+            'super' => __('Super'),
+            'to-frames' => __('To the frames'),
+            'no-super' => __('no super'),
+            'new-super' => __('New super'),
+            'kept-here' => __('kept here'),
+            'seen-on' => __('seen :day'),
+            'decided' => __('decided: :note'),
+            'days' => __('~:n days'),
+            'p-met' => __('Your policy is met with a probability of :p %.'),
+            'capped' => __('Capped: :p % of the honey (standard deviation :sd).'),
+            'no-honey' => __('No honey in the frames seen.'),
+            'water-read' => __('Water measured: :w % (standard deviation :sd).'),
+            'water-presumed' => __('Water presumed, no reading: :w % (standard deviation :sd).'),
+            'seen-of' => __(':n of :of frames seen.'),
+            'look-for-queen' => __('No excluder: look for brood and the queen before it is taken.'),
+            'judged-here' => __('Judged on this phone by rules :version.'),
+            'judged-later' => __('Judged when sent; this is the last verdict.'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function doing(): array
+    {
+        return [
+            'alike' => __('Whole super like the frame painted last'),
+            'paint-first' => __('Paint a frame first; then the others can be said to look like it.'),
+            'shake' => __('Shake test'),
+            'shake-passed' => __('Nothing rains'),
+            'shake-failed' => __('It rains nectar'),
+            'water' => __('Water reading'),
+            'scale' => __('What the instrument shows'),
+            'keep-water' => __('Keep the reading'),
+            'read-today' => __('Read today: :values.'),
+            'water-range' => __('A reading on this scale is :least to :most.'),
+            'decide' => __('Decide yourself'),
+            'decide-why' => __('Why, in a few words'),
+            'decide-first' => __('Say in a few words why you decide otherwise; the note stays with the record.'),
+            'comes-off' => __('It comes off'),
+            'stays' => __('It stays'),
+            'take-off' => __('Take this super off the hive'),
+            'more-hive' => __('Note, queen, weight, photo, boxes'),
+            'note' => __('Note'),
+            'keep-note' => __('Keep the note'),
+            'say-something' => __('Say in a few words what is to be noted.'),
+            'queen-seen' => __('Queen seen'),
+            'photo' => __('Photo'),
+            'no-picture' => __('This file is no picture that can be read.'),
+            'weight' => __('Weight of the whole hive (:unit)'),
+            'keep-weight' => __('Keep the weight'),
+            'weight-range' => __('A hive weighs :least to :most :unit.'),
+            'put-on' => __('Put a super on'),
+            'put-on-how' => __('How it is put on'),
+            'excluder-in' => __('Put the excluder in'),
+            'excluder-out' => __('Take the excluder out'),
+            'signs' => __('Flow signs'),
+            'signs-seen' => __('What was seen'),
+            'noted' => __('Noted.'),
+            'robbing' => __('Robbing test'),
+            'robbing-how' => __('A wet comb 20 steps from the hives; after 15 minutes count who found it. Close it well afterwards.'),
+            'timer-start' => __('The comb is out: start'),
+            'timer-done' => __('The 15 minutes are over: look at the comb.'),
+            'day' => __('Day sheet'),
+            'no-day' => __('No clearing is planned in this yard.'),
+            'lift-caution' => __('A full super is heavy: lift with two, close to the body, and set it down often.'),
+            'placed' => __('Board on'),
+            'collected' => __('Taken along'),
+        ];
+    }
+
+    /** @return array<string, string> what a tap says of itself in the list of what is kept */
+    private static function taps(): array
+    {
+        return [
+            'tap-frame' => __(':hive, :box, frame :n: A :a %, B :b %'),
+            'tap-alike' => __(':hive, :box: all like frame :n'),
+            'tap-shake' => __(':hive, :box: :what'),
+            'tap-water' => __(':hive, :box: water reading :value'),
+            'tap-decide' => __(':hive, :box: :what'),
+            'tap-note' => __(':hive: :text'),
+            'tap-queen' => __(':hive: queen seen'),
+            'tap-photo' => __(':hive: photograph'),
+            'tap-weight' => __(':hive: :kg'),
+            'tap-on' => __(':hive: :kind put on'),
+            'tap-off' => __(':hive, :box: taken off'),
+            'tap-excluder-in' => __(':hive: excluder put in'),
+            'tap-excluder-out' => __(':hive: excluder taken out'),
+            'tap-sign' => __('Flow sign: :what'),
+            'tap-tick' => __(':hive: :what'),
+            'tap-untick' => __(':hive: not :what'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function queue(): array
+    {
+        return [
+            'kept-title' => __('Kept here'),
+            'n-kept' => __(':n kept here'),
+            'n-asked' => __(':n to be asked'),
+            'all-sent' => __('all sent'),
+            'no-network' => __('no network'),
+            'signed-out' => __('Your session ended. Nothing is lost: sign in again, and it is sent.'),
+            'signed-out-short' => __('signed out'),
+            'asked' => __('You are asked'),
+            'waiting' => __('Waiting to be sent'),
+            'nothing-waits' => __('Nothing waits.'),
+            'send-now' => __('Send now'),
+            'send-again' => __('Send again'),
+            'throw' => __('Throw away'),
+            'take-mine' => __('Mine stands'),
+            'take-theirs' => __('Theirs stands'),
+            'conflict' => __(':by was there first (:when): :theirs. You have: :mine.'),
+            'faces-are' => __('A :a, B :b capped'),
+            'may-not' => __('Your role in this operation reads only: nothing was kept.'),
+            'full' => __('The phone’s storage is full: this was not kept. Take a yard off the phone, or send first.'),
+            'cannot-keep' => __('This browser does not let anything be kept (private mode?): nothing you tap would last. Use the pages instead.'),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function verdicts(): array
+    {
+        $words = [];
+        foreach (Verdict::cases() as $verdict) {
+            $words["v-$verdict->value"] = Names::ofVerdict($verdict);
+        }
+
+        return $words;
+    }
+}

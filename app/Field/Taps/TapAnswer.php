@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Field\Taps;
+
+/** What became of one tap. */
+final readonly class TapAnswer
+{
+    /**
+     * @param  'kept'|'conflict'|'refused'|'later'  $state  later: nothing is wrong with it, send it again
+     * @param  array<string, mixed>  $theirs  what is stored, where another was there first
+     * @param  array<int, int>  $versions  of frames, by slot
+     */
+    public function __construct(
+        public string $id,
+        public string $state,
+        public string $message = '',
+        public array $theirs = [],
+        public array $versions = [],
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function toJson(): array
+    {
+        return [
+            'id' => $this->id,
+            'state' => $this->state,
+            'message' => $this->message,
+            'theirs' => $this->theirs === [] ? null : $this->theirs,
+            'versions' => (object) $this->versions,
+        ];
+    }
+}

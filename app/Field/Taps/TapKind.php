@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Field\Taps;
+
+/** What can be done on a phone without a network; each is a write that a page makes as well. */
+enum TapKind: string
+{
+    /** on a box: slot, a, b */
+    case Frame = 'frame';
+
+    /** on a box: slot, whose faces the frames not looked at are like */
+    case Alike = 'alike';
+
+    /** on a box: shake (passed, failed or null), was */
+    case Shake = 'shake';
+
+    /** on a box: scale, value, temperature_c */
+    case Reading = 'reading';
+
+    /** on a box: choice, note, was */
+    case Decide = 'decide';
+
+    /** on a hive: what, text, box */
+    case Note = 'note';
+
+    /** on a hive: a photograph as JPEG in base64, text */
+    case Photo = 'photo';
+
+    /** on a hive that stands on a scale: kg, yard */
+    case Weigh = 'weigh';
+
+    /** on a yard: seen */
+    case Sign = 'sign';
+
+    /** on a hive: kind, role, put_on */
+    case BoxOn = 'box-on';
+
+    /** on a box */
+    case BoxOff = 'box-off';
+
+    /** on a hive: excluder */
+    case Excluder = 'excluder';
+
+    /** on a super of a clearing: what, done */
+    case Tick = 'tick';
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Field\Taps;
+
+use App\Operation\CurrentOperation;
+use App\Support\Units\Formatter;
+
+/** A tap as the write that a page would make of it. */
+final readonly class TapWrite
+{
+    /** @param  array<string, mixed>  $body */
+    private function __construct(public string $method, public string $url, public array $body)
+    {
+    }
+
+    public static function of(Tap $tap, ?int $version, CurrentOperation $current, Formatter $format): self
+    {
+        $box = ['box' => $tap->on];
+        $hive = ['hive' => $tap->on];
+
+        return match ($tap->kind) {
+            TapKind::Frame => self::put(
+                'assess.frames.update',
+                $box + ['slot' => $tap->slot()],
+                self::only($tap, 'a', 'b') + ['version' => $version, 'brief' => true],
+            ),
+            TapKind::Alike => self::post('assess.alike', $box, ['what' => 'alike'] + self::only($tap, 'slot')),
+            TapKind::Shake => self::put('assess.shake', $box, self::only($tap, 'shake', 'was')),
+            TapKind::Reading => self::post(
+                'assess.readings.store',
+                $box,
+                self::only($tap, 'scale', 'value', 'instrument') + self::temperature($tap, $format),
+            ),
+            TapKind::Decide => self::post('assess.decisions.store', $box, self::only($tap, 'choice', 'note', 'was')),
+            TapKind::Note => self::post('field.notes.store', $hive, self::only($tap, 'what', 'text', 'box')),
+            TapKind::Photo => self::post('field.photos.store', $hive, self::only($tap, 'jpeg', 'text', 'box')),
+            TapKind::Weigh => self::post('watch.weights.store', ['apiary' => $tap->text('yard')], [
+                'hive' => $tap->on,
+                'at' => $current->now()->format('Y-m-d\TH:i'),
+                'weight' => round($format->massValue($tap->number('kg') ?? 0.0), 3),
+            ]),
+            TapKind::Sign => self::post(
+                'watch.signs.store',
+                ['apiary' => $tap->text('yard')],
+                self::only($tap, 'seen'),
+            ),
+            TapKind::BoxOn => self::post('yards.boxes.store', $hive, self::only($tap, 'kind', 'role', 'put_on', 'box')),
+            TapKind::BoxOff => self::post('yards.boxes.off', $box, []),
+            TapKind::Excluder => self::put('field.excluder', $hive, self::only($tap, 'excluder', 'was')),
+            TapKind::Tick => self::put('clear.tick', ['item' => $tap->on], self::only($tap, 'what', 'done')),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function only(Tap $tap, string ...$names): array
+    {
+        return array_intersect_key($tap->data, array_flip($names));
+    }
+
+    /** @return array<string, float> in the person's own unit, as a form sends it */
+    private static function temperature(Tap $tap, Formatter $format): array
+    {
+        $celsius = $tap->number('temperature_c');
+
+        return $celsius === null ? [] : ['temperature' => round($format->temperatureValue($celsius), 2)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $where
+     * @param  array<string, mixed>  $body
+     */
+    private static function put(string $route, array $where, array $body): self
+    {
+        return new self('PUT', route($route, $where), $body);
+    }
+
+    /**
+     * @param  array<string, mixed>  $where
+     * @param  array<string, mixed>  $body
+     */
+    private static function post(string $route, array $where, array $body): self
+    {
+        return new self('POST', route($route, $where), $body);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Records\Bearing;
+use App\Records\Record;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something noted of a hive in the yard: a few words, that the queen was seen, a photograph.
+ *
+ * @property string $hive_id
+ * @property string|null $box_id
+ * @property string|null $user_id
+ * @property 'note'|'queen-seen'|'photo' $what
+ * @property string $text
+ * @property \Carbon\CarbonImmutable $noted_at
+ * @property Hive $hive
+ */
+final class HiveNote extends Record
+{
+    public const WHAT = ['note', 'queen-seen'];
+
+    protected $attributes = ['version' => 1, 'box_id' => null, 'user_id' => null, 'text' => ''];
+
+    protected $casts = ['noted_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Hive, $this> */
+    public function hive(): BelongsTo
+    {
+        return $this->belongsTo(Hive::class);
+    }
+
+    public function label(): string
+    {
+        return __('note of a hive');
+    }
+
+    public function bearsOn(): Bearing
+    {
+        return Bearing::elsewhere();
+    }
+
+    /** What it says, in words. */
+    public function words(): string
+    {
+        $said = match ($this->what) {
+            'queen-seen' => __('queen seen'),
+            'photo' => __('photograph'),
+            default => '',
+        };
+
+        return implode(': ', array_filter([$said, $this->text]));
+    }
+}

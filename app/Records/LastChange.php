@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+/** Who changed a record last, and when, as it is said beside what another had in mind for it. */
+final class LastChange
+{
+    /** @return array{by: string, at: ?string} */
+    public static function of(Record $record): array
+    {
+        $line = Activity::ofThisOperation()
+            ->where('subject_type', $record->getMorphClass())
+            ->where('subject_id', $record->id)
+            ->whereNull('undone_at')
+            ->with('causer')
+            ->latest('id')
+            ->first();
+        $name = $line?->causer?->getAttribute('name');
+
+        return [
+            'by' => is_string($name) && $name !== '' ? $name : __('someone else'),
+            'at' => $line?->created_at?->toIso8601String(),
+        ];
+    }
+}

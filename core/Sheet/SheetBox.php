@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Sheet;
+
+use DateTimeImmutable;
+use Marjoram\Core\Comb\BoxKind;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\InvalidInput;
+
+/** A box as a phone carries it: its measures, how comb becomes honey in it, and since when it filled. */
+final readonly class SheetBox
+{
+    /**
+     * @param  ?string  $emptySince  the day on which it was put on without honey; null where that is not known
+     * @param  int  $gaps  slots without a frame
+     */
+    private function __construct(
+        public string $id,
+        public bool $isSuper,
+        public FittedBox $fitted,
+        public CombAssumptions $comb,
+        public ?string $emptySince,
+        public int $gaps,
+    ) {
+    }
+
+    /** @throws InvalidInput */
+    public static function of(Fields $box): self
+    {
+        $kind = $box->part('kind');
+        $comb = $box->part('comb');
+
+        return new self(
+            $box->text('id'),
+            $box->flag('super'),
+            new FittedBox(
+                BoxKind::ofMeasures(
+                    $kind->whole('frames') ?? 0,
+                    $kind->number('comb_area_dm2'),
+                    $kind->number('inside_width_mm'),
+                    $kind->number('empty_mass_kg'),
+                ),
+                $box->whole('frames_fitted'),
+                $box->whole('drawn_at'),
+            ),
+            new CombAssumptions(
+                fillCapped: $comb->number('fill_capped', 0.7),
+                fillOpen: $comb->number('fill_open', 0.35),
+                boxRelativeSd: $comb->number('box_relative_sd', 0.12),
+            ),
+            $box->has('empty_since') ? $box->text('empty_since') : null,
+            $box->whole('gaps') ?? 0,
+        );
+    }
+
+    /** Days from then up to a day, YYYY-MM-DD. */
+    public function daysSinceEmpty(string $until): ?float
+    {
+        if ($this->emptySince === null) {
+            return null;
+        }
+        $days = (new DateTimeImmutable($this->emptySince))->diff(new DateTimeImmutable($until))->format('%r%a');
+
+        return max(0.0, (float) $days);
+    }
+}

@@ -1,0 +1,386 @@
+// The field sheet as it stands on this phone: what it holds, what waits, what is shown.
+import { Queue } from './field-queue.js';
+import { Judge } from './field-judge.js';
+import { Store } from './field-store.js';
+import { actions } from './field-acts.js';
+import { boxOf, hiveOf, isTapped, question, standing, todayOf } from './field-state.js';
+import { mountFace } from './field-painter.js';
+import { readCode } from './field-scan.js';
+import { showTimer } from './field-timer.js';
+import { path } from './field-parts.js';
+import * as views from './field-views.js';
+import * as boxes from './field-box.js';
+
+const SETTINGS = 'marjoram.field.settings';
+
+const root = document.getElementById('field');
+const words = JSON.parse(root.dataset.words);
+const page = document.documentElement;
+
+export class Field {
+  constructor() {
+    this.sheets = new Map();
+    this.shown = new Map();
+    this.index = null;
+    this.brush = { side: 'a', tool: 'capped', sides: [] };
+    this.signedOut = false;
+    this.isAway = false;
+    this.settings = { theme: 'sun', left: false };
+    try {
+      Object.assign(this.settings, JSON.parse(localStorage.getItem(SETTINGS)));
+    } catch {
+      /* as they are */
+    }
+    this.dress();
+    this.judge = new Judge(page.dataset.build, () => this.refresh());
+  }
+
+  say(key, values = {}) {
+    return Object.entries(values).reduce(
+      (text, [name, value]) => text.replaceAll(`:${name}`, value),
+      words[key] ?? key,
+    );
+  }
+
+  announce(text) {
+    document.getElementById('announce').textContent = text;
+  }
+
+  ago(then) {
+    const minutes = Math.max(0, Math.round((Date.now() - then) / 60000));
+    if (minutes < 60) return this.say('minutes-ago', { n: minutes });
+    return minutes < 2880
+      ? this.say('hours-ago', { n: Math.round(minutes / 60) })
+      : this.say('days-ago', { n: Math.round(minutes / 1440) });
+  }
+
+  dress() {
+    page.dataset.theme = this.settings.theme;
+    page.classList.toggle('left-handed', this.settings.left);
+    localStorage.setItem(SETTINGS, JSON.stringify(this.settings));
+  }
+
+  held(slug) {
+    return this.sheets.get(slug);
+  }
+
+  sheet(slug) {
+    return this.shown.get(slug);
+  }
+
+  today(slug) {
+    return todayOf(this.held(slug));
+  }
+
+  heldKb() {
+    return Math.round([...this.sheets.values()].reduce((sum, held) => sum + held.bytes, 0) / 1024);
+  }
+
+  back() {
+    return this.lastYard ? path('yard', this.lastYard) : '#/';
+  }
+
+  coreWords() {
+    if (this.judge.failed) return this.say('core-failed');
+    return this.judge.version ? this.say('core-ready', { version: this.judge.version }) : this.say('core-loading');
+  }
+
+  judgedBy(box) {
+    return box.judgedHere
+      ? this.say('judged-here', { version: this.judge.version })
+      : box.taps
+        ? this.say('judged-later')
+        : '';
+  }
+
+  keptWords() {
+    if (!this.queue) return '';
+    const waiting = this.queue.waiting().length;
+    const asking = this.queue.asking().length;
+    const net = this.isAway
+      ? `<span>${this.say('no-network')}</span>`
+      : this.signedOut
+        ? `<span>${this.say('signed-out-short')}</span>`
+        : '';
+    const kept = waiting ? `<b>${this.say('n-kept', { n: waiting })}</b>` : `<span>${this.say('all-sent')}</span>`;
+    return `${net}${asking ? `<b class="fs-ask">${this.say('n-asked', { n: asking })}</b>` : kept}`;
+  }
+
+  theirWords(tap) {
+    const { by, at, ...theirs } = tap.theirs ?? {};
+    const percent = (face) => `${Math.round((face?.capped ?? 0) * 100)} %`;
+    const value = theirs.a
+      ? this.say('faces-are', { a: percent(theirs.a), b: percent(theirs.b) })
+      : (theirs.choice ?? theirs.shake ?? '–');
+    const mine = tap.data.a
+      ? this.say('faces-are', { a: percent(tap.data.a), b: percent(tap.data.b) })
+      : (tap.data.choice ?? tap.data.shake ?? '–');
+    return this.say('conflict', { by: by ?? '?', when: at ? new Date(at).toLocaleString() : '', theirs: value, mine });
+  }
+
+  async open(who) {
+    this.store = await Store.open(who);
+    this.queue = new Queue(this.store, (what) => this.hear(what));
+    this.queue.held = (slug) => this.held(slug);
+    await this.queue.load();
+    this.sheets = new Map((await this.store.sheets()).map((held) => [held.slug, held]));
+    this.index = await this.store.index();
+    await this.refresh();
+  }
+
+  hear(what) {
+    if (what === 'away') this.isAway = true;
+    if (what === 'signed-out') this.signedOut = true;
+    if (what === 'gone') this.checkIn();
+    if (what === 'sent') {
+      this.isAway = this.signedOut = false;
+      if (this.queue.waiting().length === 0) this.freshen();
+    }
+    this.refresh();
+  }
+
+  /** Who it is, which yards there are, and the sheets of those that come along. */
+  async checkIn() {
+    let response;
+    try {
+      response = await fetch('/field/yards', { headers: { Accept: 'application/json' } });
+    } catch {
+      this.isAway = true;
+      return this.refresh();
+    }
+    this.isAway = false;
+    const index = response.ok && !response.redirected ? await response.json().catch(() => null) : null;
+    if (!index) {
+      this.signedOut = response.status === 401;
+      // A membership that ended takes along what it had put here.
+      if (response.redirected || response.status === 403) await this.leave();
+      return this.refresh();
+    }
+    this.signedOut = false;
+    const who = { user: index.who.id, operation: index.operation.id, name: index.who.name };
+    if (this.store && (this.store.who.user !== who.user || this.store.who.operation !== who.operation)) {
+      const isOver = this.store.who.user !== who.user || !index.memberships.includes(this.store.who.operation);
+      if (isOver) await this.leave();
+      this.store = null;
+    }
+    if (!this.store) await this.open(who);
+    this.index = index;
+    await this.store.setIndex(index);
+    for (const gone of [...this.sheets.keys()].filter((slug) => !index.yards.some((yard) => yard.slug === slug))) {
+      this.sheets.delete(gone);
+      await this.store.letGo(gone);
+    }
+    for (const yard of index.yards.filter((one) => one.soon || this.held(one.slug))) await this.fetch(yard.slug);
+    this.queue.soon(0);
+    return this.refresh();
+  }
+
+  async leave() {
+    await this.store?.wipe();
+    this.sheets.clear();
+    this.shown.clear();
+    this.index = null;
+  }
+
+  async freshen() {
+    for (const slug of this.sheets.keys()) await this.fetch(slug);
+    await this.refresh();
+  }
+
+  /** A sheet that was asked for before a tap was taken is older than it: the next one is waited for. */
+  async fetch(slug) {
+    const { taken } = this.queue;
+    try {
+      const response = await fetch(`/field/yards/${encodeURIComponent(slug)}`, {
+        headers: { Accept: 'application/json' },
+      });
+      if (!response.ok || response.redirected) return false;
+      const text = await response.text();
+      if (this.queue.taken !== taken || this.queue.sending) return false;
+      const held = { slug, sheet: JSON.parse(text), takenAt: Date.now(), bytes: text.length };
+      await this.store.hold(held);
+      this.sheets.set(slug, held);
+      return true;
+    } catch (problem) {
+      if (problem.name === 'QuotaExceededError') this.announce(this.say('full'));
+      return false;
+    }
+  }
+
+  /** The sheets with what was tapped on them, judged where something was. */
+  async refresh() {
+    if (!this.queue) return this.render();
+    for (const [slug, held] of this.sheets) {
+      const sheet = standing(held, this.queue.taps);
+      for (const hive of sheet.hives.filter(isTapped)) await this.judgeHive(held, sheet, hive);
+      this.shown.set(slug, sheet);
+    }
+    for (const slug of [...this.shown.keys()].filter((one) => !this.sheets.has(one))) this.shown.delete(slug);
+    return this.render();
+  }
+
+  async judgeHive(held, sheet, hive) {
+    const judged = await this.judge.hive(question(sheet, hive, held));
+    hive.boxes.forEach((box) => {
+      const verdict = judged?.get(box.id);
+      if (verdict) Object.assign(box, { verdict, judgedHere: true });
+    });
+  }
+
+  /** Kept on the disk first, then shown as kept. Where it cannot be kept, that is said and nothing is shown. */
+  async keep(tap) {
+    if (!this.index.may_record) {
+      this.announce(this.say('may-not'));
+      return null;
+    }
+    try {
+      const kept = await this.queue.put(tap);
+      await this.refresh();
+      return kept;
+    } catch (problem) {
+      const why = problem.name === 'QuotaExceededError' ? 'full' : 'cannot-keep';
+      document.getElementById('trouble').hidden = false;
+      document.getElementById('trouble').textContent = this.say(why);
+      this.announce(this.say(why));
+      return null;
+    }
+  }
+
+  route() {
+    return window.location.hash.replace(/^#\/?/, '').split('/').map(decodeURIComponent);
+  }
+
+  view() {
+    const [where, slug, code, id, what] = this.route();
+    if (where === 'kept') return views.kept(this);
+    if (!this.index) return '';
+    if (where === 'q') return this.label();
+    if (where === 'yard' && slug) {
+      this.lastYard = slug;
+      if (!code) return views.yard(this, slug);
+      if (!id) return views.hive(this, slug, code);
+      return what === 'box' ? boxes.wholeBox(this, slug, code, id) : boxes.box(this, slug, code, id, what);
+    }
+    const others = { list: views.list, signs: views.signs, day: views.day };
+    return others[where] && slug ? others[where](this, slug) : views.yards(this);
+  }
+
+  /** A label's address: to its hive where the phone has it, else why not. */
+  label() {
+    const code = readCode(`/field${window.location.hash}`);
+    if (!code) return views.missing(this, 'code-unknown');
+    if (code.operation !== this.index.operation.id) return views.missing(this, 'code-elsewhere');
+    if (code.kind === 'k') {
+      window.location.assign('/honey-room');
+      return '';
+    }
+    for (const [slug, sheet] of this.shown) {
+      const hive = sheet.hives.find((one) =>
+        code.kind === 'h' ? one.id === code.id : one.boxes.some((box) => box.id === code.id),
+      );
+      if (hive) {
+        const box = code.kind === 'b' ? boxOf(sheet, code.id) : null;
+        window.location.replace(box ? boxes.boxPath(slug, hive, box) : path('yard', slug, hive.code));
+        return '';
+      }
+    }
+    return views.missing(this, 'code-not-here');
+  }
+
+  /** By its code, as somebody types it: of the yard that is open first. */
+  find(text) {
+    const wanted = text.trim();
+    const code = readCode(wanted);
+    if (code) {
+      window.location.hash = `#/q/${code.operation}/${code.kind}/${code.id}`;
+      return true;
+    }
+    for (const [slug, sheet] of this.shown) {
+      const hive = hiveOf(sheet, wanted.toUpperCase());
+      if (hive) {
+        window.location.hash = path('yard', slug, hive.code);
+        return true;
+      }
+      for (const one of sheet.hives) {
+        const box = one.boxes.find((each) => each.mark?.toUpperCase() === wanted.toUpperCase());
+        if (box) {
+          window.location.hash = boxes.boxPath(slug, one, box);
+          return true;
+        }
+      }
+    }
+    this.announce(this.say('code-not-here'));
+    document.getElementById('trouble').hidden = false;
+    document.getElementById('trouble').textContent = this.say('code-not-here');
+    return false;
+  }
+
+  faceHeight() {
+    const others = [...root.children]
+      .filter((one) => one.id !== 'face')
+      .reduce((sum, one) => sum + one.offsetHeight + 8, 0);
+    return Math.max(110, Math.min(320, window.innerHeight - others - 24));
+  }
+
+  render() {
+    const html = this.view();
+    if (html === '') {
+      if (!this.index && !root.querySelector('[data-begin]')) root.innerHTML = this.begin();
+      return;
+    }
+    const isNew = this.drawnFor !== window.location.hash;
+    if (!isNew && this.isTyping()) {
+      root.querySelectorAll('.fs-kept').forEach((one) => {
+        one.innerHTML = this.keptWords();
+      });
+      return;
+    }
+    const focus = document.activeElement?.dataset?.f;
+    const wasOpen = !isNew && root.querySelector('details')?.open;
+    this.drawnFor = window.location.hash;
+    root.innerHTML = html;
+    if (wasOpen) root.querySelector('details').open = true;
+    this.mount();
+    if (isNew) {
+      window.scrollTo(0, 0);
+      document.getElementById('trouble').hidden = true;
+    }
+    this.focus(focus, isNew);
+    page.dataset.drawn = String(Number(page.dataset.drawn ?? 0) + 1);
+  }
+
+  /** Nothing is drawn anew under the hands of somebody who types. */
+  isTyping() {
+    const at = document.activeElement;
+    return root.contains(at) && at.matches('input, textarea, select');
+  }
+
+  /** Where it was; on a new page where the work is. */
+  focus(name, isNew) {
+    const same = name ? root.querySelector(`[data-f="${name}"]`) : null;
+    (same ?? (isNew ? root.querySelector('#face, .fs-go') : null))?.focus({ preventScroll: true });
+  }
+
+  begin() {
+    const why = this.signedOut ? 'begin-sign-in' : this.isAway ? 'begin-away' : 'begin';
+    return `<div data-begin><h1>${this.say('title')}</h1><p class="fs-say" role="status">${this.say(why)}</p>
+      <a class="fs-go" href="/sign-in">${this.say('sign-in')} <span aria-hidden="true">→</span></a></div>`;
+  }
+
+  mount() {
+    const [, slug, , id, slot] = this.route();
+    if (document.getElementById('face')) {
+      mountFace(this, {
+        sheet: this.sheet(slug),
+        id,
+        slot: Number(slot) || 1,
+        today: this.today(slug),
+        onDrag: (share) =>
+          (root.querySelector('.fs-status').textContent =
+            `${this.say(`t-${this.brush.tool}`)} ${Math.round(share * 100)} %`),
+        onDone: (faces) => actions.painted(this, faces),
+      });
+    }
+    showTimer(this);
+  }
+}

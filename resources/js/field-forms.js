@@ -1,0 +1,110 @@
+// What a form of the field sheet keeps, and what is wrong with it before anything is kept.
+import { about, here } from './field-acts.js';
+import { readLabel, smallPhoto } from './field-scan.js';
+
+/** A number as people write it, with a comma or a point; null where it is none. */
+const number = (text) => {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? null : value;
+};
+
+const trouble = (app, key, values) => {
+  const place = document.getElementById('trouble');
+  place.hidden = false;
+  place.textContent = app.say(key, values);
+};
+
+/** Ready for the next one, and drawn anew. */
+const done = (app, form) => {
+  form.reset();
+  document.activeElement?.blur();
+  document.getElementById('trouble').hidden = true;
+  app.render();
+};
+
+const RANGES = { water: [10, 30], brix: [58, 90], nd: [1.44, 1.52] };
+
+export const forms = {
+  find: (app, form) => app.find(form.elements.code.value),
+  async note(app, form) {
+    const text = form.elements.text.value.trim();
+    if (text === '') return trouble(app, 'say-something');
+    const { hive, code } = form.dataset;
+    const words = app.say('tap-note', { hive: code, text });
+    const kept = await app.keep({
+      kind: 'note',
+      on: hive,
+      yard: app.route()[1],
+      hive: code,
+      words,
+      data: { what: 'note', text },
+    });
+    return kept && done(app, form);
+  },
+  async weigh(app, form) {
+    const value = number(form.elements.kg.value);
+    const kg = value === null ? null : value / app.index.mass.per_kg;
+    const most = Math.floor(400 * app.index.mass.per_kg);
+    const least = Math.ceil(5 * app.index.mass.per_kg);
+    if (kg === null || kg < 5 || kg > 400)
+      return trouble(app, 'weight-range', { least, most, unit: app.index.mass.unit });
+    const { hive, code } = form.dataset;
+    const slug = app.route()[1];
+    const words = app.say('tap-weight', { hive: code, kg: `${value} ${app.index.mass.unit}` });
+    const kept = await app.keep({ kind: 'weigh', on: hive, yard: slug, hive: code, words, data: { kg, yard: slug } });
+    return kept && done(app, form);
+  },
+  async boxOn(app, form) {
+    const { hive, code } = form.dataset;
+    const kind = form.elements.kind.value;
+    const data = { kind, role: 'super', put_on: form.elements.put_on.value, kindName: app.index.kinds[kind] };
+    const words = app.say('tap-on', { hive: code, kind: data.kindName });
+    const kept = await app.keep({ kind: 'box-on', on: hive, yard: app.route()[1], hive: code, words, data });
+    return kept && done(app, form);
+  },
+  async reading(app, form) {
+    const { box, id, code } = here(app);
+    const scale = form.elements.scale.value;
+    const value = number(form.elements.value.value);
+    const [least, most] = RANGES[scale];
+    if (value === null || value < least || value > most) return trouble(app, 'water-range', { least, most });
+    const words = app.say('tap-water', { hive: code, box: box.name, value });
+    const kept = await app.keep({ kind: 'reading', ...about(app, id), words, data: { scale, value } });
+    return kept && done(app, form);
+  },
+  async decide(app, form, submitter) {
+    const { box, id, code } = here(app);
+    const note = form.elements.note.value.trim();
+    if (note === '') return trouble(app, 'decide-first');
+    const choice = submitter?.value ?? 'take';
+    const words = app.say('tap-decide', {
+      hive: code,
+      box: box.name,
+      what: app.say(choice === 'take' ? 'comes-off' : 'stays'),
+    });
+    const data = { choice, note, was: box.decision?.id ?? null };
+    const kept = await app.keep({ kind: 'decide', ...about(app, id), words, data });
+    return kept && done(app, form);
+  },
+};
+
+export async function pickFile(app, input) {
+  const file = input.files?.[0];
+  if (!file) return;
+  try {
+    if ('scan' in input.dataset) {
+      const text = await readLabel(file);
+      if (text === null) trouble(app, 'no-label');
+      else if (!app.find(text)) trouble(app, 'code-unknown');
+      return;
+    }
+    const jpeg = await smallPhoto(file);
+    const { hive, code } = input.dataset;
+    const words = app.say('tap-photo', { hive: code });
+    await app.keep({ kind: 'photo', on: hive, yard: app.route()[1], hive: code, words, data: { jpeg, text: '' } });
+  } catch {
+    trouble(app, 'no-picture');
+  } finally {
+    input.value = '';
+  }
+}

@@ -1,0 +1,53 @@
+// The open face on the canvas: dragged down to where the honey ends, or set by a tenth.
+import { drawFace, edgeOf, setLayer, shareAt } from './face.js';
+import { boxOf, emptyFace, facesOf, paintedToday } from './field-state.js';
+
+/** What the open frame would be kept as: both faces; one not seen today begins empty, and is kept as it was before. */
+export function draft(box, slot, today) {
+  const shown = facesOf(box, slot, today);
+  const painted = paintedToday(box, today).get(slot);
+  return { a: { ...shown.a }, b: { ...shown.b }, isToday: painted !== undefined && !painted.glanced };
+}
+
+/** The same with one layer of one face at a share. */
+export function withLayer(box, slot, today, { side, tool, sides }, share) {
+  const faces = draft(box, slot, today);
+  const isFresh = !faces.isToday && !sides.includes(side);
+  if (isFresh) faces[side] = emptyFace();
+  setLayer(faces[side], tool, share);
+  return { a: faces.a, b: faces.b };
+}
+
+/** Draws the open face as large as its room, and hears a finger on it. */
+export function mountFace(app, { sheet, id, slot, today, onDrag, onDone }) {
+  const canvas = document.getElementById('face');
+  const box = sheet && boxOf(sheet, id);
+  if (!canvas || !box) return;
+  const draw = (face, seen) => {
+    const width = canvas.clientWidth;
+    drawFace(canvas, face, { width, ratio: Math.max(0.2, app.faceHeight() / width), seen, tool: app.brush.tool });
+  };
+  const shown = facesOf(box, slot, today);
+  draw(shown[app.brush.side], shown.today);
+  let live = null;
+  const at = (event) => {
+    const base = live ?? withLayer(box, slot, today, app.brush, 0);
+    const face = base[app.brush.side];
+    setLayer(face, app.brush.tool, shareAt(canvas, event) - (edgeOf(face, app.brush.tool) - face[app.brush.tool]));
+    live = base;
+    draw(face, true);
+    onDrag(face[app.brush.tool]);
+  };
+  canvas.addEventListener('pointerdown', (event) => {
+    canvas.setPointerCapture(event.pointerId);
+    live = null;
+    at(event);
+  });
+  canvas.addEventListener('pointermove', (event) => {
+    if (live) at(event);
+  });
+  canvas.addEventListener('pointerup', () => {
+    if (live) onDone(live);
+    live = null;
+  });
+}

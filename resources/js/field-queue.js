@@ -1,0 +1,189 @@
+// Sends what was tapped, in its order, by batches, each tap answered by itself. Sent twice it is done once: the server
+// knows each by its id. What another changed meanwhile waits for its person; what is refused stays with its reason.
+import { ulid } from './ulid.js';
+import { apply, todayOf } from './field-state.js';
+
+const BATCH = 25;
+const RETRY_MS = 4000;
+
+const cookie = (name) => decodeURIComponent(document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1] ?? '');
+
+/** What two taps must share for the later one to wait for the earlier one's question. */
+export const about = (tap) =>
+  tap.kind === 'frame' ? `frame ${tap.on} ${tap.data.slot}` : `${tap.kind} ${tap.on} ${tap.data.what ?? ''}`;
+
+export class Queue {
+  /** tells(what): 'kept', 'sent', 'asked', 'away', 'signed-out', 'gone', 'full' */
+  constructor(store, tells) {
+    this.store = store;
+    this.tells = tells;
+    this.taps = [];
+    this.sending = null;
+    this.timer = null;
+    /** Rises with each tap that the server took: a sheet asked for before is older than it. */
+    this.taken = 0;
+    /** Of frames, as this phone left them. */
+    this.versions = new Map();
+  }
+
+  async load() {
+    this.taps = await this.store.taps();
+  }
+
+  waiting() {
+    return this.taps.filter((tap) => tap.state === 'waiting');
+  }
+
+  asking() {
+    return this.taps.filter((tap) => tap.state !== 'waiting');
+  }
+
+  /** Resolves once it is on the disk. */
+  async put({ kind, on, yard, hive, words, data, version }) {
+    const tap = { id: ulid(), kind, on, yard, hive, words, data, at: Date.now(), state: 'waiting' };
+    // What this phone made of the frame a moment ago may not be on the page yet.
+    if (version !== undefined) tap.version = Math.max(version, this.versions.get(about(tap)) ?? 0);
+    const kept = await this.store.keep(tap);
+    this.taps.push(kept);
+    this.tells('kept');
+    this.soon(300);
+    return kept;
+  }
+
+  /** The newest of it, not sent yet, is thrown away: as if it had not been tapped. */
+  async takeBack(tap) {
+    if (this.sending || !this.taps.includes(tap)) return false;
+    this.taps = this.taps.filter((one) => one !== tap);
+    await this.store.drop(tap);
+    this.tells('kept');
+    return true;
+  }
+
+  async throwAway(tap) {
+    this.taps = this.taps.filter((one) => one !== tap);
+    await this.store.drop(tap);
+    this.tells('asked');
+  }
+
+  /** Sent once more, under what is stored now. */
+  async again(tap, version) {
+    const next = { ...tap, id: ulid(), state: 'waiting', message: '', theirs: null };
+    if (version !== undefined) next.version = version;
+    if (tap.kind === 'shake') next.data = { ...tap.data, was: tap.theirs?.shake ?? null };
+    if (tap.kind === 'decide') delete next.data.was;
+    this.taps = this.taps.map((one) => (one === tap ? next : one));
+    await this.store.change(next);
+    this.tells('asked');
+    this.soon(0);
+  }
+
+  soon(ms) {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.send(), ms);
+  }
+
+  send() {
+    clearTimeout(this.timer);
+    this.sending ??= this.sendAll().finally(() => {
+      this.sending = null;
+    });
+    return this.sending;
+  }
+
+  next() {
+    const asked = new Set(this.asking().map(about));
+    return this.waiting()
+      .filter((tap) => !asked.has(about(tap)))
+      .slice(0, BATCH);
+  }
+
+  async sendAll() {
+    for (let batch = this.next(); batch.length > 0; batch = this.next()) {
+      const answers = await this.post(batch);
+      if (!answers) return;
+      for (const answer of answers) await this.take(answer);
+      this.tells('sent');
+      if (answers.some((answer) => answer.state === 'later')) {
+        this.soon(RETRY_MS);
+        return;
+      }
+    }
+  }
+
+  /** Null where it could not be sent now. */
+  async post(batch, isAgain = false) {
+    let response;
+    try {
+      response = await fetch('/field/taps', {
+        method: 'POST',
+        headers: {
+          'Content-Type': 'application/json',
+          Accept: 'application/json',
+          'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+        },
+        body: JSON.stringify({
+          sent_at: Date.now(),
+          operation: this.store.who.operation,
+          taps: batch.map(({ id, kind, on, at, data, version }) => ({ id, kind, on, at, data, version })),
+        }),
+      });
+    } catch {
+      return this.away('away');
+    }
+    if (response.status === 401) return this.away('signed-out');
+    if (response.status === 403) return this.away('gone');
+    // A page that was kept for long has an old token: any answer brings a new one.
+    if (response.status === 419 && !isAgain) {
+      const fresh = await fetch('/field/yards', { headers: { Accept: 'application/json' } }).catch(() => null);
+      if (!fresh) return this.away('away');
+      return fresh.status === 401 ? this.away('signed-out') : this.post(batch, true);
+    }
+    const answer = response.ok ? await response.json().catch(() => null) : null;
+    return answer?.answers ?? this.away(response.redirected ? 'gone' : 'away');
+  }
+
+  away(why) {
+    this.tells(why);
+    if (why === 'away') this.soon(RETRY_MS);
+    return null;
+  }
+
+  async take({ id, state, message, theirs, versions }) {
+    const tap = this.taps.find((one) => one.id === id);
+    if (!tap || state === 'later') return;
+    if (state === 'kept') {
+      await this.settle(tap, versions);
+      return;
+    }
+    Object.assign(tap, { state, message, theirs });
+    await this.store.change(tap);
+    this.tells('asked');
+  }
+
+  async settle(tap, versions) {
+    this.taken += 1;
+    for (const [slot, version] of Object.entries(versions ?? {})) this.versions.set(`frame ${tap.on} ${slot}`, version);
+    const later = [];
+    for (const other of this.taps) {
+      const version = other.kind === 'frame' && other.on === tap.on ? versions?.[other.data.slot] : undefined;
+      if (other !== tap && version !== undefined) {
+        other.version = version;
+        later.push(other);
+      }
+    }
+    this.taps = this.taps.filter((one) => one !== tap);
+    const held = this.held?.(tap.yard);
+    if (held) {
+      apply(held.sheet, tap, todayOf(held));
+      for (const [slot, version] of Object.entries(versions ?? {})) this.setVersion(held, tap, Number(slot), version);
+    }
+    await this.store.settle(tap, held, later);
+  }
+
+  setVersion(held, tap, slot, version) {
+    for (const hive of held.sheet.hives) {
+      const frame = hive.boxes.find((box) => box.id === tap.on)?.taps?.frames?.find((one) => one.slot === slot);
+      if (frame) frame.version = version;
+    }
+  }
+}

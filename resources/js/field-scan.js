@@ -1,0 +1,43 @@
+// The code on a label, out of a photograph of it, and what the code means here.
+const SIDE = 1200;
+
+const loadDecoder = () =>
+  window.jsQR
+    ? Promise.resolve(window.jsQR)
+    : new Promise((resolve, reject) => {
+        const script = document.createElement('script');
+        script.src = `/build/jsqr.js?${document.documentElement.dataset.build}`;
+        script.onload = () => resolve(window.jsQR);
+        script.onerror = reject;
+        document.head.append(script);
+      });
+
+async function drawn(file, side) {
+  const picture = await createImageBitmap(file);
+  const scale = Math.min(1, side / Math.max(picture.width, picture.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.round(picture.width * scale);
+  canvas.height = Math.round(picture.height * scale);
+  canvas.getContext('2d').drawImage(picture, 0, 0, canvas.width, canvas.height);
+  return canvas;
+}
+
+/** What the label says; null where none can be read. */
+export async function readLabel(file) {
+  const decode = await loadDecoder();
+  const canvas = await drawn(file, SIDE);
+  const pixels = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+  return decode(pixels.data, pixels.width, pixels.height)?.data ?? null;
+}
+
+/** A photograph small enough to be kept and sent: JPEG in base64. */
+export async function smallPhoto(file) {
+  const canvas = await drawn(file, 1280);
+  return canvas.toDataURL('image/jpeg', 0.72).split(',')[1];
+}
+
+/** {operation, kind, id} of one of our labels, or null. */
+export function readCode(text) {
+  const found = text.match(/\/field#\/q\/([0-9a-z]{26})\/([hbk])\/([0-9a-z]{26})$/i);
+  return found ? { operation: found[1].toLowerCase(), kind: found[2], id: found[3].toLowerCase() } : null;
+}

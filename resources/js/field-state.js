@@ -1,0 +1,165 @@
+// What a tap does to the sheet that the phone holds, before the server has it. What a box then is worth is the core's
+// to say; nothing of that is here.
+const LAYERS = ['capped', 'open', 'brood', 'pollen'];
+
+export const emptyFace = () => ({ capped: 0, open: 0, brood: 0, pollen: 0 });
+const copy = (face) => Object.fromEntries(LAYERS.map((layer) => [layer, face[layer]]));
+
+/** Seconds since 1970 where the yard is: what counts is how long ago the sheet was taken, not this phone's clock. */
+export const nowOf = (held) => held.sheet.now + (Date.now() - held.takenAt) / 1000;
+
+export function todayOf(held) {
+  const local = new Date((nowOf(held) + held.sheet.zone_offset_s) * 1000);
+  return local.toISOString().slice(0, 10);
+}
+
+export const allBoxes = (sheet) => sheet.hives.flatMap((hive) => hive.boxes);
+export const boxOf = (sheet, id) => allBoxes(sheet).find((box) => box.id === id);
+export const hiveOf = (sheet, code) => sheet.hives.find((hive) => hive.code === code);
+
+const tapsOf = (box) => {
+  box.taps ??= {};
+  return box.taps;
+};
+
+/** The frames seen today, as painted, by slot: stored ones and tapped ones. */
+export function paintedToday(box, today) {
+  const frames = new Map();
+  if (box.look?.on === today) box.painted.forEach((frame) => frames.set(frame.slot, frame));
+  (box.taps?.frames ?? []).forEach((frame) => frames.set(frame.slot, { ...frames.get(frame.slot), ...frame }));
+  return frames;
+}
+
+function setFrame(box, frame) {
+  const taps = tapsOf(box);
+  const before = (taps.frames ?? []).find((one) => one.slot === frame.slot);
+  const others = (taps.frames ?? []).filter((one) => one !== before);
+  taps.frames = [...others, { version: before?.version, ...frame }];
+}
+
+const changes = {
+  frame(sheet, tap) {
+    const box = boxOf(sheet, tap.on);
+    if (!box) return;
+    setFrame(box, { slot: tap.data.slot, a: tap.data.a, b: tap.data.b, glanced: false });
+    box.decision = null;
+  },
+  alike(sheet, tap, today) {
+    const box = boxOf(sheet, tap.on);
+    if (!box) return;
+    const seen = paintedToday(box, today);
+    const model = seen.get(tap.data.slot);
+    if (!model) return;
+    for (let slot = 1; slot <= box.frames_fitted; slot += 1) {
+      const frame = seen.get(slot);
+      if (slot !== tap.data.slot && (!frame || frame.glanced)) {
+        setFrame(box, { slot, a: copy(model.a), b: copy(model.b), glanced: true });
+      }
+    }
+    box.decision = null;
+  },
+  shake(sheet, tap) {
+    const box = boxOf(sheet, tap.on);
+    if (!box) return;
+    tapsOf(box).shake = tap.data.shake;
+    box.decision = null;
+  },
+  reading(sheet, tap) {
+    const box = boxOf(sheet, tap.on);
+    if (!box) return;
+    const { scale, value, temperature_c, offset } = tap.data;
+    const taps = tapsOf(box);
+    taps.readings = [...(taps.readings ?? []), { scale, value, temperature_c, offset: offset ?? 0 }];
+    box.decision = null;
+  },
+  decide(sheet, tap) {
+    const box = boxOf(sheet, tap.on);
+    if (box) box.decision = { id: tap.id, choice: tap.data.choice, note: tap.data.note };
+  },
+  'box-on'(sheet, tap) {
+    const hive = sheet.hives.find((one) => one.id === tap.on);
+    hive?.boxes.push({ id: tap.id, fresh: true, super: true, name: tap.data.name, kindName: tap.data.kindName });
+  },
+  'box-off'(sheet, tap) {
+    sheet.hives.forEach((hive) => {
+      hive.boxes = hive.boxes.filter((box) => box.id !== tap.on);
+    });
+  },
+  excluder(sheet, tap) {
+    const hive = sheet.hives.find((one) => one.id === tap.on);
+    if (hive) hive.excluder = tap.data.excluder;
+  },
+  tick(sheet, tap) {
+    const row = sheet.day.find((one) => one.id === tap.on);
+    if (row) row[tap.data.what] = tap.data.done;
+  },
+};
+
+/** The sheet with a tap on it; the one given stays as it is only where it was copied before. */
+export function apply(sheet, tap, today) {
+  changes[tap.kind]?.(sheet, tap, today);
+  return sheet;
+}
+
+/** The sheet as it stands on the phone: as it was taken, with all that was tapped since. */
+export function standing(held, taps) {
+  const today = todayOf(held);
+  const sheet = structuredClone(held.sheet);
+  taps.filter((tap) => tap.yard === held.slug && tap.state !== 'refused').forEach((tap) => apply(sheet, tap, today));
+  return sheet;
+}
+
+/** What the core is asked of a hive. */
+export function question(sheet, hive, held) {
+  const { policy, can_rearrange, dry_room, flow, eye } = sheet;
+  return {
+    now: nowOf(held),
+    today: todayOf(held),
+    policy,
+    can_rearrange,
+    dry_room,
+    flow,
+    eye,
+    excluder: hive.excluder,
+    boxes: hive.boxes
+      .filter((box) => !box.fresh)
+      .map(({ id, super: isSuper, kind, frames_fitted, drawn_at, comb, empty_since, gaps, look, taps }) => ({
+        id,
+        super: isSuper,
+        kind,
+        frames_fitted,
+        drawn_at,
+        comb,
+        empty_since,
+        gaps,
+        look,
+        taps: taps ?? {},
+      })),
+  };
+}
+
+export const isTapped = (hive) => hive.boxes.some((box) => box.taps && Object.keys(box.taps).length > 0);
+
+/** The faces that are shown of a slot: seen today, seen before, or presumed. */
+export function facesOf(box, slot, today) {
+  const painted = paintedToday(box, today).get(slot);
+  if (painted) return { a: painted.a, b: painted.b, seen: !painted.glanced, glanced: painted.glanced, today: true };
+  const before = box.look?.frames.find((frame) => frame.slot === slot);
+  if (before) return { a: before.a, b: before.b, seen: !before.glanced, glanced: before.glanced, today: false };
+  const guess = box.verdict.slots.find((one) => one.slot === slot);
+  const capped = box.super ? (guess?.weight ?? 0) * (guess?.capped_share ?? 0) : 0.25;
+  const face = box.super
+    ? { ...emptyFace(), capped, open: Math.max(0, (guess?.weight ?? 0) - capped) }
+    : { capped, open: 0.05, brood: 0.35, pollen: 0.05 };
+  return { a: face, b: face, seen: false, glanced: false, today: false };
+}
+
+/** What stands of a super: a person's decision, else what was judged. */
+export function standingOf(box) {
+  if (!box.super || box.fresh) return null;
+  const { verdict } = box.verdict;
+  const comesOff = verdict === 'take' || verdict === 'take-and-dry';
+  if (!box.decision) return verdict;
+  if (box.decision.choice === 'take') return comesOff ? verdict : 'take';
+  return 'leave';
+}
