@@ -13,6 +13,7 @@ use App\Operation\CurrentOperation;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
@@ -117,11 +118,22 @@ final readonly class LookOfDay
     private function place(Box $box, DateTimeImmutable $on): BoxPlace
     {
         $date = $on->format('Y-m-d');
-        $places = BoxPlace::query()->where('box_id', $box->id)->with('hive')->orderByDesc('since')->get();
+        // A hive that is in the bin is named as well.
+        $places = BoxPlace::query()
+            ->where('box_id', $box->id)
+            ->with(['hive' => static fn ($hive) => $hive->withoutGlobalScope(SoftDeletingScope::class)])
+            ->orderByDesc('since')
+            ->get();
         $then = $places->first(
             fn (BoxPlace $place): bool => $place->since->format('Y-m-d') <= $date &&
                 ($place->until === null || $place->until->format('Y-m-d') >= $date),
         );
+        if ($then?->hive->trashed() === true) {
+            throw ValidationException::withMessages(['seen_on' => __(
+                'Hive :hive was removed: it is no longer there to be looked at. Bring it back from the bin first.',
+                ['hive' => $then->hive->code],
+            )]);
+        }
         if ($then !== null) {
             return $then;
         }

@@ -75,7 +75,7 @@ final readonly class Notes
                     $items[] = $item;
                 }
             } catch (InvalidInput $refusal) {
-                $errors[] = self::error($number, $column, $first, $refusal->getMessage());
+                $errors[] = self::error($number, $column, $first, self::sentence($refusal));
             }
         }
 
@@ -220,6 +220,14 @@ final readonly class Notes
     private static function number(string $text): float
     {
         return (float) strtr($text, ',', '.');
+    }
+
+    /** With what is allowed, where the refusal does not say so itself. */
+    private static function sentence(InvalidInput $refusal): string
+    {
+        $said = $refusal->getMessage();
+
+        return str_contains($said, 'allowed') ? $said : "$said Allowed: $refusal->allowed.";
     }
 
     private static function error(int $line, int $column, string $word, string $sentence): NoteError

@@ -57,8 +57,8 @@ export const actions = {
     await app.store.letGo(slug);
     await app.refresh();
   },
-  theme(app, { theme }) {
-    app.settings.theme = theme;
+  theme(app, { shade }) {
+    app.settings.theme = shade;
     app.dress();
     app.render();
   },

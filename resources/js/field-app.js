@@ -7,7 +7,7 @@ import { boxOf, hiveOf, isTapped, question, standing, todayOf } from './field-st
 import { mountFace } from './field-painter.js';
 import { readCode } from './field-scan.js';
 import { showTimer } from './field-timer.js';
-import { path } from './field-parts.js';
+import { missing, path } from './field-parts.js';
 import * as views from './field-views.js';
 import * as boxes from './field-box.js';
 
@@ -207,16 +207,31 @@ export class Field {
     }
   }
 
+  /** Resolves when what is held and tapped by now is drawn: one after the other, or an older one came last. */
+  refresh() {
+    this.isStale = true;
+    this.refreshing ??= this.refreshAll().finally(() => {
+      this.refreshing = null;
+    });
+    return this.refreshing;
+  }
+
+  async refreshAll() {
+    while (this.isStale) {
+      this.isStale = false;
+      if (this.queue) await this.layOver();
+      this.render();
+    }
+  }
+
   /** The sheets with what was tapped on them, judged where something was. */
-  async refresh() {
-    if (!this.queue) return this.render();
+  async layOver() {
     for (const [slug, held] of this.sheets) {
       const sheet = standing(held, this.queue.taps);
       for (const hive of sheet.hives.filter(isTapped)) await this.judgeHive(held, sheet, hive);
       this.shown.set(slug, sheet);
     }
     for (const slug of [...this.shown.keys()].filter((one) => !this.sheets.has(one))) this.shown.delete(slug);
-    return this.render();
   }
 
   async judgeHive(held, sheet, hive) {
@@ -268,8 +283,8 @@ export class Field {
   /** A label's address: to its hive where the phone has it, else why not. */
   label() {
     const code = readCode(`/field${window.location.hash}`);
-    if (!code) return views.missing(this, 'code-unknown');
-    if (code.operation !== this.index.operation.id) return views.missing(this, 'code-elsewhere');
+    if (!code) return missing(this, 'code-unknown');
+    if (code.operation !== this.index.operation.id) return missing(this, 'code-elsewhere');
     if (code.kind === 'k') {
       window.location.assign('/honey-room');
       return '';
@@ -284,7 +299,7 @@ export class Field {
         return '';
       }
     }
-    return views.missing(this, 'code-not-here');
+    return missing(this, 'code-not-here');
   }
 
   /** By its code, as somebody types it: of the yard that is open first. */

@@ -54,7 +54,7 @@ export function yards(app) {
     ${rows === '' ? `<p>${esc(app.say('no-yards'))} <a class="link" href="/yards">${esc(app.say('make-yard'))}</a></p>` : `<ul class="fs-list">${rows}</ul>`}
     <p class="soft">${esc(size)}</p>
     <fieldset class="fs-set"><legend>${esc(app.say('settings'))}</legend>
-      ${['sun', 'light', 'dark'].map((theme) => button('theme', esc(app.say(`theme-${theme}`)), `data-theme="${theme}" aria-pressed="${app.settings.theme === theme}"`)).join('')}
+      ${['sun', 'light', 'dark'].map((theme) => button('theme', esc(app.say(`theme-${theme}`)), `data-shade="${theme}" aria-pressed="${app.settings.theme === theme}"`)).join('')}
       ${button('left', esc(app.say('left-hand')), `aria-pressed="${app.settings.left}"`)}</fieldset>
     <p class="soft">${esc(app.coreWords())}</p>`;
 }

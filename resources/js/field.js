@@ -16,6 +16,8 @@ let last = Promise.resolve();
 const inTurn = (act) => {
   last = last.then(act).catch((problem) => console.error(problem));
 };
+/** Resolves when all that was tapped is kept and drawn. */
+app.idle = () => last;
 
 document.addEventListener('click', (event) => {
   const pressed = event.target.closest('[data-do]');
@@ -92,7 +94,8 @@ async function begin() {
   const who = known();
   try {
     if (who) await app.open(who);
-  } catch {
+  } catch (problem) {
+    console.warn(problem);
     document.getElementById('trouble').hidden = false;
     document.getElementById('trouble').textContent = app.say('cannot-keep');
   }

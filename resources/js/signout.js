@@ -35,7 +35,13 @@ document.addEventListener('submit', async (event) => {
     waiting += await countTaps(db);
     db?.close();
   }
-  if (waiting > 0 && !window.confirm(form.dataset.signOut)) return;
+  if (waiting > 0 && !window.confirm(form.dataset.signOut)) {
+    // As it was before: what is being sent cannot be pressed twice.
+    form.querySelectorAll('button').forEach((button) => {
+      button.disabled = false;
+    });
+    return;
+  }
   names.forEach((name) => indexedDB.deleteDatabase(name));
   localStorage.removeItem('marjoram.field.who');
   form.dataset.asked = '1';

@@ -8,6 +8,7 @@ use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
@@ -34,6 +35,11 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$profile = sys_get_temp_dir().'/marjoram-browser-'.bin2hex(random_bytes(4));
+        self::startBrowser();
+    }
+
+    private static function startBrowser(): void
+    {
         $port = random_int(20000, 40000);
         $log = ['file', dirname(__DIR__, 2).'/var/test/chromedriver.log', 'w'];
         self::$driver = proc_open(['chromedriver', "--port=$port"], [['pipe', 'r'], $log, $log], $pipes) ?: null;
@@ -62,6 +68,21 @@ abstract class BrowserTestCase extends TestCase
         }
         self::$browser = RemoteWebDriver::create("http://127.0.0.1:$port", $wanted, 30_000, 60_000);
         self::screen(1280, 800);
+    }
+
+    /** As if its battery had died, and been charged: what was on the disk is there again. */
+    protected static function killBrowser(): void
+    {
+        exec('pgrep -f -- '.escapeshellarg('--user-data-dir='.self::$profile), $pids);
+        foreach ($pids as $pid) {
+            posix_kill((int) $pid, SIGKILL);
+        }
+        if (self::$driver !== null) {
+            proc_terminate(self::$driver);
+            proc_close(self::$driver);
+        }
+        exec('rm -f '.escapeshellarg(self::$profile).'/Singleton*');
+        self::startBrowser();
     }
 
     public static function tearDownAfterClass(): void
@@ -146,7 +167,7 @@ abstract class BrowserTestCase extends TestCase
         for ($try = 0; ; $try++) {
             try {
                 return $do();
-            } catch (StaleElementReferenceException|NoSuchElementException|ElementClickInterceptedException|UnknownErrorException $moved) {
+            } catch (StaleElementReferenceException|NoSuchElementException|ElementClickInterceptedException|ElementNotInteractableException|UnknownErrorException $moved) {
                 if ($try >= 50) {
                     throw $moved;
                 }

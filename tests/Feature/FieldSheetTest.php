@@ -226,6 +226,12 @@ final class FieldSheetTest extends FeatureTestCase
         $gone = $this->sendTaps([$this->tap('frame', $box, self::frame(5, 0.5), version: 0)])[0];
         self::assertSame('refused', $gone['state']);
         self::assertStringContainsString('left hive E1', $gone['message']);
+        $this->send('DELETE', "/yards/hives/$hive->id")->assertStatus(303);
+        foreach ([['frame', $box, self::frame(5, 0.5)], ['note', $hive->id, ['what' => 'queen-seen']]] as [$kind, $on, $data]) {
+            $answer = $this->sendTaps([$this->tap($kind, $on, $data, version: 0)])[0];
+            self::assertSame('refused', $answer['state'], json_encode($answer));
+            self::assertStringNotContainsString('could not do this', $answer['message']);
+        }
         $ancient = $this->sendTaps([$this->tap('note', $hive->id, ['what' => 'note', 'text' => 'x'], 200 * self::DAY_MS)])[0];
         self::assertStringContainsString('clock', $ancient['message']);
     }
@@ -260,6 +266,7 @@ final class FieldSheetTest extends FeatureTestCase
         $worker = (string) $this->get('/field-worker.js')->assertOk()->getContent();
         preg_match_all('#"(/build/[^"?]+)#', $worker, $parts);
         self::assertGreaterThan(15, count($parts[1]));
+        self::assertSame(array_unique($parts[1]), $parts[1], 'A browser keeps none of a list with one twice.');
         foreach ($parts[1] as $part) {
             self::assertFileExists(public_path($part));
         }

@@ -22,7 +22,7 @@ final readonly class PaperController
 {
     private const WIDTH = 540.0;
 
-    private const HEIGHT = 64.0;
+    private const HEIGHT = 70.0;
 
     private const LEFT = 12.0;
 
@@ -102,18 +102,18 @@ final readonly class PaperController
     {
         $canvas = new Canvas;
         $pitch = (self::WIDTH - self::LEFT) / $box->fitted->framesFitted;
-        $depth = self::HEIGHT - 14.0;
+        $depth = self::HEIGHT - 20.0;
         foreach (range(0, 10, 5) as $tenth) {
-            $canvas->text('sc', 0.0, 3.0 + ($tenth / 10.0) * $depth, (string) $tenth);
+            $canvas->text('sc', 0.0, 9.0 + ($tenth / 10.0) * $depth, (string) $tenth);
         }
         for ($slot = 1; $slot <= $box->fitted->framesFitted; $slot++) {
             $left = self::LEFT + ($slot - 1) * $pitch;
             $half = 0.5 * ($pitch - 8.0);
-            $canvas->rect('tbar', $left, 0.0, 2.0 * $half + 4.0, 2.0)
-                ->rect('face', $left + 2.0, 2.0, $half, $depth)
-                ->rect('face', $left + 2.0 + $half, 2.0, $half, $depth);
+            $canvas->rect('tbar', $left, 4.0, 2.0 * $half + 4.0, 2.0)
+                ->rect('face', $left + 2.0, 6.0, $half, $depth)
+                ->rect('face', $left + 2.0 + $half, 6.0, $half, $depth);
             for ($tenth = 1; $tenth < 10; $tenth++) {
-                $y = 2.0 + 0.1 * $tenth * $depth;
+                $y = 6.0 + 0.1 * $tenth * $depth;
                 $canvas->line('tick', $left + 2.0, $y, $left + ($tenth === 5 ? 8.0 : 5.0), $y);
             }
             $canvas->text('n', $left + 2.0 + $half, self::HEIGHT - 1.0, (string) $slot, 'middle');

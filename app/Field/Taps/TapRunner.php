@@ -68,7 +68,11 @@ final readonly class TapRunner
                 self::message($json),
                 array_filter((array) ($json['theirs'] ?? []), is_string(...), ARRAY_FILTER_USE_KEY),
             ),
-            $response->getStatusCode() >= 500 => new TapAnswer($tap->id, 'later', __('The server was busy.')),
+            in_array($response->getStatusCode(), [429, 503], true) => new TapAnswer(
+                $tap->id,
+                'later',
+                __('The server was busy.'),
+            ),
             default => new TapAnswer($tap->id, 'refused', self::reason($response->getStatusCode(), self::message($json))),
         };
     }
@@ -144,6 +148,7 @@ final readonly class TapRunner
     {
         return match ($status) {
             403 => __('Your role in this operation may not do this.'),
+            500 => __('The server could not do this, and has that on record. Send it again, or note it in another way.'),
             404 => __('It is no longer there: it was removed since, or belongs to another operation.'),
             default => $message !== '' ? $message : __('It was refused.'),
         };

@@ -31,7 +31,7 @@
       :hint="__('Empty: today')"
     />
     <div class="btns">
-      <button class="btn prime">{{ __('Keep these notes') }}</button>
+      <button class="btn go">{{ __('Keep these notes') }}</button>
       <button class="btn" formaction="{{ route('assess.notes.preview') }}">{{ __('Look at them first') }}</button>
     </div>
   </x-form>

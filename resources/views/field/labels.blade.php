@@ -12,7 +12,7 @@
       :hint="__('Buckets: of the honey room, whatever the yard')"
     />
     <x-field name="paper" :label="__('Label paper')" :options="$papers" />
-    <div class="btns"><button class="btn prime">{{ __('Make the sheet (PDF)') }}</button></div>
+    <div class="btns"><button class="btn go">{{ __('Make the sheet (PDF)') }}</button></div>
   </form>
   <p class="sub">
     {{ __('The address in the code is the one this page was opened at: open it where your phones reach it.') }}</p>
