@@ -26,6 +26,7 @@ final class PolicyController
         'winter_boxes',
         'sugar_to_stores',
         'off_after_flow_days',
+        'frame_marks',
     ];
 
     public function show(CurrentOperation $current): View

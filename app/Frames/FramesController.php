@@ -9,6 +9,7 @@ use App\Models\Clearing;
 use App\Models\ClearingState;
 use App\Models\HoneyUse;
 use App\Operation\CurrentOperation;
+use App\Operation\Policy;
 use App\Support\Http\Saved;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
@@ -46,7 +47,11 @@ final readonly class FramesController
             'draw' => $draw,
             'after' => $after,
             'carry' => $carry,
-            'colours' => TakeRequest::colours(),
+            'colours' => FrameMarks::choices(),
+            'colour' => FrameMarks::usual(
+                Policy::at($this->current, $apiary)->frameMarks,
+                Apiary::query()->where('position', '<', $apiary->position)->count(),
+            ),
             'uses' => HoneyUse::all(),
             'combs' => CombRequest::combs(),
             'clearings' => $this->open($apiary),

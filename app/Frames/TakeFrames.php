@@ -38,7 +38,9 @@ final readonly class TakeFrames
         $sum = FrameSum::of($frames, 2);
         $numbered = $how->colour === null ? null : $lot->harvest->supers()->where('slot', '>', 0)->count();
         foreach ($frames->chosen as $frame) {
-            $mark = $numbered === null ? $frame->mark() : $frame->mark()." $how->colour ".++$numbered;
+            $mark = $numbered === null || $how->colour === null
+                ? $frame->mark()
+                : $frame->mark().' '.FrameMarks::of($how->colour, $frame->hive).' '.++$numbered;
             $record->out($frame, FrameWhy::Taken, $this->keep($lot, $frame, $mark, $hives, $how, $sum)->id);
         }
         foreach ($frames->hives as $hive) {

@@ -21,7 +21,7 @@ final class TakeRequest extends FrameRequest
             'gaps' => ['nullable', Rule::enum(Gaps::class)],
             'clearing' => ['nullable', 'string', 'max:26'],
             'use' => ['nullable', Rule::enum(HoneyUse::class)],
-            'colour' => ['nullable', Rule::in(array_keys(self::colours()))],
+            'colour' => ['nullable', Rule::in(array_keys(FrameMarks::choices()))],
         ];
     }
 
@@ -37,18 +37,5 @@ final class TakeRequest extends FrameRequest
             $this->string('colour')->toString() ?: null,
             HoneyUse::tryFrom($this->string('use')->toString()) ?? HoneyUse::Extract,
         );
-    }
-
-    /** @return array<string, string> of pins or chalk on the top bars */
-    public static function colours(): array
-    {
-        return [
-            '' => __('none: hive, super and slot are written on'),
-            'white' => __('white'),
-            'yellow' => __('yellow'),
-            'red' => __('red'),
-            'green' => __('green'),
-            'blue' => __('blue'),
-        ];
     }
 }

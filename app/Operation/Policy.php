@@ -27,6 +27,9 @@ final readonly class Policy
     /** Supers are off so many days after the flow's end. */
     public int $offAfterFlowDays;
 
+    /** How frames are marked when they are taken: none, a colour a yard, or a colour a hive. */
+    public string $frameMarks;
+
     public WinterPolicy $winter;
 
     public FillPolicy $fill;
@@ -52,6 +55,7 @@ final readonly class Policy
         $this->frameByFrame = $values->text('unit') === 'frames';
         $this->clearing = Method::tryFrom($values->text('clearing'));
         $this->offAfterFlowDays = (int) $values->number('off_after_flow_days');
+        $this->frameMarks = $values->text('frame_marks');
         $this->winter = WinterPolicy::from($values);
         $this->fill = FillPolicy::from($values);
     }

@@ -13,7 +13,13 @@ use Marjoram\Core\Ripeness\RipenessSchool;
 final class PolicyRules
 {
     /** Where these are left out of a form of the whole operation, what is in force stays. */
-    private const MAY_BE_LEFT_OUT = ['off_after_flow_days', 'winter_school', 'winter_boxes', 'sugar_to_stores'];
+    private const MAY_BE_LEFT_OUT = [
+        'off_after_flow_days',
+        'frame_marks',
+        'winter_school',
+        'winter_boxes',
+        'sugar_to_stores',
+    ];
 
     /** @return array<string, list<mixed>> for the operation: all of them */
     public static function whole(): array
@@ -46,6 +52,7 @@ final class PolicyRules
             'unit' => [Rule::in(['supers', 'frames'])],
             'clearing' => [Rule::in(['choose', ...array_column(Method::cases(), 'value')])],
             'off_after_flow_days' => ['integer', 'between:0,90'],
+            'frame_marks' => [Rule::in(['none', 'yard', 'hive'])],
             'winter_school' => [Rule::enum(WinterSchool::class)],
             'winter_boxes' => ['integer', 'between:1,10'],
             'sugar_to_stores' => ['numeric', 'between:10,150'],

@@ -19,6 +19,7 @@ final readonly class PolicyValues
         'unit' => 'supers',
         'clearing' => 'choose',
         'off_after_flow_days' => 14,
+        'frame_marks' => 'none',
         'winter_school' => 'computed',
         'winter_boxes' => 2,
         'winter_factor' => 1.0,

@@ -190,14 +190,20 @@ export class Field {
   /** A sheet that was asked for before a tap was taken is older than it: the next one is waited for. */
   async fetch(slug) {
     const { taken } = this.queue;
+    const known = this.sheets.get(slug);
+    const headers = { Accept: 'application/json', ...(known?.tag ? { 'If-None-Match': known.tag } : {}) };
     try {
-      const response = await fetch(`/field/yards/${encodeURIComponent(slug)}`, {
-        headers: { Accept: 'application/json' },
-      });
+      const response = await fetch(`/field/yards/${encodeURIComponent(slug)}`, { headers, cache: 'no-store' });
+      if (response.status === 304) {
+        known.checkedAt = Date.now();
+        return true;
+      }
       if (!response.ok || response.redirected) return false;
       const text = await response.text();
       if (this.queue.taken !== taken || this.queue.sending) return false;
-      const held = { slug, sheet: JSON.parse(text), takenAt: Date.now(), bytes: text.length };
+      const now = Date.now();
+      const tag = response.headers.get('ETag');
+      const held = { slug, sheet: JSON.parse(text), takenAt: now, checkedAt: now, bytes: text.length, tag };
       await this.store.hold(held);
       this.sheets.set(slug, held);
       return true;

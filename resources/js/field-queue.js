@@ -4,6 +4,8 @@ import { ulid } from './ulid.js';
 import { apply, todayOf } from './field-state.js';
 
 const BATCH = 25;
+// Of photographs: a batch goes through a thin network.
+const MOST_LETTERS = 1500000;
 const RETRY_MS = 4000;
 
 const cookie = (name) => decodeURIComponent(document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1] ?? '');
@@ -92,9 +94,14 @@ export class Queue {
 
   next() {
     const asked = new Set(this.asking().map(about));
-    return this.waiting()
-      .filter((tap) => !asked.has(about(tap)))
-      .slice(0, BATCH);
+    const batch = [];
+    let letters = 0;
+    for (const tap of this.waiting().filter((one) => !asked.has(about(one)))) {
+      letters += tap.data.jpeg?.length ?? 0;
+      if (batch.length === BATCH || (batch.length > 0 && letters > MOST_LETTERS)) break;
+      batch.push(tap);
+    }
+    return batch;
   }
 
   async sendAll() {

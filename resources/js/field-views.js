@@ -23,7 +23,7 @@ export function yards(app) {
     .map((yard) => {
       const held = app.held(yard.slug);
       const state = held
-        ? app.say('on-phone', { ago: app.ago(held.takenAt) })
+        ? app.say('on-phone', { ago: app.ago(held.checkedAt) })
         : app.say(yard.soon ? 'comes-along' : 'not-on-phone');
       const open = held
         ? `<a class="fs-row" href="${path('yard', yard.slug)}"><b>${esc(yard.name)}</b>

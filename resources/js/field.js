@@ -4,7 +4,7 @@ import { actions } from './field-acts.js';
 import { forms, pickFile } from './field-forms.js';
 import { known } from './field-store.js';
 
-const EVERY_MS = 60000;
+const EVERY_MS = 300000;
 
 const page = document.documentElement;
 

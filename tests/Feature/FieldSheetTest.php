@@ -7,9 +7,12 @@ namespace Tests\Feature;
 use App\Models\Apiary;
 use App\Models\Assessment;
 use App\Models\BoxPlace;
+use App\Models\Clearing;
+use App\Models\ClearingSuper;
 use App\Models\Decision;
 use App\Models\FlowSign;
 use App\Models\FrameLook;
+use App\Models\FrozenClearing;
 use App\Models\Hive;
 use App\Models\HiveNote;
 use App\Models\Membership;
@@ -327,6 +330,39 @@ final class FieldSheetTest extends FeatureTestCase
         self::assertSame($model, $stored);
         self::assertGreaterThan(5, $conflicts);
         self::assertGreaterThan(15, $kept);
+    }
+
+    public function test_a_sheet_that_is_on_the_phone_as_it_is_is_not_sent_again(): void
+    {
+        $tag = $this->getJson('/field/yards/ekbacken')->headers->get('ETag');
+        self::assertNotNull($tag);
+        $this->getJson('/field/yards/ekbacken', ['If-None-Match' => $tag])->assertStatus(304);
+        $hive = Hive::query()->where('code', 'E1')->firstOrFail();
+        $this->sendTaps([$this->tap('excluder', $hive->id, ['excluder' => false])]);
+        $this->getJson('/field/yards/ekbacken', ['If-None-Match' => $tag])->assertOk();
+    }
+
+    public function test_ticks_of_the_day_sheet(): void
+    {
+        $place = BoxPlace::query()->where('role', 'super')->whereNull('until')->firstOrFail();
+        $clearing = Clearing::query()->create([
+            'apiary_id' => Apiary::query()->where('slug', 'ekbacken')->value('id'),
+            'method' => 'escape-board',
+            'first_on' => '2026-08-05',
+            'second_on' => '2026-08-06',
+            'person_minutes' => 18,
+            'frozen' => new FrozenClearing,
+        ]);
+        $item = ClearingSuper::query()->create([
+            'clearing_id' => $clearing->id,
+            'hive_id' => $place->hive_id,
+            'box_id' => $place->box_id,
+        ]);
+        $row = collect($this->getJson('/field/yards/ekbacken')->json('day'))->firstWhere('id', $item->id);
+        self::assertSame([true, false, false], [$row['boards'], $row['placed'], $row['collected']]);
+        $tick = $this->sendTaps([$this->tap('tick', $item->id, ['what' => 'placed', 'done' => true])])[0];
+        self::assertSame('kept', $tick['state'], $tick['message']);
+        self::assertNotNull($item->refresh()->placed_at);
     }
 
     public function test_a_membership_that_ended_answers_no_more(): void

@@ -15,6 +15,7 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Lot;
 use App\Models\TakenSuper;
+use App\Operation\CurrentOperation;
 use App\YardState\BoxState;
 use App\YardState\HiveState;
 use App\YardState\Winter\WinterNotesReader;
@@ -63,6 +64,27 @@ final class FramesTest extends FeatureTestCase
         $this->get("/honey-room/$lot->id")->assertSee('comb honey, cut')->assertSee('The 2 wet frames go');
         $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'])->assertStatus(303);
         self::assertSame([3], $this->box(2)->look->gaps, 'two are back, the cut one is not');
+    }
+
+    public function test_marks_are_given_by_the_operations_own_rule_and_read_when_frames_return(): void
+    {
+        $operation = app(CurrentOperation::class)->get();
+        $top = $this->box(2);
+        $frames = [$this->id($top, 3), $this->id($top, 4)];
+        $page = '/frames/lime-row?reckon=1&hives[]=L1&f[]='.$frames[0];
+        $chosen = fn (): string => (string) $this->get($page)->assertOk()->getContent();
+        self::assertStringNotContainsString('value="by-hive" selected', $chosen());
+        $operation->adopt(['frame_marks' => 'hive'] + $operation->policy);
+        self::assertMatchesRegularExpression('/value="by-hive"\s+selected/', $chosen());
+        $operation->adopt(['frame_marks' => 'yard'] + $operation->policy);
+        self::assertMatchesRegularExpression('/value="(white|yellow|red|green|blue)"\s+selected/', $chosen());
+        $this->take($frames, ['colour' => 'by-hive'])->assertStatus(303);
+        $lot = Lot::query()->with('harvest.supers')->firstOrFail();
+        self::assertSame(
+            ['L1 2/3 yellow 1', 'L1 2/4 yellow 2'],
+            $lot->harvest->supers->where('slot', '>', 0)->pluck('mark')->sort()->values()->all(),
+        );
+        $this->get("/honey-room/$lot->id")->assertSee('L1 2/3 yellow 1');
     }
 
     public function test_frames_come_off_into_a_lot_and_the_hive_is_lighter_at_once(): void

@@ -60,9 +60,14 @@ final readonly class SheetController
         ]);
     }
 
-    public function show(Apiary $apiary): JsonResponse
+    /** Not sent again where the phone has it as it is: only the moment differs. */
+    public function show(Request $request, Apiary $apiary): JsonResponse
     {
-        return $this->answer($this->sheets->of($apiary));
+        $sheet = $this->sheets->of($apiary);
+        $answer = $this->answer($sheet)->setEtag(md5((string) json_encode(['now' => null] + $sheet)));
+        $answer->isNotModified($request);
+
+        return $answer;
     }
 
     /** @return array<string, mixed> */

@@ -140,6 +140,16 @@
           :value="$values['off_after_flow_days']"
           :hint="__('bees eat from them and robbers come; fewer where honey sets in the comb, such as of rape')"
         />
+        <x-field
+          name="frame_marks"
+          :label="__('Marks on frames that are taken')"
+          :value="$values['frame_marks']"
+          :options="[
+              'none' => __('none: hive, super and slot are written on'),
+              'yard' => __('numbered, a colour for each yard'),
+              'hive' => __('numbered, a colour for each hive'),
+          ]"
+        />
         <h2>{{ __('Assumptions') }}</h2>
         <div class="row">
           <x-field

@@ -110,7 +110,12 @@
             ]"
           />
           <x-field name="use" :label="__('Their honey is')" :options="$uses" />
-          <x-field name="colour" :label="__('Marks')" :options="$colours" />
+          <x-field
+            name="colour"
+            :label="__('Marks')"
+            :value="$colour"
+            :options="$colours"
+          />
           <x-field
             name="on"
             type="date"

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frames;
+
+/** Coloured pins or chalk on top bars, numbered: given when frames are taken, read when they return. */
+final class FrameMarks
+{
+    private const BY_HIVE = 'by-hive';
+
+    private const COLOURS = ['white', 'yellow', 'red', 'green', 'blue'];
+
+    /** @return array<string, string> */
+    public static function choices(): array
+    {
+        return [
+            '' => __('none: hive, super and slot are written on'),
+            'white' => __('white'),
+            'yellow' => __('yellow'),
+            'red' => __('red'),
+            'green' => __('green'),
+            'blue' => __('blue'),
+            self::BY_HIVE => __('each hive its own colour'),
+        ];
+    }
+
+    /**
+     * What the operation's rule chooses.
+     *
+     * @param  string  $rule  none, yard or hive
+     * @param  int  $yard  the yard's place among all, from 0
+     */
+    public static function usual(string $rule, int $yard): string
+    {
+        return match ($rule) {
+            'yard' => self::COLOURS[$yard % count(self::COLOURS)],
+            'hive' => self::BY_HIVE,
+            default => '',
+        };
+    }
+
+    /** The colour on a hive's frames: neighbours on their stands differ. */
+    public static function of(string $chosen, string $hive): string
+    {
+        return $chosen === self::BY_HIVE
+            ? self::COLOURS[((int) preg_replace('/\D/', '', $hive)) % count(self::COLOURS)]
+            : $chosen;
+    }
+}
