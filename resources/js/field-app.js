@@ -3,9 +3,9 @@ import { Queue } from './field-queue.js';
 import { Judge } from './field-judge.js';
 import { Store } from './field-store.js';
 import { actions } from './field-acts.js';
-import { boxOf, hiveOf, isTapped, question, standing, todayOf } from './field-state.js';
+import { hiveOf, isTapped, question, standing, todayOf } from './field-state.js';
 import { mountFace } from './field-painter.js';
-import { readCode } from './field-scan.js';
+import { isSame, readCode } from './field-scan.js';
 import { showTimer } from './field-timer.js';
 import { missing, path } from './field-parts.js';
 import * as views from './field-views.js';
@@ -290,17 +290,16 @@ export class Field {
   label() {
     const code = readCode(`/field${window.location.hash}`);
     if (!code) return missing(this, 'code-unknown');
-    if (code.operation !== this.index.operation.id) return missing(this, 'code-elsewhere');
+    if (!isSame(code.operation, this.index.operation.id)) return missing(this, 'code-elsewhere');
     if (code.kind === 'k') {
       window.location.assign('/honey-room');
       return '';
     }
+    const isIt = (one) => isSame(one.id, code.id);
     for (const [slug, sheet] of this.shown) {
-      const hive = sheet.hives.find((one) =>
-        code.kind === 'h' ? one.id === code.id : one.boxes.some((box) => box.id === code.id),
-      );
+      const hive = sheet.hives.find((one) => (code.kind === 'h' ? isIt(one) : one.boxes.some(isIt)));
       if (hive) {
-        const box = code.kind === 'b' ? boxOf(sheet, code.id) : null;
+        const box = code.kind === 'b' ? hive.boxes.find(isIt) : null;
         window.location.replace(box ? boxes.boxPath(slug, hive, box) : path('yard', slug, hive.code));
         return '';
       }

@@ -22,6 +22,7 @@ export class Queue {
     this.taps = [];
     this.sending = null;
     this.timer = null;
+    this.most = BATCH;
     /** Rises with each tap that the server took: a sheet asked for before is older than it. */
     this.taken = 0;
     /** Of frames, as this phone left them. */
@@ -98,7 +99,7 @@ export class Queue {
     let letters = 0;
     for (const tap of this.waiting().filter((one) => !asked.has(about(one)))) {
       letters += tap.data.jpeg?.length ?? 0;
-      if (batch.length === BATCH || (batch.length > 0 && letters > MOST_LETTERS)) break;
+      if (batch.length === this.most || (batch.length > 0 && letters > MOST_LETTERS)) break;
       batch.push(tap);
     }
     return batch;
@@ -145,8 +146,18 @@ export class Queue {
       if (!fresh) return this.away('away');
       return fresh.status === 401 ? this.away('signed-out') : this.post(batch, true);
     }
-    const answer = response.ok ? await response.json().catch(() => null) : null;
+    if (response.status === 429 || response.status >= 500) return this.away('away');
+    const answer = await response.json().catch(() => null);
+    if (!response.ok) return this.refusedWhole(batch, answer);
+    this.most = BATCH;
     return answer?.answers ?? this.away(response.redirected ? 'gone' : 'away');
+  }
+
+  /** One of them is to blame: each is sent by itself until it is found. */
+  refusedWhole(batch, answer) {
+    if (batch.length === 1) return [{ id: batch[0].id, state: 'refused', message: answer?.message ?? '' }];
+    this.most = 1;
+    return this.post(batch.slice(0, 1));
   }
 
   away(why) {

@@ -36,8 +36,11 @@ export async function smallPhoto(file) {
   return canvas.toDataURL('image/jpeg', 0.72).split(',')[1];
 }
 
+/** Ids are the same in capitals. */
+export const isSame = (one, other) => one.toLowerCase() === other.toLowerCase();
+
 /** {operation, kind, id} of one of our labels, or null. */
 export function readCode(text) {
   const found = text.match(/\/field#\/q\/([0-9a-z]{26})\/([hbk])\/([0-9a-z]{26})$/i);
-  return found ? { operation: found[1].toLowerCase(), kind: found[2], id: found[3].toLowerCase() } : null;
+  return found ? { operation: found[1], kind: found[2], id: found[3] } : null;
 }

@@ -211,6 +211,9 @@ final class FieldSheetTest extends FeatureTestCase
             ['box-on', $hive->id, ['kind' => 'x', 'role' => 'super'], ''],
             ['tick', (string) Str::ulid(), ['what' => 'placed', 'done' => true], 'no longer there'],
             ['alike', $box, ['slot' => 29], 'Paint frame'],
+            ['frame', $box, ['slot' => -1] + self::frame(1, 0.5), 'no longer there'],
+            ['weigh', $hive->id, ['kg' => 40, 'yard' => '../x'], 'no longer there'],
+            ['weigh', $hive->id, ['kg' => 40, 'yard' => ['x']], 'does not say what'],
         ];
         $taps = array_map(fn (array $one): array => $this->tap($one[0], $one[1], $one[2]), $bad);
         $taps[] = $good = $this->tap('note', $hive->id, ['what' => 'note', 'text' => 'fine']);

@@ -15,6 +15,7 @@ use Illuminate\Routing\Pipeline;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Facade;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
  * Does what was tapped, one by one, through the very routes that the pages write by: the same rules, the same rights,
@@ -56,7 +57,11 @@ final readonly class TapRunner
         } catch (UrlGenerationException) {
             return new TapAnswer($tap->id, 'refused', __('This cannot be read: it does not say what it is about.'));
         }
-        $response = $this->send($write, $tap->id, $batch);
+        try {
+            $response = $this->send($write, $tap->id, $batch);
+        } catch (NotFoundHttpException) {
+            return new TapAnswer($tap->id, 'refused', self::reason(404, ''));
+        }
         $isJson = str_contains((string) $response->headers->get('Content-Type'), 'json');
         $json = $isJson ? (array) json_decode((string) $response->getContent(), true) : [];
 
