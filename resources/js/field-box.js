@@ -14,6 +14,10 @@ export function boxPath(slug, hive, box, slot) {
   );
 }
 
+/** Where the look is that would tell most: a frame, or the super's water. */
+export const lookPath = (slug, hive, box) =>
+  box.verdict.look_next === 'reading' ? path('yard', slug, hive.code, box.id, 'box') : boxPath(slug, hive, box);
+
 /** Why, in figures, with the version of the rules that said so. */
 export function why(app, box) {
   const it = box.verdict;
@@ -78,12 +82,15 @@ function nextStep(app, slug, sheet, hive, it, slot) {
   if (standingOf(it) === 'look' && typeof next === 'number' && next !== slot) {
     return go(boxPath(slug, hive, it, next), esc(app.say('frame-next', { n: next })), 'fs-a');
   }
+  if (standingOf(it) === 'look' && next === 'reading') {
+    return go(lookPath(slug, hive, it), esc(app.say('read-water')), 'fs-a');
+  }
   const other =
     worthALook(sheet).find((one) => one.hive === hive && one.box !== it) ??
     worthALook(sheet).find((one) => one.box !== it);
   if (standingOf(it) !== 'look' && other) {
     return go(
-      boxPath(slug, other.hive, other.box),
+      lookPath(slug, other.hive, other.box),
       esc(
         other.hive === hive
           ? app.say('next-box', { box: other.box.name })

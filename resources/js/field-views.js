@@ -1,7 +1,7 @@
 // What each address of the field sheet shows. A view is words and drawings; what its buttons do stands in field-acts.js.
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
 import { hiveOf, standingOf } from './field-state.js';
-import { boxPath } from './field-box.js';
+import { boxPath, lookPath } from './field-box.js';
 import {
   button,
   go,
@@ -87,7 +87,7 @@ export function yard(app, slug) {
       })
     : app.say('nothing-to-look');
   const next = first.length ? first[0] : null;
-  const href = next ? boxPath(slug, next.hive, next.box) : path('yard', slug, sheet.hives[0]?.code ?? '');
+  const href = next ? lookPath(slug, next.hive, next.box) : path('yard', slug, sheet.hives[0]?.code ?? '');
   const empty = `<p>${esc(app.say('no-hives'))} <a class="link" href="/yards/${esc(slug)}">${esc(app.say('make-hive'))}</a></p>`;
   return `${head(app, '#/', esc(sheet.name))}<p class="fs-say">${esc(said)}</p>
     ${sheet.hives.length ? `<div class="fs-yard">${hives}</div>` : empty}
@@ -115,7 +115,7 @@ export function hive(app, slug, code) {
   const { before, after } = neighbours(sheet, it);
   const next = worthALook(sheet).find((one) => one.hive === it);
   const main = next
-    ? go(boxPath(slug, it, next.box), esc(app.say('look-at', { box: next.box.name, what: lookWords(app, next.box) })))
+    ? go(lookPath(slug, it, next.box), esc(app.say('look-at', { box: next.box.name, what: lookWords(app, next.box) })))
     : go(
         after ? path('yard', slug, after.code) : path('yard', slug),
         esc(after ? app.say('next-hive', { hive: after.code }) : app.say('done-hives')),
