@@ -1,48 +1,31 @@
-<svg
-  xmlns="http://www.w3.org/2000/svg"
-  width="{{ $picture->width }}"
-  height="{{ $picture->height }}"
-  viewBox="{{ $picture->viewBox() }}"
->
-  <style>
-    text {
-      font-family: paper, 'DejaVu Sans';
-      font-size: 12px;
-    }
+<x-paper-svg :of="$picture" size="12px">
+  .hit {
+  fill: none;
+  }
 
-    .b {
-      font-weight: bold;
-    }
+  .crop {
+  fill: #777;
+  stroke: #000;
+  stroke-width: .8;
+  }
 
-    .hit {
-      fill: none;
-    }
+  .old {
+  fill: #e4e4e4;
+  }
 
-    .crop {
-      fill: #777;
-      stroke: #000;
-      stroke-width: .8;
-    }
+  .est {
+  fill: #aaa;
+  }
 
-    .old {
-      fill: #e4e4e4;
-    }
+  .rl {
+  stroke: #ccc;
+  fill: none;
+  }
 
-    .est {
-      fill: #aaa;
-    }
-
-    .rl {
-      stroke: #ccc;
-      fill: none;
-    }
-
-    .gnd,
-    .whisk,
-    .ymean {
-      stroke: #000;
-      fill: none;
-    }
-  </style>
-  <x-drawing.shapes :of="$picture->shapes" />
-</svg>
+  .gnd,
+  .whisk,
+  .ymean {
+  stroke: #000;
+  fill: none;
+  }
+</x-paper-svg>

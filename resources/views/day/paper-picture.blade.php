@@ -1,55 +1,38 @@
-<svg
-  xmlns="http://www.w3.org/2000/svg"
-  width="{{ $picture->width }}"
-  height="{{ $picture->height }}"
-  viewBox="{{ $picture->viewBox() }}"
->
-  <style>
-    text {
-      font-family: paper, 'DejaVu Sans';
-      font-size: 9px;
-    }
+<x-paper-svg :of="$picture" size="9px">
+  .slot,
+  .bxo {
+  fill: #fff;
+  stroke: #000;
+  stroke-width: .8;
+  }
 
-    .b {
-      font-weight: bold;
-    }
+  .wall,
+  .leg,
+  .tbar {
+  fill: #000;
+  }
 
-    .slot,
-    .bxo {
-      fill: #fff;
-      stroke: #000;
-      stroke-width: .8;
-    }
+  .cap {
+  fill: #8a8a8a;
+  }
 
-    .wall,
-    .leg,
-    .tbar {
-      fill: #000;
-    }
+  .opn {
+  fill: #d0d0d0;
+  }
 
-    .cap {
-      fill: #8a8a8a;
-    }
+  .brd {
+  fill: #ececec;
+  }
 
-    .opn {
-      fill: #d0d0d0;
-    }
+  .pol {
+  fill: #dcdcdc;
+  }
 
-    .brd {
-      fill: #ececec;
-    }
-
-    .pol {
-      fill: #dcdcdc;
-    }
-
-    .slo,
-    .joint,
-    .gnd {
-      fill: none;
-      stroke: #000;
-      stroke-width: .8;
-    }
-  </style>
-  <x-drawing.shapes :of="$picture->shapes" />
-</svg>
+  .slo,
+  .joint,
+  .gnd {
+  fill: none;
+  stroke: #000;
+  stroke-width: .8;
+  }
+</x-paper-svg>
