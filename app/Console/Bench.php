@@ -83,6 +83,7 @@ final class Bench extends Command
                 '/honey-room/lots',
                 '/honey-room/door',
                 '/honey-room/extractor',
+                '/field/yards',
                 '/compare',
                 '/compare/queens',
                 '/compare/yards',

@@ -25,6 +25,7 @@ export class Field {
     this.brush = { side: 'a', tool: 'capped', sides: [] };
     this.signedOut = false;
     this.isAway = false;
+    this.opensOffline = true;
     this.settings = { theme: 'sun', left: false };
     try {
       Object.assign(this.settings, JSON.parse(localStorage.getItem(SETTINGS)));
@@ -372,7 +373,7 @@ export class Field {
   /** Nothing is drawn anew under the hands of somebody who types. */
   isTyping() {
     const at = document.activeElement;
-    return root.contains(at) && at.matches('input, textarea, select');
+    return root.contains(at) && at.matches('input:not([type="file"]), textarea, select');
   }
 
   /** Where it was; on a new page where the work is. */
@@ -384,7 +385,7 @@ export class Field {
   begin() {
     const why = this.signedOut ? 'begin-sign-in' : this.isAway ? 'begin-away' : 'begin';
     return `<div data-begin><h1>${this.say('title')}</h1><p class="fs-say" role="status">${this.say(why)}</p>
-      <a class="fs-go" href="/sign-in">${this.say('sign-in')} <span aria-hidden="true">→</span></a></div>`;
+      <a class="fs-go" href="/field/in">${this.say('sign-in')} <span aria-hidden="true">→</span></a></div>`;
   }
 
   mount() {

@@ -56,7 +56,8 @@ export function yards(app) {
     <fieldset class="fs-set"><legend>${esc(app.say('settings'))}</legend>
       ${['sun', 'light', 'dark'].map((theme) => button('theme', esc(app.say(`theme-${theme}`)), `data-shade="${theme}" aria-pressed="${app.settings.theme === theme}"`)).join('')}
       ${button('left', esc(app.say('left-hand')), `aria-pressed="${app.settings.left}"`)}</fieldset>
-    <p class="soft">${esc(app.coreWords())}</p>`;
+    <p class="soft">${esc(app.coreWords())}</p>
+    ${app.opensOffline ? '' : `<p class="soft">${esc(app.say('no-worker'))}</p>`}`;
 }
 
 export function yard(app, slug) {
@@ -227,7 +228,7 @@ export function kept(app) {
   };
   return `${head(app, app.back(), esc(app.say('kept-title')))}
     <p class="fs-say" role="status">${app.keptWords()}</p>
-    ${app.signedOut ? `<p class="notice bad"><span>${esc(app.say('signed-out'))} <a class="link" href="/sign-in">${esc(app.say('sign-in'))}</a></span></p>` : ''}
+    ${app.signedOut ? `<p class="notice bad"><span>${esc(app.say('signed-out'))} <a class="link" href="/field/in">${esc(app.say('sign-in'))}</a></span></p>` : ''}
     ${asking.length ? `<h2>${esc(app.say('asked'))}</h2><ul class="fs-list">${asking.map(one).join('')}</ul>` : ''}
     ${
       waiting.length

@@ -66,7 +66,7 @@ setInterval(() => {
 }, EVERY_MS);
 
 async function register() {
-  if (!('serviceWorker' in navigator)) return;
+  if (!('serviceWorker' in navigator)) throw new Error('no service worker');
   const registration = await navigator.serviceWorker.register('/field-worker.js', {
     scope: '/',
     updateViaCache: 'none',
@@ -102,7 +102,10 @@ async function begin() {
   app.render();
   page.dataset.ready = '1';
   navigator.storage?.persist?.();
-  register().catch(() => {});
+  register().catch(() => {
+    app.opensOffline = false;
+    app.render();
+  });
   await app.checkIn();
   page.dataset.checked = '1';
 }

@@ -6,10 +6,13 @@ use App\Field\HiveNoteController;
 use App\Field\Labels\LabelController;
 use App\Field\Paper\PaperController;
 use App\Field\Sheets\SheetController;
+use App\Field\Shell\ShellController;
 use App\Field\Taps\TapController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
+    // By way of the sign-in page, where that is needed, and back.
+    Route::get('/field/in', [ShellController::class, 'enter'])->name('field.in');
     Route::get('/field/yards', [SheetController::class, 'index'])->name('field.yards');
     Route::get('/field/yards/{apiary}', [SheetController::class, 'show'])->name('field.yard');
     Route::get('/field/photos/{note}', [HiveNoteController::class, 'show'])->name('field.photos.show');

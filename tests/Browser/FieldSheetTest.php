@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Marjoram\Core\Sheet\HiveSheet;
 use Tests\Core\HiveSheetTest;
@@ -40,6 +41,12 @@ final class FieldSheetTest extends FieldTestCase
             self::assertSame($core->answer($sheet), $answers[0][$i], $sheet);
         }
         fwrite(STDERR, sprintf(' [the core on the phone: %.0f ms a super] ', $answers[1] / 200));
+    }
+
+    public function test_a_browser_may_install_it(): void
+    {
+        $said = (new ChromeDevToolsDriver(self::$browser))->execute('Page.getInstallabilityErrors');
+        self::assertSame([], $said['installabilityErrors'] ?? null, (string) json_encode($said));
     }
 
     public function test_a_hive_of_three_supers_by_keys_and_by_touch(): void
@@ -146,6 +153,11 @@ final class FieldSheetTest extends FieldTestCase
         $this->type('#note', 'a wasp nest behind the stand');
         $this->tap('form[data-note] .btn');
         $this->tap('[data-do="queen"]');
+        $photo = sys_get_temp_dir().'/photo-'.getmypid().'.png';
+        imagepng(imagecreatetruecolor(1600, 900), $photo);
+        $this->find('[data-photo]')->sendKeys($photo);
+        $this->settled();
+        unlink($photo);
         $this->type('#kg', '61.5');
         $this->tap('form[data-weigh] .btn');
         $this->tap('form[data-box-on] .btn');
@@ -162,6 +174,10 @@ final class FieldSheetTest extends FieldTestCase
         self::assertSame('passed', $stored['look']['shake']);
         self::assertSame([17.2], array_map(floatval(...), array_column($stored['look']['readings'], 'value')));
         self::assertSame(['stay', 'a wet cellar'], [$stored['decision']['choice'], $stored['decision']['note']]);
+        $this->open('/yards/quarry/Q4');
+        self::assertStringContainsString('photograph see it', $this->text('#hive'));
+        self::assertStringContainsString('a wasp nest behind the stand', $this->text('#hive'));
+        $this->phone();
         $hive = $this->stored()['hives'][3];
         self::assertFalse($hive['excluder']);
         self::assertCount(5, $hive['boxes']);

@@ -12,7 +12,6 @@ use App\YardState\YardReader;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
 /** Labels with a QR code for hives, boxes and buckets: a phone's camera opens the sheet of what they stick on. */
@@ -28,19 +27,10 @@ final readonly class LabelController
 
     public function index(): View
     {
-        $kinds = [];
-        foreach (LabelKind::cases() as $kind) {
-            $kinds[$kind->value] = $kind->words();
-        }
-
-        return view('field.labels', [
-            'kinds' => $kinds,
-            'yards' => ['' => __('all yards')] + $this->yards->apiaries()->pluck('name', 'slug')->all(),
-            'papers' => LabelPaper::names(),
-        ]);
+        return $this->page(false);
     }
 
-    public function sheet(Request $request): Response
+    public function sheet(Request $request): Response|View
     {
         $values = $request->validate([
             'kind' => ['nullable', Rule::enum(LabelKind::class)],
@@ -50,7 +40,7 @@ final readonly class LabelController
         $yard = ($values['yard'] ?? '') === '' ? null : Apiary::query()->where('slug', $values['yard'])->firstOrFail();
         $labels = $this->labels->of(LabelKind::from($values['kind'] ?? LabelKind::Hive->value), $yard);
         if ($labels === []) {
-            throw ValidationException::withMessages(['kind' => __('There is nothing to make a label for yet.')]);
+            return $this->page(true);
         }
         $paper = LabelPaper::from($values['paper'] ?? LabelPaper::A4x24->value);
 
@@ -58,6 +48,22 @@ final readonly class LabelController
             'sheet' => new LabelSheet($paper, (int) ceil(count($labels) / $paper->count())),
             'pages' => array_chunk($this->printed($labels), max(1, $paper->count())),
         ]), $paper->size(), 'labels.pdf');
+    }
+
+    /** @param  bool  $isNothing  there is nothing yet to make a label for */
+    private function page(bool $isNothing): View
+    {
+        $kinds = [];
+        foreach (LabelKind::cases() as $kind) {
+            $kinds[$kind->value] = $kind->words();
+        }
+
+        return view('field.labels', [
+            'kinds' => $kinds,
+            'yards' => ['' => __('all yards')] + $this->yards->apiaries()->pluck('name', 'slug')->all(),
+            'papers' => LabelPaper::names(),
+            'isNothing' => $isNothing,
+        ]);
     }
 
     public function one(string $kind, string $id): Response

@@ -62,6 +62,7 @@ final class FieldWords
             'core-ready' => __('Judged on this phone by rules :version.'),
             'core-loading' => __('The rules are loading; until then what is tapped is judged when sent.'),
             'core-failed' => __('This browser cannot judge by itself: what is tapped is judged when sent.'),
+            'no-worker' => __('This browser opens the sheet only with a network (a private window, or no https).'),
             'in-yard' => __('In this yard'),
             'read-out' => __('Read out'),
             'speak' => __('Read aloud'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Field\Shell;
 
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -56,6 +57,12 @@ final class ShellController
         return response()
             ->view('field.shell', ['core' => CoreBundle::version(), 'words' => FieldWords::all()])
             ->header('Cache-Control', 'no-cache');
+    }
+
+    /** Only who is signed in gets here, by way of the sign-in page. */
+    public function enter(): RedirectResponse
+    {
+        return redirect()->route('field');
     }
 
     /** The worker names its version in itself: another build is another worker. */

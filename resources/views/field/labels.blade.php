@@ -3,6 +3,9 @@
   <p class="sub">
     {{ __('A phone’s camera reads the code and opens the field sheet of what it sticks on. The code below it can be typed.') }}
   </p>
+  @if ($isNothing)
+    <p class="notice" role="status">{{ __('There is nothing to make a label for yet.') }}</p>
+  @endif
   <form class="noted" method="get" action="{{ route('field.labels.sheet') }}">
     <x-field name="kind" :label="__('What they stick on')" :options="$kinds" />
     <x-field
