@@ -178,6 +178,8 @@ export class Field {
 
   async leave() {
     await this.store?.wipe();
+    this.store = null;
+    this.queue = null;
     this.sheets.clear();
     this.shown.clear();
     this.index = null;
@@ -274,8 +276,8 @@ export class Field {
 
   view() {
     const [where, slug, code, id, what] = this.route();
-    if (where === 'kept') return views.kept(this);
-    if (!this.index) return '';
+    if (where === 'kept' && this.queue) return views.kept(this);
+    if (!this.index || !this.queue) return '';
     if (where === 'q') return this.label();
     if (where === 'yard' && slug) {
       this.lastYard = slug;

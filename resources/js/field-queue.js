@@ -193,6 +193,8 @@ export class Queue {
     const held = this.held?.(tap.yard);
     if (held) {
       apply(held.sheet, tap, todayOf(held));
+      // It is no longer what the server sent.
+      held.tag = null;
       for (const [slot, version] of Object.entries(versions ?? {})) this.setVersion(held, tap, Number(slot), version);
     }
     await this.store.settle(tap, held, later);

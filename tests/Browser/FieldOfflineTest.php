@@ -199,6 +199,21 @@ final class FieldOfflineTest extends FieldTestCase
         $this->waitForText('#trouble', 'does not let anything be kept');
     }
 
+    public function test_a_membership_that_ended_takes_along_what_it_had_put_on_the_phone(): void
+    {
+        self::$browser->executeScript('
+            const real = window.fetch;
+            window.fetch = (url, ...more) => url === "/field/yards"
+                ? Promise.resolve(new Response("{}", { status: 403 }))
+                : real(url, ...more);
+            marjoramField.checkIn();');
+        $this->await('return marjoramField.sheets.size === 0 && !marjoramField.store', 'the sheets stay');
+        self::assertStringNotContainsString('Quarry', $this->text('#field'));
+        self::assertSame([], self::$browser->executeAsyncScript(
+            'const done = arguments[0]; indexedDB.databases().then((all) => done(all.map((one) => one.name)))',
+        ));
+    }
+
     public function test_signing_out_wipes_the_phone_and_asks_first_where_something_is_not_sent(): void
     {
         self::$browser->executeScript('marjoramField.queue.post = () => null');
