@@ -10,6 +10,7 @@ use App\Models\BoxPlace;
 use App\Models\Clearing;
 use App\Models\Membership;
 use App\Models\User;
+use App\Operation\Computed;
 use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
@@ -32,6 +33,7 @@ final readonly class SheetController
         private YardSheets $sheets,
         private BoxKindReader $kinds,
         private Formatter $format,
+        private Computed $computed,
     ) {
     }
 
@@ -86,7 +88,14 @@ final readonly class SheetController
     {
         $until = $this->current->today()->modify('+'.self::SOON_DAYS.' days')->format('Y-m-d');
 
-        return $this->yards->one($apiary)->toLook() > 0
+        // Asked by every phone every few minutes: kept until something of the yard is written, an hour at most.
+        $toLook = $this->computed->ofYard(
+            $apiary->id,
+            'field.to-look',
+            fn (): int => $this->yards->one($apiary)->toLook(),
+        );
+
+        return $toLook > 0
             || Clearing::open()->where('apiary_id', $apiary->id)->where('first_on', '<=', $until)->exists();
     }
 
