@@ -3,11 +3,12 @@ import { Queue } from './field-queue.js';
 import { Judge } from './field-judge.js';
 import { Store } from './field-store.js';
 import { actions } from './field-acts.js';
-import { hiveOf, isTapped, question, standing, todayOf } from './field-state.js';
+import { isTapped, question, standing, todayOf } from './field-state.js';
 import { mountFace } from './field-painter.js';
-import { isSame, readCode } from './field-scan.js';
+import { label } from './field-find.js';
 import { showTimer } from './field-timer.js';
-import { missing, path } from './field-parts.js';
+import { keptWords } from './field-words.js';
+import { path } from './field-parts.js';
 import * as views from './field-views.js';
 import * as boxes from './field-box.js';
 
@@ -47,14 +48,6 @@ export class Field {
     document.getElementById('announce').textContent = text;
   }
 
-  ago(then) {
-    const minutes = Math.max(0, Math.round((Date.now() - then) / 60000));
-    if (minutes < 60) return this.say('minutes-ago', { n: minutes });
-    return minutes < 2880
-      ? this.say('hours-ago', { n: Math.round(minutes / 60) })
-      : this.say('days-ago', { n: Math.round(minutes / 1440) });
-  }
-
   dress() {
     page.dataset.theme = this.settings.theme;
     page.classList.toggle('left-handed', this.settings.left);
@@ -79,44 +72,6 @@ export class Field {
 
   back() {
     return this.lastYard ? path('yard', this.lastYard) : '#/';
-  }
-
-  coreWords() {
-    if (this.judge.failed) return this.say('core-failed');
-    return this.judge.version ? this.say('core-ready', { version: this.judge.version }) : this.say('core-loading');
-  }
-
-  judgedBy(box) {
-    return box.judgedHere
-      ? this.say('judged-here', { version: this.judge.version })
-      : box.taps
-        ? this.say('judged-later')
-        : '';
-  }
-
-  keptWords() {
-    if (!this.queue) return '';
-    const waiting = this.queue.waiting().length;
-    const asking = this.queue.asking().length;
-    const net = this.isAway
-      ? `<span>${this.say('no-network')}</span>`
-      : this.signedOut
-        ? `<span>${this.say('signed-out-short')}</span>`
-        : '';
-    const kept = waiting ? `<b>${this.say('n-kept', { n: waiting })}</b>` : `<span>${this.say('all-sent')}</span>`;
-    return `${net}${asking ? `<b class="fs-ask">${this.say('n-asked', { n: asking })}</b>` : kept}`;
-  }
-
-  theirWords(tap) {
-    const { by, at, ...theirs } = tap.theirs ?? {};
-    const percent = (face) => `${Math.round((face?.capped ?? 0) * 100)} %`;
-    const value = theirs.a
-      ? this.say('faces-are', { a: percent(theirs.a), b: percent(theirs.b) })
-      : (theirs.choice ?? theirs.shake ?? '–');
-    const mine = tap.data.a
-      ? this.say('faces-are', { a: percent(tap.data.a), b: percent(tap.data.b) })
-      : (tap.data.choice ?? tap.data.shake ?? '–');
-    return this.say('conflict', { by: by ?? '?', when: at ? new Date(at).toLocaleString() : '', theirs: value, mine });
   }
 
   async open(who) {
@@ -278,7 +233,7 @@ export class Field {
     const [where, slug, code, id, what] = this.route();
     if (where === 'kept' && this.queue) return views.kept(this);
     if (!this.index || !this.queue) return '';
-    if (where === 'q') return this.label();
+    if (where === 'q') return label(this);
     if (where === 'yard' && slug) {
       this.lastYard = slug;
       if (!code) return views.yard(this, slug);
@@ -287,55 +242,6 @@ export class Field {
     }
     const others = { list: views.list, signs: views.signs, day: views.day };
     return others[where] && slug ? others[where](this, slug) : views.yards(this);
-  }
-
-  /** A label's address: to its hive where the phone has it, else why not. */
-  label() {
-    const code = readCode(`/field${window.location.hash}`);
-    if (!code) return missing(this, 'code-unknown');
-    if (!isSame(code.operation, this.index.operation.id)) return missing(this, 'code-elsewhere');
-    if (code.kind === 'k') {
-      window.location.assign('/honey-room');
-      return '';
-    }
-    const isIt = (one) => isSame(one.id, code.id);
-    for (const [slug, sheet] of this.shown) {
-      const hive = sheet.hives.find((one) => (code.kind === 'h' ? isIt(one) : one.boxes.some(isIt)));
-      if (hive) {
-        const box = code.kind === 'b' ? hive.boxes.find(isIt) : null;
-        window.location.replace(box ? boxes.boxPath(slug, hive, box) : path('yard', slug, hive.code));
-        return '';
-      }
-    }
-    return missing(this, 'code-not-here');
-  }
-
-  /** By its code, as somebody types it: of the yard that is open first. */
-  find(text) {
-    const wanted = text.trim();
-    const code = readCode(wanted);
-    if (code) {
-      window.location.hash = `#/q/${code.operation}/${code.kind}/${code.id}`;
-      return true;
-    }
-    for (const [slug, sheet] of this.shown) {
-      const hive = hiveOf(sheet, wanted.toUpperCase());
-      if (hive) {
-        window.location.hash = path('yard', slug, hive.code);
-        return true;
-      }
-      for (const one of sheet.hives) {
-        const box = one.boxes.find((each) => each.mark?.toUpperCase() === wanted.toUpperCase());
-        if (box) {
-          window.location.hash = boxes.boxPath(slug, one, box);
-          return true;
-        }
-      }
-    }
-    this.announce(this.say('code-not-here'));
-    document.getElementById('trouble').hidden = false;
-    document.getElementById('trouble').textContent = this.say('code-not-here');
-    return false;
   }
 
   faceHeight() {
@@ -354,7 +260,7 @@ export class Field {
     const isNew = this.drawnFor !== window.location.hash;
     if (!isNew && this.isTyping()) {
       root.querySelectorAll('.fs-kept').forEach((one) => {
-        one.innerHTML = this.keptWords();
+        one.innerHTML = keptWords(this);
       });
       return;
     }

@@ -1,4 +1,5 @@
 // A box opened on its frames, a frame on its two faces, and what is said of the box as a whole.
+import { judgedBy } from './field-words.js';
 import { esc, frameStrip, glyph } from './field-draw.js';
 import { boxOf, facesOf, hiveOf, standingOf } from './field-state.js';
 import { button, go, head, kg, missing, path, thumb, verdictWords, worthALook } from './field-parts.js';
@@ -116,7 +117,7 @@ export function saidToday(box, today) {
 const verdictLines = (app, it, sheet) =>
   `<ul class="fs-why">${why(app, it)
     .map((line) => `<li>${esc(line)}</li>`)
-    .join('')}</ul><p class="soft">${esc(sheet.policy_words)} ${esc(app.judgedBy(it))}</p>`;
+    .join('')}</ul><p class="soft">${esc(sheet.policy_words)} ${esc(judgedBy(app, it))}</p>`;
 
 const decisionForm = (app, id) => `<form data-decide><fieldset class="fs-set"><legend>${esc(app.say('decide'))}</legend>
       <label for="why">${esc(app.say('decide-why'))}</label><input id="why" name="note" maxlength="500" autocomplete="off">

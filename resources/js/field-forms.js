@@ -1,4 +1,5 @@
 // What a form of the field sheet keeps, and what is wrong with it before anything is kept.
+import { find } from './field-find.js';
 import { about, here } from './field-acts.js';
 import { readLabel, smallPhoto } from './field-scan.js';
 
@@ -25,7 +26,7 @@ const done = (app, form) => {
 const RANGES = { water: [10, 30], brix: [58, 90], nd: [1.44, 1.52] };
 
 export const forms = {
-  find: (app, form) => app.find(form.elements.code.value),
+  find: (app, form) => find(app, form.elements.code.value),
   async note(app, form) {
     const text = form.elements.text.value.trim();
     if (text === '') return trouble(app, 'say-something');
@@ -95,7 +96,7 @@ export async function pickFile(app, input) {
     if ('scan' in input.dataset) {
       const text = await readLabel(file);
       if (text === null) trouble(app, 'no-label');
-      else if (!app.find(text)) trouble(app, 'code-unknown');
+      else if (!find(app, text)) trouble(app, 'code-unknown');
       return;
     }
     const jpeg = await smallPhoto(file);

@@ -1,4 +1,5 @@
 // Pieces that the views share.
+import { keptWords } from './field-words.js';
 import { esc } from './field-draw.js';
 import { standingOf } from './field-state.js';
 
@@ -20,7 +21,7 @@ export const button = (act, label, more = '') =>
 export const head = (app, back, title, sub = '') => `<header class="fs-head">
   <a class="fs-back" href="${back}" aria-label="${esc(app.say('back'))}">‹</a>
   <h1>${title} <span class="fs-sub">${sub}</span></h1>
-  <a class="fs-kept" href="#/kept">${app.keptWords()}</a></header>`;
+  <a class="fs-kept" href="#/kept">${keptWords(app)}</a></header>`;
 
 /** The bar at the thumb: one thing that comes next, and what stands beside it. */
 export const thumb = (app, next, beside = '') => `<div class="fs-thumb">${beside}${next}</div>`;

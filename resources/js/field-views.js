@@ -1,4 +1,5 @@
 // What each address of the field sheet shows. A view is words and drawings; what its buttons do stands in field-acts.js.
+import { ago, coreWords, keptWords, theirWords } from './field-words.js';
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
 import { hiveOf, standingOf } from './field-state.js';
 import { boxPath, lookPath } from './field-box.js';
@@ -23,7 +24,7 @@ export function yards(app) {
     .map((yard) => {
       const held = app.held(yard.slug);
       const state = held
-        ? app.say('on-phone', { ago: app.ago(held.checkedAt) })
+        ? app.say('on-phone', { ago: ago(app, held.checkedAt) })
         : app.say(yard.soon ? 'comes-along' : 'not-on-phone');
       const open = held
         ? `<a class="fs-row" href="${path('yard', yard.slug)}"><b>${esc(yard.name)}</b>
@@ -46,7 +47,7 @@ export function yards(app) {
     .join('');
   const size = app.say('held', { n: app.sheets.size, kb: app.heldKb() });
   return `<header class="fs-head"><a class="fs-back" href="/" aria-label="${esc(app.say('leave'))}">‹</a>
-    <h1>${esc(app.say('yards'))}</h1><a class="fs-kept" href="#/kept">${app.keptWords()}</a></header>
+    <h1>${esc(app.say('yards'))}</h1><a class="fs-kept" href="#/kept">${keptWords(app)}</a></header>
     <form class="fs-find" data-find><label for="code">${esc(app.say('find'))}</label>
       <input id="code" name="code" maxlength="200" autocomplete="off" autocapitalize="characters">
       <button class="btn">${esc(app.say('open'))}</button>
@@ -56,7 +57,7 @@ export function yards(app) {
     <fieldset class="fs-set"><legend>${esc(app.say('settings'))}</legend>
       ${['sun', 'light', 'dark'].map((theme) => button('theme', esc(app.say(`theme-${theme}`)), `data-shade="${theme}" aria-pressed="${app.settings.theme === theme}"`)).join('')}
       ${button('left', esc(app.say('left-hand')), `aria-pressed="${app.settings.left}"`)}</fieldset>
-    <p class="soft">${esc(app.coreWords())}</p>
+    <p class="soft">${esc(coreWords(app))}</p>
     ${app.opensOffline ? '' : `<p class="soft">${esc(app.say('no-worker'))}</p>`}`;
 }
 
@@ -222,19 +223,19 @@ export function kept(app) {
   const one = (tap) => {
     const actions =
       tap.state === 'conflict'
-        ? `<p>${esc(app.theirWords(tap))}</p><div class="fs-two">${button('mine', esc(app.say('take-mine')), `data-seq="${tap.seq}"`)}${button('theirs', esc(app.say('take-theirs')), `data-seq="${tap.seq}"`)}</div>`
+        ? `<p>${esc(theirWords(app, tap))}</p><div class="fs-two">${button('mine', esc(app.say('take-mine')), `data-seq="${tap.seq}"`)}${button('theirs', esc(app.say('take-theirs')), `data-seq="${tap.seq}"`)}</div>`
         : `<div class="fs-two">${button('again', esc(app.say('send-again')), `data-seq="${tap.seq}"`)}${button('throw', esc(app.say('throw')), `data-seq="${tap.seq}"`)}</div>`;
-    return `<li><b>${esc(tap.words)}</b> <span class="soft">${esc(app.ago(tap.at))}</span><p>${esc(tap.message)}</p>${actions}</li>`;
+    return `<li><b>${esc(tap.words)}</b> <span class="soft">${esc(ago(app, tap.at))}</span><p>${esc(tap.message)}</p>${actions}</li>`;
   };
   return `${head(app, app.back(), esc(app.say('kept-title')))}
-    <p class="fs-say" role="status">${app.keptWords()}</p>
+    <p class="fs-say" role="status">${keptWords(app)}</p>
     ${app.signedOut ? `<p class="notice bad"><span>${esc(app.say('signed-out'))} <a class="link" href="/field/in">${esc(app.say('sign-in'))}</a></span></p>` : ''}
     ${asking.length ? `<h2>${esc(app.say('asked'))}</h2><ul class="fs-list">${asking.map(one).join('')}</ul>` : ''}
     ${
       waiting.length
         ? `<h2>${esc(app.say('waiting'))}</h2><ol class="fs-mine">${waiting
             .slice(-60)
-            .map((tap) => `<li>${esc(tap.words)} <span class="soft">${esc(app.ago(tap.at))}</span></li>`)
+            .map((tap) => `<li>${esc(tap.words)} <span class="soft">${esc(ago(app, tap.at))}</span></li>`)
             .join('')}</ol>${button('send', esc(app.say('send-now')))}`
         : `<p>${esc(app.say('nothing-waits'))}</p>`
     }`;
