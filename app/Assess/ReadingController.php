@@ -11,15 +11,17 @@ use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\Support\Units\Formatter;
 use App\YardState\AskedInstrument;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Marjoram\Core\Moisture\Reading;
 
 final readonly class ReadingController
 {
-    public function __construct(private LookOfDay $today, private CurrentOperation $current)
-    {
+    public function __construct(
+        private LookOfDay $today,
+        private CurrentOperation $current,
+        private KeepReading $readings,
+    ) {
     }
 
     public function store(ReadingRequest $request, Box $box): RedirectResponse
@@ -49,18 +51,8 @@ final readonly class ReadingController
 
     private function note(Box $box, Reading $reading, ?Instrument $instrument, ?string $day): void
     {
-        MoistureReading::query()->create([
-            'assessment_id' => $this->today->of($box, $day)->id,
-            'instrument_id' => $instrument?->id,
-            'scale' => $reading->scale->value,
-            'value' => $reading->value,
-            'temperature_c' => $reading->temperatureC,
-            'compensated' => $reading->compensated,
-            'offset' => $reading->offset,
-            'read_at' => ($day === null ? $this->current->now() : $this->today->day($day)->setTime(12, 0))->setTimezone(
-                new DateTimeZone('UTC'),
-            ),
-        ]);
+        $at = $day === null ? $this->current->now() : $this->today->day($day)->setTime(12, 0);
+        $this->readings->of($this->today->of($box, $day), $reading, $instrument, $at);
     }
 
     public function destroy(MoistureReading $reading): RedirectResponse

@@ -12,7 +12,6 @@ use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -84,14 +83,9 @@ final readonly class HiveNoteController
 
     private function note(Hive $hive, string $what, string $text, ?string $box): HiveNote
     {
-        return HiveNote::query()->create([
-            'hive_id' => $hive->id,
-            'box_id' => $box,
-            'user_id' => Auth::id(),
-            'what' => $what,
-            'text' => $text,
-            'noted_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
-        ]);
+        $now = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+
+        return HiveNote::keep($hive->id, $box, $what, $text, $now);
     }
 
     private static function ofThisOperation(): \Illuminate\Validation\Rules\Exists

@@ -6,7 +6,9 @@ namespace App\Models;
 
 use App\Records\Bearing;
 use App\Records\Record;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\Auth;
 
 /**
  * Something noted of a hive in the yard: a few words, that the queen was seen, a photograph.
@@ -26,6 +28,19 @@ final class HiveNote extends Record
     protected $attributes = ['version' => 1, 'box_id' => null, 'user_id' => null, 'text' => ''];
 
     protected $casts = ['noted_at' => 'immutable_datetime'];
+
+    /** By whoever is signed in; the moment in UTC. */
+    public static function keep(string $hive, ?string $box, string $what, string $text, DateTimeImmutable $at): self
+    {
+        return self::query()->create([
+            'hive_id' => $hive,
+            'box_id' => $box,
+            'user_id' => Auth::id(),
+            'what' => $what,
+            'text' => $text,
+            'noted_at' => $at,
+        ]);
+    }
 
     /** @return BelongsTo<Hive, $this> */
     public function hive(): BelongsTo

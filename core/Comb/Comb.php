@@ -70,8 +70,12 @@ final readonly class Comb
         return (($box->kind->combAreaDm2 * $thicknessMm) / 200.0) * $fill * $this->density->kgPerLitre($waterPct);
     }
 
-    /** @param  list<Frame>  $frames */
-    private static function cappedShare(array $frames): ?float
+    /**
+     * How much of the honey of these frames is capped, 0 to 1; null where there is none.
+     *
+     * @param  array<Frame>  $frames
+     */
+    public static function cappedShare(array $frames): ?float
     {
         $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));
         $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));

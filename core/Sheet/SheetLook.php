@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Marjoram\Core\Sheet;
 
 use Marjoram\Core\Calibration\EyeCorrection;
+use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
@@ -88,7 +89,7 @@ final readonly class SheetLook
                 $today,
                 $now,
                 daysSinceLast: $this->at === null ? null : round(abs($now - $this->at) / self::SECONDS_A_DAY),
-                lastCappedShare: self::cappedShare($this->frames),
+                lastCappedShare: Comb::cappedShare($this->frames),
             );
     }
 
@@ -97,14 +98,5 @@ final readonly class SheetLook
         return $eye === null
             ? $frame
             : new Frame($frame->slot, $eye->face($frame->a), $eye->face($frame->b), $frame->glanced);
-    }
-
-    /** @param  list<Frame>  $frames */
-    private static function cappedShare(array $frames): ?float
-    {
-        $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));
-        $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));
-
-        return $honey > 0.0 ? min(1.0, $capped / $honey) : null;
     }
 }

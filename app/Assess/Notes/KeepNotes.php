@@ -5,19 +5,17 @@ declare(strict_types=1);
 namespace App\Assess\Notes;
 
 use App\Assess\KeepDecision;
+use App\Assess\KeepReading;
 use App\Assess\LookOfDay;
 use App\Models\Apiary;
 use App\Models\Assessment;
 use App\Models\Box;
 use App\Models\FrameLook;
 use App\Models\HiveNote;
-use App\Models\MoistureReading;
 use App\Models\ScaleWeight;
 use App\Operation\CurrentOperation;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Facades\Auth;
-use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Notes\NoteItem;
 use Marjoram\Core\Notes\NoteKind;
 
@@ -27,6 +25,7 @@ final readonly class KeepNotes
     public function __construct(
         private LookOfDay $looks,
         private KeepDecision $decisions,
+        private KeepReading $readings,
         private CurrentOperation $current,
     ) {
     }
@@ -72,7 +71,7 @@ final readonly class KeepNotes
         if ($item->kind === NoteKind::Shake) {
             $look->update(['shake' => $item->passed === true ? 'passed' : 'failed']);
         } elseif ($item->reading !== null) {
-            $this->read($look, $item->reading);
+            $this->readings->of($look, $item->reading, null, $this->current->now());
         } elseif ($item->slot !== null) {
             $this->frame($look, $item->slot, $item, false);
         } else {
@@ -99,19 +98,6 @@ final readonly class KeepNotes
         $frame === null ? FrameLook::query()->create($where + $values) : $frame->update($values);
     }
 
-    private function read(Assessment $look, Reading $reading): void
-    {
-        MoistureReading::query()->create([
-            'assessment_id' => $look->id,
-            'scale' => $reading->scale->value,
-            'value' => $reading->value,
-            'temperature_c' => $reading->temperatureC,
-            'compensated' => $reading->compensated,
-            'offset' => $reading->offset,
-            'read_at' => $this->utc(),
-        ]);
-    }
-
     private function weigh(NotedLine $line, float $kg): void
     {
         ScaleWeight::query()->create([
@@ -124,14 +110,7 @@ final readonly class KeepNotes
 
     private function note(NotedLine $line, string $what, string $text): void
     {
-        HiveNote::query()->create([
-            'hive_id' => $line->hive->id,
-            'box_id' => $line->box?->id,
-            'user_id' => Auth::id(),
-            'what' => $what,
-            'text' => $text,
-            'noted_at' => $this->utc(),
-        ]);
+        HiveNote::keep($line->hive->id, $line->box?->id, $what, $text, $this->utc());
     }
 
     private function decide(NotedLine $line): void

@@ -11,6 +11,7 @@ use App\Models\MoistureReading;
 use App\Operation\CurrentOperation;
 use DateTimeZone;
 use Marjoram\Core\Calibration\EyeCorrection;
+use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Frame;
 
 /** Finds the newest looks of many boxes with three queries; frames come as plain rows, since there are hundreds. */
@@ -54,7 +55,7 @@ final readonly class LookReader
             $frames[$latest->id] ?? [],
             $readings,
             $before === null ? null : round(abs($latest->looked_at->diffInDays($before->looked_at))),
-            $before === null ? null : self::cappedShare($frames[$before->id] ?? []),
+            $before === null ? null : Comb::cappedShare($frames[$before->id] ?? []),
         );
     }
 
@@ -140,14 +141,5 @@ final readonly class LookReader
             $eye === null ? $b : $eye->face($b),
             (bool) ($row['glanced'] ?? false),
         );
-    }
-
-    /** @param  array<int, Frame>  $frames */
-    private static function cappedShare(array $frames): ?float
-    {
-        $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));
-        $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));
-
-        return $honey > 0.0 ? min(1.0, $capped / $honey) : null;
     }
 }
