@@ -7,6 +7,9 @@ namespace App\Day;
 use App\Models\LoadingTick;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\YardState\Visits\DayReader;
+use App\YardState\Visits\DaySheet;
+use App\YardState\Visits\StepWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,10 +22,11 @@ final readonly class DayController
     {
     }
 
-    public function show(Request $request, string $day, WorkPicture $draw): View
+    public function show(Request $request, string $day, WorkPicture $draw, StepWords $words): View
     {
         return view('day.show', [
             'draw' => $draw,
+            'words' => $words,
             'canTick' => $request->user()?->can('record') === true,
             'sheet' => $this->read($day),
             'today' => $this->current->today()->format('Y-m-d'),

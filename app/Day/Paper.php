@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Drawing\Picture;
 use App\Support\Pdf;
+use App\YardState\Visits\DaySheet;
 
 /** The sheet of a day on paper, drawings included. */
 final readonly class Paper

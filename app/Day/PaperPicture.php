@@ -11,6 +11,7 @@ use App\Drawing\Elevation;
 use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 use App\YardState\Visits\BoxWork;
+use App\YardState\Visits\Fate;
 use App\YardState\Visits\HandStep;
 use App\YardState\Visits\HiveWork;
 use App\YardState\Visits\Stop;
@@ -94,17 +95,16 @@ final readonly class PaperPicture
     private function box(Canvas $canvas, HiveWork $hive, BoxWork $work, DrawnBox $box, float $x, float $y): void
     {
         $step = $hive->step($work);
-        $row = new DrawnRow(new Picture(0.0, 0.0, [], ''), $work, $step, null);
         $height = $box->heightMm * self::PX_PER_MM;
-        $shift = match ($row->fate()) {
-            'off', 'above' => self::SHIFT,
-            'below' => -self::SHIFT,
-            default => 0.0,
+        $shift = match ($work->fate) {
+            Fate::Off, Fate::Above => self::SHIFT,
+            Fate::Below => -self::SHIFT,
+            Fate::Stays => 0.0,
         };
         $this->section->draw($canvas, $box, $x + $shift, $y);
         $canvas->line('joint', $x + $shift, $y, $x + $shift + $box->widthMm * self::PX_PER_MM, $y);
         $kg = '~'.$this->format->kg($work->box->honey->grossKg, 0);
-        $words = $row->fate() === 'stays' ? '' : ' '.$row->words();
+        $words = $work->fate === Fate::Stays ? '' : ' '.$work->words();
         $right = $x + $box->widthMm * self::PX_PER_MM + 10.0;
         $this->words($canvas, $step, $right, $y + 0.5 * $height + 3.0, $kg.$words);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\YardState\BoxState;
+use App\YardState\Frames\FrameMarks;
 use App\YardState\Looks\CombNote;
 use Marjoram\Core\Frames\OfferedFrame;
 use Marjoram\Core\Frames\StandingFrame;
@@ -43,7 +44,7 @@ final readonly class FrameOffer
     /** Written on its top bar: where it goes back to. */
     public function mark(): string
     {
-        return sprintf('%s %s%d/%d', $this->hive, $this->box->isSuper() ? '' : 'B', $this->box->number, $this->slot());
+        return FrameMarks::home($this->hive, $this->box, $this->slot());
     }
 
     public function hasBrood(): bool

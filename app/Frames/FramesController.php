@@ -11,6 +11,7 @@ use App\Models\HoneyUse;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
+use App\YardState\Frames\FrameMarks;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -48,10 +49,7 @@ final readonly class FramesController
             'after' => $after,
             'carry' => $carry,
             'colours' => FrameMarks::choices(),
-            'colour' => FrameMarks::usual(
-                Policy::at($this->current, $apiary)->frameMarks,
-                Apiary::query()->where('position', '<', $apiary->position)->count(),
-            ),
+            'colour' => FrameMarks::usualIn($apiary, Policy::at($this->current, $apiary)->frameMarks),
             'uses' => HoneyUse::all(),
             'combs' => CombRequest::combs(),
             'clearings' => $this->open($apiary),

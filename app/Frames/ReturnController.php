@@ -12,6 +12,8 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Support\Fields;
 use App\Support\Http\Saved;
+use App\YardState\Frames\FreeSlots;
+use App\YardState\Frames\WetFrames;
 use App\YardState\HiveState;
 use App\YardState\Looks\CombNote;
 use App\YardState\YardReader;
@@ -21,19 +23,25 @@ use Illuminate\Validation\ValidationException;
 /** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController
 {
-    public function __construct(private YardReader $yards)
+    public function __construct(private YardReader $yards, private WetFrames $wet)
     {
     }
 
     public function store(ReturnRequest $request, Lot $lot): RedirectResponse
     {
-        $frames = $this->wet($lot->claim(null), $request->toStore());
+        $wet = $this->wet->held($lot->claim(null), $request->toStore());
+        $frames = $request->chosen($wet);
         if ($frames === []) {
             throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
         }
         $record = new MoveRecord($request->day());
-        $free = new FreeSlots($request->toStore() ? [] : $this->hives($lot, $frames));
-        $slots = $free->for($frames);
+        $free = new FreeSlots($request->toStore() ? [] : $this->hives($lot, $wet));
+        // Each has its place among all of them, whichever goes first.
+        $slots = array_intersect_key($free->for($wet), array_flip(array_column($frames, 'id')));
+        // One that a person names stands in a hive already: it is not quietly in store.
+        if ($request->names() && ! $request->toStore() && count($slots) < count($frames)) {
+            throw self::noGap();
+        }
         $stored = 0;
         foreach ($frames as $frame) {
             $home = $slots[$frame->id] ?? null;
@@ -44,7 +52,7 @@ final readonly class ReturnController
             }
         }
         if ($stored + count($slots) === 0) {
-            throw ValidationException::withMessages(['to' => __('Their boxes have no gap: they stay in store.')]);
+            throw self::noGap();
         }
         $this->leaveBench($lot, $frames, array_keys($slots));
         $words = trans_choice('{1} :count frame is back|[0,*] :count frames are back', count($slots));
@@ -52,6 +60,11 @@ final readonly class ReturnController
         return Saved::at(route('honey-room.lot', $lot->id), $stored === 0
             ? "$words."
             : $words.', '.trans_choice('{1} :count is in store.|[2,*] :count are in store.', $stored));
+    }
+
+    private static function noGap(): ValidationException
+    {
+        return ValidationException::withMessages(['to' => __('Their boxes have no gap: they stay in store.')]);
     }
 
     /**
@@ -71,28 +84,6 @@ final readonly class ReturnController
                 ]);
             }
         }
-    }
-
-    /**
-     * Those in store may still go home, the same day or the next season.
-     *
-     * @return list<TakenSuper> that are not where they are to go
-     */
-    private function wet(Lot $lot, bool $toStore): array
-    {
-        $put = $toStore
-            ? [FrameWhy::Returned->value, FrameWhy::Stored->value]
-            : [FrameWhy::Returned->value];
-        $frames = $lot->load(['harvest.apiary', 'harvest.supers.hive'])->harvest->supers
-            ->filter(static fn (TakenSuper $one): bool => $one->isFrame() && $one->used_for->isExtracted());
-        $gone = FrameMove::query()
-            ->whereIn('taken_super_id', $frames->modelKeys())
-            ->whereIn('why', $put)
-            ->lockForUpdate()
-            ->pluck('taken_super_id')
-            ->all();
-
-        return array_values($frames->except($gone)->all());
     }
 
     /**

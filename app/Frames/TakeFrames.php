@@ -9,6 +9,7 @@ use App\Models\FrameWhy;
 use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
+use App\YardState\Frames\FrameMarks;
 use App\YardState\NewHarvest;
 use App\YardState\Stacks;
 use DateTimeImmutable;
@@ -36,7 +37,7 @@ final readonly class TakeFrames
         $lot = $this->harvests->ofDay($frames->apiary, $how->on);
         $record = new MoveRecord($how->on);
         $sum = FrameSum::of($frames, 2);
-        $numbered = $how->colour === null ? null : $lot->harvest->supers()->where('slot', '>', 0)->count();
+        $numbered = $how->colour === null ? null : ($how->number ?? self::taken($lot) + 1) - 1;
         foreach ($frames->chosen as $frame) {
             $mark = $numbered === null || $how->colour === null
                 ? $frame->mark()
@@ -48,6 +49,12 @@ final readonly class TakeFrames
         }
 
         return $lot;
+    }
+
+    /** Their marks are numbered on. */
+    private static function taken(Lot $lot): int
+    {
+        return $lot->harvest->supers()->where('slot', '>', 0)->count();
     }
 
     private static function mustBeFree(FrameOffer $frame, DateTimeImmutable $on): void

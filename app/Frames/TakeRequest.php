@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Models\HoneyUse;
+use App\YardState\Frames\FrameMarks;
 use Illuminate\Validation\Rule;
 
 /** Frames that come off. */
@@ -22,6 +23,7 @@ final class TakeRequest extends FrameRequest
             'clearing' => ['nullable', 'string', 'max:26'],
             'use' => ['nullable', Rule::enum(HoneyUse::class)],
             'colour' => ['nullable', Rule::in(array_keys(FrameMarks::choices()))],
+            'number' => ['nullable', 'integer', 'between:1,9999'],
         ];
     }
 
@@ -36,6 +38,7 @@ final class TakeRequest extends FrameRequest
             Gaps::tryFrom($this->string('gaps')->toString()) ?? Gaps::Left,
             $this->string('colour')->toString() ?: null,
             HoneyUse::tryFrom($this->string('use')->toString()) ?? HoneyUse::Extract,
+            $this->integer('number') ?: null,
         );
     }
 }

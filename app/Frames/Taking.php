@@ -13,7 +13,8 @@ final readonly class Taking
     /**
      * @param  'shaken'|'brushed'|'aside'  $bees  how they leave the frames
      * @param  bool  $gather  what stays is gathered
-     * @param  ?string  $colour  of the marks that the frames get, numbered from 1
+     * @param  ?string  $colour  of the marks that the frames get, numbered on
+     * @param  ?int  $number  the first that was written; null: the next of the harvest
      */
     public function __construct(
         public DateTimeImmutable $on,
@@ -22,6 +23,7 @@ final readonly class Taking
         public Gaps $gaps,
         public ?string $colour = null,
         public HoneyUse $use = HoneyUse::Extract,
+        public ?int $number = null,
     ) {
     }
 }

@@ -26,6 +26,14 @@ final readonly class BucketController
     {
     }
 
+    /** What its label opens: its line on its lot's page. */
+    public function show(Bucket $bucket): RedirectResponse
+    {
+        $lot = route('honey-room.lot', ['lot' => $bucket->lot_id, 'bucket' => $bucket->number]);
+
+        return redirect("$lot#bucket-$bucket->number");
+    }
+
     public function store(BucketRequest $request, RoomScale $scale, Lot $lot): RedirectResponse
     {
         RoomChecks::mustBeDone($this->current->today());

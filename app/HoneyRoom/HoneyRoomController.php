@@ -68,7 +68,7 @@ final readonly class HoneyRoomController
         ]);
     }
 
-    public function show(Lot $lot, AllotChart $chart, BucketRow $row, TraceReader $trace): View
+    public function show(Request $request, Lot $lot, AllotChart $chart, BucketRow $row, TraceReader $trace): View
     {
         $lot->load([
             'buckets.pours.batch',
@@ -86,6 +86,8 @@ final readonly class HoneyRoomController
         return view('honey-room.show', [
             'state' => $state,
             'lot' => $lot,
+            // Of the bucket whose label was read.
+            'marked' => $request->integer('bucket') ?: null,
             'picture' => $chart->of($state),
             'buckets' => $row->of($lot, $state->estimatedKg()),
             'frames' => $frames,

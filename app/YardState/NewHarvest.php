@@ -7,8 +7,11 @@ namespace App\YardState;
 use App\Models\Apiary;
 use App\Models\Harvest;
 use App\Models\Lot;
+use App\Models\TakenSuper;
 use App\Support\SeasonCalendar;
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Opens a harvest of a yard with its lot, for what came in on a day. */
 final class NewHarvest
@@ -38,17 +41,25 @@ final class NewHarvest
     /** The harvest that came in from this yard on this day and is not weighed yet; else a new one. */
     public function ofDay(Apiary $apiary, DateTimeImmutable $on): Lot
     {
-        $open = Lot::query()
+        return self::begun($apiary, $on)->lockForUpdate()->first() ?? $this->open($apiary, $on);
+    }
+
+    /** @return Collection<int, TakenSuper> frames that were taken into the harvest of a day so far */
+    public function framesOn(Apiary $apiary, DateTimeImmutable $on): Collection
+    {
+        return self::begun($apiary, $on)->first()?->harvest->supers()->where('slot', '>', 0)->get() ?? new Collection;
+    }
+
+    /** @return Builder<Lot> */
+    private static function begun(Apiary $apiary, DateTimeImmutable $on): Builder
+    {
+        return Lot::query()
             ->whereDoesntHave('buckets')
             ->whereHas('harvest', static fn ($harvest) => $harvest
                 ->where('apiary_id', $apiary->id)
                 ->whereDate('taken_on', $on->format('Y-m-d')))
             ->with('harvest')
-            ->latest('id')
-            ->lockForUpdate()
-            ->first();
-
-        return $open ?? $this->open($apiary, $on);
+            ->latest('id');
     }
 
     /** The next that no lot has. */

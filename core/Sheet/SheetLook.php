@@ -6,6 +6,7 @@ namespace Marjoram\Core\Sheet;
 
 use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
@@ -50,7 +51,8 @@ final readonly class SheetLook
     }
 
     /**
-     * @param  Fields  $taps  frames (as painted), shake, readings; only what was tapped is there
+     * @param  Fields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or a
+     *     wet one put into); only what was tapped is there
      * @param  ?EyeCorrection  $eye  of whoever tapped
      * @param  string  $today  YYYY-MM-DD
      * @param  float  $now  seconds since 1970
@@ -60,9 +62,13 @@ final readonly class SheetLook
     public function with(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
     {
         $isTapped = $taps->has('frames') || $taps->has('readings') || $taps->says('shake');
-        if (! $isTapped) {
-            return $this;
-        }
+
+        return ($isTapped ? $this->tapped($taps, $eye, $today, $now) : $this)->moved($taps);
+    }
+
+    /** @throws InvalidInput */
+    private function tapped(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
+    {
         $from = $this->on === $today ? $this : $this->begunAnew($today, $now);
         $frames = array_column($from->frames, null, 'slot');
         foreach ($taps->each('frames', static fn (Fields $one): Frame => $one->frame()) as $frame) {
@@ -78,6 +84,30 @@ final readonly class SheetLook
             [...$from->readings, ...$taps->each('readings', static fn (Fields $one): Reading => $one->reading())],
             $from->daysSinceLast,
             $from->lastCappedShare,
+        );
+    }
+
+    /**
+     * A frame that went or came is no look: what was seen of the others stands as it was seen.
+     *
+     * @throws InvalidInput
+     */
+    private function moved(Fields $taps): self
+    {
+        $frames = array_column($this->frames, null, 'slot');
+        foreach ($taps->each('moved', static fn (Fields $one): int => $one->whole('slot') ?? 0) as $slot) {
+            $frames[$slot] = new Frame($slot, new Face, new Face, gone: true);
+        }
+        ksort($frames);
+
+        return new self(
+            $this->on,
+            $this->at,
+            array_values($frames),
+            $this->shake,
+            $this->readings,
+            $this->daysSinceLast,
+            $this->lastCappedShare,
         );
     }
 

@@ -12,6 +12,8 @@ use Marjoram\Core\Statement;
 /** What a box's sheet says of it. */
 final readonly class SheetVerdict
 {
+    private const DECIMALS = 12;
+
     public function __construct(
         public string $id,
         public RipenessResult $ripeness,
@@ -19,28 +21,37 @@ final readonly class SheetVerdict
     ) {
     }
 
-    /** @return array<string, mixed> as it crosses from the core to a page's script */
+    /**
+     * Machines round exponentials each in its own way, in the sixteenth digit: what is said ends before it, so that a
+     * phone and a server say the same to the last digit.
+     *
+     * @return array<string, mixed> as it crosses from the core to a page's script
+     */
     public function toJson(): array
     {
         $it = $this->ripeness;
+        $said = static fn (?float $value): ?float => $value === null ? null : round($value, self::DECIMALS);
         $what = static fn (Statement $one): array => [
             'what' => $one->what->value,
-            'figures' => array_filter($one->figures, is_numeric(...)),
+            'figures' => array_map(
+                static fn (float|int $value): float|int => is_float($value) ? round($value, self::DECIMALS) : $value,
+                array_filter($one->figures, static fn (mixed $value): bool => is_float($value) || is_int($value)),
+            ),
         ];
 
         return [
             'id' => $this->id,
             'verdict' => $it->verdict->value,
-            'p_policy_met' => $it->pPolicyMet,
-            'capped_share' => $it->box->cappedShare,
-            'capped_share_sd' => $it->box->sd,
-            'water_pct' => $it->water->meanPct,
-            'water_sd_pct' => $it->water->sdPct,
+            'p_policy_met' => $said($it->pPolicyMet),
+            'capped_share' => $said($it->box->cappedShare),
+            'capped_share_sd' => $said($it->box->sd),
+            'water_pct' => $said($it->water->meanPct),
+            'water_sd_pct' => $said($it->water->sdPct),
             'water_measured' => $it->water->measured,
-            'honey_kg' => $this->honey->honeyKg,
-            'sd_kg' => $this->honey->sdKg,
-            'gross_kg' => $this->honey->grossKg,
-            'kg_in_doubt' => $it->kgInDoubt($this->honey->honeyKg),
+            'honey_kg' => $said($this->honey->honeyKg),
+            'sd_kg' => $said($this->honey->sdKg),
+            'gross_kg' => $said($this->honey->grossKg),
+            'kg_in_doubt' => $said($it->kgInDoubt($this->honey->honeyKg)),
             'look_next' => $it->lookNext,
             'wait_days' => $it->waitDays,
             'reasons' => array_map($what, $it->reasons),
@@ -49,8 +60,8 @@ final readonly class SheetVerdict
                 static fn (SlotEstimate $slot): array => [
                     'slot' => $slot->slot,
                     'seen' => $slot->seen,
-                    'capped_share' => $slot->cappedShare,
-                    'weight' => $slot->weight,
+                    'capped_share' => $said($slot->cappedShare),
+                    'weight' => $said($slot->weight),
                     'ripe' => $it->ripe[$slot->slot] ?? false,
                 ],
                 $it->box->slots,

@@ -1,5 +1,5 @@
 // The core's own PHP on the phone: PHP compiled to WebAssembly judges hives' sheets, one after the other.
-// Nothing that is entered becomes code: a sheet goes in as a file, its answer comes out as text.
+// Nothing that is entered becomes code: a question goes in as a file, its answer comes out as text.
 const waiting = [];
 let judge = null;
 
@@ -21,7 +21,10 @@ spl_autoload_register(static function (string $class): void {
 ini_set('serialize_precision', '-1');
 ini_set('precision', '17');
 `;
-const ANSWER = `<?php echo (new Marjoram\\Core\\Sheet\\HiveSheet)->answer((string) file_get_contents('/sheet.json'));`;
+const answerOf = (door) =>
+  `<?php echo (new Marjoram\\Core\\Sheet\\${door})->answer((string) file_get_contents('/question.json'));`;
+/** What may be asked: entry points of the core. */
+const DOORS = { hive: answerOf('HiveSheet'), heft: answerOf('HeftSheet') };
 
 async function boot() {
   const [{ PhpWeb }, bundle] = await Promise.all([
@@ -47,13 +50,16 @@ async function boot() {
   await php.run(AUTOLOAD);
   output = '';
   let last = Promise.resolve();
-  judge = ({ id, sheet }) => {
-    last = last.then(async () => {
-      output = '';
-      await php.writeFile('/sheet.json', sheet);
-      await php.run(ANSWER);
-      self.postMessage({ id, answer: output });
-    });
+  judge = ({ id, door, question }) => {
+    last = last
+      .then(async () => {
+        output = '';
+        await php.writeFile('/question.json', question);
+        await php.run(DOORS[door]);
+        self.postMessage({ id, answer: output });
+      })
+      // One that cannot be answered holds up no other.
+      .catch((problem) => self.postMessage({ id, answer: JSON.stringify({ failed: String(problem) }) }));
   };
   self.postMessage({ ready: bundle.version });
   waiting.splice(0).forEach(judge);

@@ -3,6 +3,8 @@ import { draft, withLayer } from './field-painter.js';
 import { boxOf, paintedToday } from './field-state.js';
 import { startTimer, showTimer } from './field-timer.js';
 import { boxPath, saidToday } from './field-box.js';
+import { dayActions } from './field-day.js';
+import { frameActions } from './field-frames.js';
 import { path } from './field-parts.js';
 
 /** The yard, hive, box and slot that are open. */
@@ -44,6 +46,8 @@ async function paint(app, { slug, code, id, slot, box, today }, faces) {
 export const about = (app, id) => ({ on: id, yard: app.route()[1], hive: app.route()[2] });
 
 export const actions = {
+  ...dayActions,
+  ...frameActions,
   async fetch(app, { slug }) {
     app.announce((await app.fetch(slug)) ? app.say('fetched') : app.say('not-fetched'));
     await app.refresh();
@@ -172,13 +176,6 @@ export const actions = {
   timer(app) {
     startTimer();
     showTimer(app);
-  },
-  async tick(app, { item, hive, what }) {
-    const { sheet, slug } = here(app);
-    const row = sheet.day.find((one) => one.id === item);
-    const done = !row[what];
-    const words = app.say(done ? 'tap-tick' : 'tap-untick', { hive, what: app.say(what) });
-    await app.keep({ kind: 'tick', on: item, yard: slug, hive, words, data: { what, done } });
   },
   speak(app) {
     window.speechSynthesis.cancel();

@@ -3,7 +3,7 @@ import { Queue } from './field-queue.js';
 import { Judge } from './field-judge.js';
 import { Store } from './field-store.js';
 import { actions } from './field-acts.js';
-import { isTapped, question, standing, todayOf } from './field-state.js';
+import { isOf, isTapped, question, standing, todayOf } from './field-state.js';
 import { mountFace } from './field-painter.js';
 import { label } from './field-find.js';
 import { showTimer } from './field-timer.js';
@@ -11,6 +11,8 @@ import { keptWords } from './field-words.js';
 import { path } from './field-parts.js';
 import * as views from './field-views.js';
 import * as boxes from './field-box.js';
+import * as days from './field-day.js';
+import * as frames from './field-frames.js';
 
 const SETTINGS = 'marjoram.field.settings';
 
@@ -77,7 +79,7 @@ export class Field {
   async open(who) {
     this.store = await Store.open(who);
     this.queue = new Queue(this.store, (what) => this.hear(what));
-    this.queue.held = (slug) => this.held(slug);
+    this.queue.held = (tap) => [...this.sheets.values()].filter((held) => isOf(tap, held.slug));
     await this.queue.load();
     this.sheets = new Map((await this.store.sheets()).map((held) => [held.slug, held]));
     this.index = await this.store.index();
@@ -238,9 +240,10 @@ export class Field {
       this.lastYard = slug;
       if (!code) return views.yard(this, slug);
       if (!id) return views.hive(this, slug, code);
+      if (what === 'off') return frames.off(this, slug, code, id);
       return what === 'box' ? boxes.wholeBox(this, slug, code, id) : boxes.box(this, slug, code, id, what);
     }
-    const others = { list: views.list, signs: views.signs, day: views.day };
+    const others = { list: views.list, signs: views.signs, day: days.day, load: days.load, back: frames.back };
     return others[where] && slug ? others[where](this, slug) : views.yards(this);
   }
 

@@ -55,9 +55,11 @@ export function box(app, slug, code, id, slotText) {
         `<a href="${boxPath(slug, inHive, it, one)}" ${one === slot ? 'aria-current="true"' : ''} aria-label="${esc(app.say('frame', { n: one }))}">${one}</a>`,
     )
     .join('');
-  const status = it.super
-    ? `${glyph(standingOf(it), 18)} ${esc(verdictWords(app, it))}, ${esc(kg(app, it))}`
-    : esc(it.name);
+  const status = it.gap_slots.includes(slot)
+    ? esc(app.say('gap-here', { n: slot }))
+    : it.super
+      ? `${glyph(standingOf(it), 18)} ${esc(verdictWords(app, it))}, ${esc(kg(app, it))}`
+      : esc(it.name);
   return `${head(app, path('yard', slug, code), esc(code), esc(it.name))}
     <div class="fs-strip">${frameStrip(it, today, { width: window.innerWidth - 32, open: slot, next })}<nav aria-label="${esc(app.say('frames'))}">${links}</nav></div>
     <div class="fs-sides" role="group" aria-label="${esc(app.say('faces'))}">
@@ -141,7 +143,8 @@ export function wholeBox(app, slug, code, id) {
   const status = `${glyph(standingOf(it), 18)} <b>${esc(verdictWords(app, it))}</b> ${esc(kg(app, it))}`;
   return `${head(app, boxPath(slug, { code }, it), esc(code), esc(it.name))}
     ${it.super ? `<p class="fs-status" role="status">${status}</p>${verdictLines(app, it, sheet)}` : ''}
-    <div class="fs-two">${button('alike', esc(app.say('alike')), 'data-f="alike"')}</div>
+    <div class="fs-halves">${button('alike', esc(app.say('alike')), 'data-f="alike"')}
+      <a class="btn" href="${path('yard', slug, code, id, 'off')}" data-f="frames-off">${esc(app.say('frames-off'))}</a></div>
     <fieldset class="fs-set"><legend>${esc(app.say('shake'))}</legend>${shakes.join('')}</fieldset>
     <form data-reading><label for="water">${esc(app.say('water'))}</label>
       <input id="water" name="value" inputmode="decimal" autocomplete="off" data-f="water">

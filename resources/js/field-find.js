@@ -1,5 +1,6 @@
-// From a label or a typed code to its hive, box or the honey room.
+// From a label or a typed code to its hive, its box, or its bucket's page.
 import { boxPath } from './field-box.js';
+import { yardOfMark } from './field-frames.js';
 import { missing, path } from './field-parts.js';
 import { isSame, readCode } from './field-scan.js';
 import { hiveOf } from './field-state.js';
@@ -10,7 +11,7 @@ export function label(app) {
   if (!code) return missing(app, 'code-unknown');
   if (!isSame(code.operation, app.index.operation.id)) return missing(app, 'code-elsewhere');
   if (code.kind === 'k') {
-    window.location.assign('/honey-room');
+    window.location.assign(`/honey-room/buckets/${encodeURIComponent(code.id)}`);
     return '';
   }
   const isIt = (one) => isSame(one.id, code.id);
@@ -25,7 +26,7 @@ export function label(app) {
   return missing(app, 'code-not-here');
 }
 
-/** By its code, as somebody types it: of the yard that is open first. */
+/** By its code, or the mark of a wet frame, as somebody types it: of the yard that is open first. */
 export function find(app, text) {
   const wanted = text.trim();
   const code = readCode(wanted);
@@ -46,6 +47,11 @@ export function find(app, text) {
         return true;
       }
     }
+  }
+  const slug = yardOfMark(app, wanted);
+  if (slug) {
+    window.location.hash = path('back', slug);
+    return true;
   }
   app.announce(app.say('code-not-here'));
   document.getElementById('trouble').hidden = false;

@@ -23,6 +23,63 @@ const done = (app, form) => {
   app.render();
 };
 
+/** In kg, or null where it is none. */
+function mass(app, input) {
+  const value = number(input.value);
+  return value === null ? null : value / app.index.mass.per_kg;
+}
+
+/** Of a hive on its scale: one reading more of its curve. */
+async function weighed(app, form) {
+  const kg = mass(app, form.elements.first);
+  const { unit, per_kg: perKg } = app.index.mass;
+  if (kg === null || kg < 5 || kg > 400)
+    return trouble(app, 'weight-range', { least: Math.ceil(5 * perKg), most: Math.floor(400 * perKg), unit });
+  const { hive, code } = form.dataset;
+  const slug = app.route()[1];
+  const words = app.say('tap-weight', { hive: code, kg: `${form.elements.first.value.trim()} ${unit}` });
+  const kept = await app.keep({ kind: 'weigh', on: hive, yard: slug, hive: code, words, data: { kg, yard: slug } });
+  return kept && done(app, form);
+}
+
+/** The stores that a weight comes to, as the core says; what it refuses is said before anything is kept. */
+async function lifted(app, form) {
+  const { how, first, second, bees } = form.elements;
+  const isWhole = how.value === 'whole';
+  const kgs = isWhole ? [mass(app, first)] : [mass(app, first), mass(app, second)];
+  const frames = number(bees.value);
+  if (kgs.includes(null) || frames === null) return trouble(app, isWhole ? 'heft-whole' : 'heft-sides');
+  const { hive, code } = form.dataset;
+  const slug = app.route()[1];
+  const { boxes } = app.sheet(slug).hives.find((one) => one.id === hive);
+  const answer = await app.judge.heft({
+    how: how.value,
+    readings: kgs.map((kg) => ({ kg })),
+    boxes: boxes.filter((box) => !box.fresh).map((box) => ({ empty_mass_kg: box.kind.empty_mass_kg })),
+    frames_of_bees: frames,
+  });
+  const { unit, per_kg: perKg } = app.index.mass;
+  const shown = (kg) => `${Math.max(0, Math.round(kg * perKg))} ${unit}`;
+  if (answer?.error) return refused(app, answer.error, shown);
+  const words = answer
+    ? app.say('tap-heft', {
+        hive: code,
+        stores: shown(answer.stores_kg),
+        from: shown(answer.stores_kg - 1.2816 * answer.sd_kg),
+        to: shown(answer.stores_kg + 1.2816 * answer.sd_kg),
+      })
+    : app.say('tap-weight', { hive: code, kg: shown(kgs.reduce((sum, kg) => sum + kg, 0)) });
+  const data = { how: how.value, first_kg: kgs[0], second_kg: kgs[1] ?? null, frames_of_bees: frames };
+  const kept = await app.keep({ kind: 'heft', on: hive, yard: slug, hive: code, words, data });
+  if (kept) app.announce(words);
+  return kept && done(app, form);
+}
+
+function refused(app, { sentence, figures }, shown) {
+  const words = Object.entries(figures).map(([name, value]) => [name, name.endsWith('_kg') ? shown(value) : value]);
+  return trouble(app, sentence, Object.fromEntries(words));
+}
+
 const RANGES = { water: [10, 30], brix: [58, 90], nd: [1.44, 1.52] };
 
 export const forms = {
@@ -42,19 +99,7 @@ export const forms = {
     });
     return kept && done(app, form);
   },
-  async weigh(app, form) {
-    const value = number(form.elements.kg.value);
-    const kg = value === null ? null : value / app.index.mass.per_kg;
-    const most = Math.floor(400 * app.index.mass.per_kg);
-    const least = Math.ceil(5 * app.index.mass.per_kg);
-    if (kg === null || kg < 5 || kg > 400)
-      return trouble(app, 'weight-range', { least, most, unit: app.index.mass.unit });
-    const { hive, code } = form.dataset;
-    const slug = app.route()[1];
-    const words = app.say('tap-weight', { hive: code, kg: `${value} ${app.index.mass.unit}` });
-    const kept = await app.keep({ kind: 'weigh', on: hive, yard: slug, hive: code, words, data: { kg, yard: slug } });
-    return kept && done(app, form);
-  },
+  heft: (app, form) => (form.elements.how.value === 'scale' ? weighed(app, form) : lifted(app, form)),
   async boxOn(app, form) {
     const { hive, code } = form.dataset;
     const kind = form.elements.kind.value;

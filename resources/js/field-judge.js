@@ -33,20 +33,30 @@ export class Judge {
     }
   }
 
+  /** Resolves to what an entry point of the core answers. */
+  ask(door, question) {
+    this.count += 1;
+    const id = this.count;
+    return new Promise((resolve) => {
+      this.asked.set(id, resolve);
+      this.worker.postMessage({ id, door, question: JSON.stringify(question) });
+    });
+  }
+
   /** The boxes of a hive as the core judges them, by id; null where it cannot now. */
   async hive(question) {
     if (!this.version) return null;
     const { now, ...rest } = question;
     const key = JSON.stringify(rest);
     if (!this.known.has(key)) {
-      this.count += 1;
-      const id = this.count;
-      const answer = await new Promise((resolve) => {
-        this.asked.set(id, resolve);
-        this.worker.postMessage({ id, sheet: JSON.stringify({ now, ...rest }) });
-      });
+      const answer = await this.ask('hive', { now, ...rest });
       this.known.set(key, answer.boxes ? new Map(answer.boxes.map((box) => [box.id, box])) : null);
     }
     return this.known.get(key);
+  }
+
+  /** A hive's stores by its weight, or what is wrong with it; null where it cannot be said now. */
+  async heft(question) {
+    return this.version ? this.ask('heft', question) : null;
   }
 }

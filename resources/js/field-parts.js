@@ -15,8 +15,8 @@ export function worthALook(sheet) {
     .sort((a, b) => b.box.verdict.kg_in_doubt - a.box.verdict.kg_in_doubt);
 }
 
-export const button = (act, label, more = '') =>
-  `<button type="button" class="btn" data-do="${act}" ${more}>${label}</button>`;
+export const button = (act, label, more = '', kind = '') =>
+  `<button type="button" class="btn ${kind}" data-do="${act}" ${more}>${label}</button>`;
 
 export const head = (app, back, title, sub = '') => `<header class="fs-head">
   <a class="fs-back" href="${back}" aria-label="${esc(app.say('back'))}">‹</a>

@@ -11,8 +11,8 @@ const RETRY_MS = 4000;
 const cookie = (name) => decodeURIComponent(document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1] ?? '');
 
 /** What two taps must share for the later one to wait for the earlier one's question. */
-export const about = (tap) =>
-  tap.kind === 'frame' ? `frame ${tap.on} ${tap.data.slot}` : `${tap.kind} ${tap.on} ${tap.data.what ?? ''}`;
+export const about = ({ kind, on, data }) =>
+  `${kind} ${on} ${data.slot ?? data.frame ?? data.thing ?? data.what ?? ''}`;
 
 export class Queue {
   /** tells(what): 'kept', 'sent', 'asked', 'away', 'signed-out', 'gone', 'full' */
@@ -190,14 +190,14 @@ export class Queue {
       }
     }
     this.taps = this.taps.filter((one) => one !== tap);
-    const held = this.held?.(tap.yard);
-    if (held) {
+    const changed = this.held?.(tap) ?? [];
+    for (const held of changed) {
       apply(held.sheet, tap, todayOf(held));
       // It is no longer what the server sent.
       held.tag = null;
       for (const [slot, version] of Object.entries(versions ?? {})) this.setVersion(held, tap, Number(slot), version);
     }
-    await this.store.settle(tap, held, later);
+    await this.store.settle(tap, changed, later);
   }
 
   setVersion(held, tap, slot, version) {

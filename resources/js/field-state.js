@@ -25,13 +25,32 @@ const tapsOf = (box) => {
 /** The frames seen today, as painted, by slot: stored ones and tapped ones. */
 export function paintedToday(box, today) {
   const frames = new Map();
-  if (box.look?.on === today) box.painted.forEach((frame) => frames.set(frame.slot, frame));
+  if (box.look?.on === today) box.painted.forEach((frame) => !frame.gone && frames.set(frame.slot, frame));
   (box.taps?.frames ?? []).forEach((frame) => frames.set(frame.slot, { ...frames.get(frame.slot), ...frame }));
   return frames;
 }
 
+/** A frame left a slot, or a wet one came into it: what was seen there is no longer there. */
+function moveFrame(box, slot, isGap) {
+  const taps = tapsOf(box);
+  const isElsewhere = (frame) => frame.slot !== slot;
+  if (taps.frames) taps.frames = taps.frames.filter(isElsewhere);
+  box.painted = box.painted.map((frame) => (isElsewhere(frame) ? frame : { ...frame, gone: true }));
+  taps.moved = [...(taps.moved ?? []).filter(isElsewhere), { slot }];
+  setGap(box, slot, isGap);
+}
+
+function setGap(box, slot, isGap) {
+  const others = box.gap_slots.filter((one) => one !== slot);
+  box.gap_slots = isGap ? [...others, slot] : others;
+  box.gaps = box.gap_slots.length;
+}
+
 function setFrame(box, frame) {
   const taps = tapsOf(box);
+  // Where something is painted, there is a frame.
+  if (taps.moved) taps.moved = taps.moved.filter((one) => one.slot !== frame.slot);
+  setGap(box, frame.slot, false);
   const before = (taps.frames ?? []).find((one) => one.slot === frame.slot);
   const others = (taps.frames ?? []).filter((one) => one !== before);
   taps.frames = [...others, { version: before?.version, ...frame }];
@@ -90,10 +109,40 @@ const changes = {
     if (hive) hive.excluder = tap.data.excluder;
   },
   tick(sheet, tap) {
-    const row = sheet.day.find((one) => one.id === tap.on);
-    if (row) row[tap.data.what] = tap.data.done;
+    const rows = (sheet.days ?? []).flatMap((day) => day.hives).flatMap((hive) => hive.rows);
+    rows
+      .filter((row) => row.item === tap.on && row.what === tap.data.what)
+      .forEach((row) => {
+        row.done = tap.data.done;
+      });
+  },
+  load(sheet, tap) {
+    const day = (sheet.days ?? []).find((one) => one.on === tap.data.day);
+    const item = day?.load.find((one) => one.thing === tap.data.thing);
+    if (item) item.done = tap.data.done;
+  },
+  'frame-off'(sheet, tap, today) {
+    const box = boxOf(sheet, tap.on);
+    if (!box) return;
+    const { slot, mark } = tap.data;
+    moveFrame(box, slot, true);
+    const given = givenToday(sheet, today);
+    sheet.marks = { ...sheet.marks, today, given: [...given, { box: tap.on, slot, mark }] };
+  },
+  'frame-back'(sheet, tap) {
+    const frame = sheet.wet?.find((one) => one.id === tap.data.frame);
+    if (!frame) return;
+    sheet.wet = sheet.wet.filter((one) => one !== frame);
+    const box = boxOf(sheet, frame.box);
+    if (box && frame.slot) moveFrame(box, frame.slot, false);
   },
 };
+
+/** Marks that were given today: they are numbered on. */
+export const givenToday = (sheet, today) => (sheet.marks?.today === today ? sheet.marks.given : []);
+
+/** What is loaded for a day is the same in all its yards. */
+export const isOf = (tap, slug) => tap.yard === slug || tap.kind === 'load';
 
 /** The sheet with a tap on it; the one given stays as it is only where it was copied before. */
 export function apply(sheet, tap, today) {
@@ -105,7 +154,7 @@ export function apply(sheet, tap, today) {
 export function standing(held, taps) {
   const today = todayOf(held);
   const sheet = structuredClone(held.sheet);
-  taps.filter((tap) => tap.yard === held.slug && tap.state !== 'refused').forEach((tap) => apply(sheet, tap, today));
+  taps.filter((tap) => isOf(tap, held.slug) && tap.state !== 'refused').forEach((tap) => apply(sheet, tap, today));
   return sheet;
 }
 
@@ -144,6 +193,8 @@ export const isTapped = (hive) => hive.boxes.some((box) => box.taps && Object.ke
 export function facesOf(box, slot, today) {
   const painted = paintedToday(box, today).get(slot);
   if (painted) return { a: painted.a, b: painted.b, seen: !painted.glanced, glanced: painted.glanced, today: true };
+  const isMoved = box.taps?.moved?.some((one) => one.slot === slot);
+  if (isMoved) return { a: emptyFace(), b: emptyFace(), seen: true, glanced: false, today: false };
   const before = box.look?.frames.find((frame) => frame.slot === slot);
   if (before) return { a: before.a, b: before.b, seen: !before.glanced, glanced: before.glanced, today: false };
   const guess = box.verdict.slots.find((one) => one.slot === slot);

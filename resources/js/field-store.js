@@ -62,11 +62,11 @@ export class Store {
   }
 
   /** A tap that the server has is part of the sheet from then on: both in one. */
-  async settle(tap, held, later) {
+  async settle(tap, changed, later) {
     const tx = this.db.transaction(['taps', 'sheets'], 'readwrite', STRICT);
     tx.objectStore('taps').delete(tap.seq);
     for (const other of later) tx.objectStore('taps').put(other);
-    if (held) tx.objectStore('sheets').put(held);
+    for (const held of changed) tx.objectStore('sheets').put(held);
     await tx.done;
   }
 

@@ -3,6 +3,7 @@ import { ago, coreWords, keptWords, theirWords } from './field-words.js';
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
 import { hiveOf, standingOf } from './field-state.js';
 import { boxPath, lookPath } from './field-box.js';
+import { dayLinks, openTicks } from './field-day.js';
 import {
   button,
   go,
@@ -45,6 +46,7 @@ export function yards(app) {
       )}${drop}</div></li>`;
     })
     .join('');
+  const days = dayLinks(app);
   const size = app.say('held', { n: app.sheets.size, kb: app.heldKb() });
   return `<header class="fs-head"><a class="fs-back" href="/" aria-label="${esc(app.say('leave'))}">‹</a>
     <h1>${esc(app.say('yards'))}</h1><a class="fs-kept" href="#/kept">${keptWords(app)}</a></header>
@@ -52,6 +54,7 @@ export function yards(app) {
       <input id="code" name="code" maxlength="200" autocomplete="off" autocapitalize="characters">
       <button class="btn">${esc(app.say('open'))}</button>
       <label class="btn fs-file">${esc(app.say('scan'))}<input type="file" accept="image/*" capture="environment" data-scan></label></form>
+    ${days === '' ? '' : `<ul class="fs-list">${days}</ul>`}
     ${rows === '' ? `<p>${esc(app.say('no-yards'))} <a class="link" href="/yards">${esc(app.say('make-yard'))}</a></p>` : `<ul class="fs-list">${rows}</ul>`}
     <p class="soft">${esc(size)}</p>
     <fieldset class="fs-set"><legend>${esc(app.say('settings'))}</legend>
@@ -60,6 +63,9 @@ export function yards(app) {
     <p class="soft">${esc(coreWords(app))}</p>
     ${app.opensOffline ? '' : `<p class="soft">${esc(app.say('no-worker'))}</p>`}`;
 }
+
+const tab = (app, where, slug, count) =>
+  `<a class="btn" href="${path(where, slug)}">${esc(app.say(where === 'day' ? 'day' : 'back-title'))}${count ? ` (${count})` : ''}</a>`;
 
 export function yard(app, slug) {
   const sheet = app.sheet(slug);
@@ -96,7 +102,8 @@ export function yard(app, slug) {
     <nav class="fs-tabs" aria-label="${esc(app.say('in-yard'))}">
       <a class="btn" href="${path('list', slug)}">${esc(app.say('read-out'))}</a>
       <a class="btn" href="${path('signs', slug)}">${esc(app.say('signs'))}</a>
-      <a class="btn" href="${path('day', slug)}">${esc(app.say('day'))}${sheet.day.length ? ` (${sheet.day.length})` : ''}</a></nav>
+      ${tab(app, 'day', slug, openTicks(sheet))}
+      ${sheet.wet?.length ? tab(app, 'back', slug, sheet.wet.length) : ''}</nav>
     ${sheet.hives.length ? thumb(app, go(href, esc(next ? app.say('open-hive', { hive: next.hive.code }) : app.say('first-hive')))) : ''}`;
 }
 
@@ -126,7 +133,9 @@ export function hive(app, slug, code) {
     ? `<a class="btn" href="${path('yard', slug, before.code)}" aria-label="${esc(app.say('previous-hive', { hive: before.code }))}">‹ ${esc(before.code)}</a>`
     : '';
   const queen = [it.queen, it.meant].filter(Boolean).map(esc).join(' · ');
-  const mine = app.queue.taps.filter((tap) => tap.hive === it.code && ['note', 'photo', 'weigh'].includes(tap.kind));
+  const mine = app.queue.taps.filter(
+    (tap) => tap.hive === it.code && ['note', 'photo', 'weigh', 'heft'].includes(tap.kind),
+  );
   return `${head(app, path('yard', slug), esc(it.code), queen)}
     ${it.notes ? `<p class="fs-say">${esc(it.notes)}</p>` : ''}
     <ul class="fs-stack">${rows}</ul>
@@ -136,8 +145,7 @@ export function hive(app, slug, code) {
         <textarea id="note" name="text" maxlength="500" rows="2"></textarea><button class="btn">${esc(app.say('keep-note'))}</button></form>
       <div class="fs-two">${button('queen', esc(app.say('queen-seen')), `data-hive="${it.id}" data-code="${esc(it.code)}"`)}
         <label class="btn fs-file">${esc(app.say('photo'))}<input type="file" accept="image/*" capture="environment" data-photo data-hive="${it.id}" data-code="${esc(it.code)}"></label></div>
-      <form data-weigh data-hive="${it.id}" data-code="${esc(it.code)}"><label for="kg">${esc(app.say('weight', { unit: app.index.mass.unit }))}</label>
-        <input id="kg" name="kg" inputmode="decimal" autocomplete="off"><button class="btn">${esc(app.say('keep-weight'))}</button></form>
+      ${weighForm(app, it)}
       <form data-box-on data-hive="${it.id}" data-code="${esc(it.code)}"><label for="kind">${esc(app.say('put-on'))}</label>
         <select id="kind" name="kind">${kindChoices(app, it)}</select>
         <select name="put_on" aria-label="${esc(app.say('put-on-how'))}">${Object.entries(app.index.put_on)
@@ -146,6 +154,23 @@ export function hive(app, slug, code) {
         <button class="btn">${esc(app.say('put-on'))}</button></form>
       ${button('excluder', esc(app.say(it.excluder ? 'excluder-out' : 'excluder-in')), `data-hive="${it.id}" data-code="${esc(it.code)}" data-is="${it.excluder}"`)}</details>
     ${thumb(app, main, beside)}`;
+}
+
+/** Set on a scale, or lifted at its sides: what it weighs, and the stores that it comes to. */
+function weighForm(app, hive) {
+  const ways = Object.entries(app.index.weighings).map(
+    ([key, words]) =>
+      `<option value="${key}" ${key === 'both-sides' && !hive.scale ? 'selected' : ''}>${esc(words)}</option>`,
+  );
+  const scale = `<option value="scale" ${hive.scale ? 'selected' : ''}>${esc(app.say('on-its-scale'))}</option>`;
+  const { unit } = app.index.mass;
+  const field = (name, label) =>
+    `<label for="${name}">${esc(label)}</label><input id="${name}" name="${name}" inputmode="decimal" autocomplete="off">`;
+  return `<form data-heft data-hive="${hive.id}" data-code="${esc(hive.code)}">
+    <label for="how">${esc(app.say('weight'))}</label><select id="how" name="how">${scale}${ways.join('')}</select>
+    ${field('first', app.say('reading', { unit }))}
+    <div class="fs-more-heft">${field('second', app.say('second-reading', { unit }))}${field('bees', app.say('frames-of-bees'))}</div>
+    <button class="btn">${esc(app.say('keep-weight'))}</button></form>`;
 }
 
 function kindChoices(app, hive) {
@@ -200,20 +225,6 @@ export function signs(app, slug) {
     <section class="fs-timer"><h2>${esc(app.say('robbing'))}</h2><p>${esc(app.say('robbing-how'))}</p>
       <p class="fs-clock" role="timer" aria-live="off" data-clock>–</p>${button('timer', esc(app.say('timer-start')), `data-slug="${esc(slug)}"`)}</section>
     <h2>${esc(app.say('signs-seen'))}</h2><div class="fs-choices">${rows}</div>`;
-}
-
-export function day(app, slug) {
-  const sheet = app.sheet(slug);
-  if (!sheet) return missing(app, 'yard-gone');
-  const rows = sheet.day
-    .map((row) => {
-      const tick = (what, on) =>
-        `<button type="button" class="btn fs-tick" data-do="tick" data-item="${row.id}" data-hive="${esc(row.hive)}" data-what="${what}" aria-pressed="${row[what]}" data-f="${what}-${row.id}">${esc(app.say(what))} ${esc(on)}</button>`;
-      return `<li><b>${esc(row.hive)}</b> ${esc(row.mark)}<div class="fs-two">${row.boards ? tick('placed', row.on) : ''}${tick('collected', row.in)}</div></li>`;
-    })
-    .join('');
-  return `${head(app, path('yard', slug), esc(sheet.name), esc(app.say('day')))}
-    ${rows === '' ? `<p>${esc(app.say('no-day'))}</p>` : `<p class="soft">${esc(app.say('lift-caution'))}</p><ul class="fs-list">${rows}</ul>`}`;
 }
 
 /** Everything that waits here, and what its person is asked about. */

@@ -39,6 +39,7 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
         Route::get('/batches/{batch}/trace.pdf', [LabelController::class, 'trace'])->name('trace');
         Route::get('/fills/{fill}/labels.pdf', [LabelController::class, 'labels'])->name('labels');
         Route::get('/equipment', [EquipmentController::class, 'show'])->name('equipment');
+        Route::get('/buckets/{bucket}', [BucketController::class, 'show'])->name('bucket');
         Route::get('/{lot}', [HoneyRoomController::class, 'show'])->name('lot');
     });
 

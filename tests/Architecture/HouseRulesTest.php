@@ -30,7 +30,7 @@ final class HouseRulesTest extends TestCase
         'Rounds' => ['Clearing', 'Numerics'],
         'Rotor' => ['Numerics'],
         'Drying' => ['Numerics'],
-        'Sheet' => ['Calibration', 'Comb', 'Moisture', 'Ripeness'],
+        'Sheet' => ['Calibration', 'Comb', 'Moisture', 'Reserve', 'Ripeness'],
         'Spin' => ['Rotor', 'Viscosity'],
         'Viscosity' => ['Comb', 'Numerics'],
         'Yields' => ['Numerics'],

@@ -164,15 +164,19 @@ abstract class FieldTestCase extends BrowserTestCase
             const [a, b, c] = arguments;
             const done = arguments[arguments.length - 1];
             const token = () => decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1]);
+            const key = () => "0" + Array.from({length: 25}, () =>
+                "0123456789ABCDEFGHJKMNPQRSTVWXYZ"[Math.floor(Math.random() * 32)]).join("");
             const send = (method, url, body) => fetch(url, {
                 method,
-                headers: {"Content-Type": "application/json", Accept: "application/json", "X-XSRF-TOKEN": token()},
+                headers: {
+                    "Content-Type": "application/json",
+                    Accept: "application/json",
+                    "X-XSRF-TOKEN": token(),
+                    "Idempotency-Key": key(),
+                },
                 body: JSON.stringify(body),
             });
-            const tap = (kind, on, data, version) => {
-                const id = Array.from({length: 26}, () => "0123456789ABCDEFGHJKMNPQRSTVWXYZ"[Math.floor(Math.random() * 32)]);
-                return {id: "0" + id.join("").slice(1), kind, on, at: Date.now(), data, version};
-            };
+            const tap = (kind, on, data, version) => ({id: key(), kind, on, at: Date.now(), data, version});
             const sendTaps = (...taps) => send("POST", "/field/taps", {
                 sent_at: Date.now(), operation: marjoramField.store.who.operation, taps,
             }).then((answer) => answer.json());
@@ -182,5 +186,17 @@ abstract class FieldTestCase extends BrowserTestCase
     protected function howMany(string $css): int
     {
         return count(self::$browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function assertTargets(string $page): void
+    {
+        $small = self::$browser->executeScript('
+            const seen = (one) => one.offsetParent !== null && !one.closest(".fs-file") && !one.closest("p");
+            return [...document.querySelectorAll("#field a, #field button, #field input:not([type=file]), #field select")]
+                .filter(seen)
+                .map((one) => [one.textContent.trim() || one.id, one.getBoundingClientRect()])
+                .filter(([, box]) => box.height < 47.5 || box.width < 30)
+                .map(([words, box]) => `${words}: ${Math.round(box.width)} x ${Math.round(box.height)}`);');
+        self::assertSame([], $small, $page);
     }
 }

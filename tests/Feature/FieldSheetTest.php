@@ -23,16 +23,15 @@ use App\YardState\YardReader;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Marjoram\Core\Numerics\SeededRandom;
-use Marjoram\Core\Sheet\HiveSheet;
 use Marjoram\Core\Sheet\SheetVerdict;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** What a phone takes into the yard, and what becomes of what it brings back. */
 final class FieldSheetTest extends FeatureTestCase
 {
-    private const DAY_MS = 86400000.0;
+    use TapsOfAPhone;
 
-    private string $operation = '';
+    private const DAY_MS = 86400000.0;
 
     protected function setUp(): void
     {
@@ -380,8 +379,9 @@ final class FieldSheetTest extends FeatureTestCase
             'hive_id' => $place->hive_id,
             'box_id' => $place->box_id,
         ]);
-        $row = collect($this->getJson('/field/yards/ekbacken')->json('day'))->firstWhere('id', $item->id);
-        self::assertSame([true, false, false], [$row['boards'], $row['placed'], $row['collected']]);
+        $rows = $this->getJson('/field/yards/ekbacken')->json('days.*.hives.*.rows');
+        $row = collect(array_merge([], ...$rows))->firstWhere('item', $item->id);
+        self::assertSame(['placed', false], [$row['what'], $row['done']]);
         $tick = $this->sendTaps([$this->tap('tick', $item->id, ['what' => 'placed', 'done' => true])])[0];
         self::assertSame('kept', $tick['state'], $tick['message']);
         self::assertNotNull($item->refresh()->placed_at);
@@ -399,20 +399,6 @@ final class FieldSheetTest extends FeatureTestCase
 
     /**
      * @param  array<string, mixed>  $sheet
-     * @param  array<string, mixed>  $hive
-     * @return list<array<string, mixed>>
-     */
-    private function judged(array $sheet, array $hive, string $today = '2026-08-04'): array
-    {
-        $question = array_intersect_key($sheet, array_flip(['now', 'policy', 'can_rearrange', 'dry_room', 'flow', 'eye']));
-        $question += ['today' => $today, 'excluder' => $hive['excluder'], 'boxes' => $hive['boxes']];
-        $json = (new HiveSheet)->answer((string) json_encode($question, JSON_PRESERVE_ZERO_FRACTION));
-
-        return json_decode($json, true)['boxes'] ?? self::fail($json);
-    }
-
-    /**
-     * @param  array<string, mixed>  $sheet
      * @return array{array<string, mixed>, array<string, mixed>} hive and super
      */
     private function superToLookAt(array $sheet): array
@@ -425,42 +411,6 @@ final class FieldSheetTest extends FeatureTestCase
             }
         }
         self::fail('No super is to be looked at.');
-    }
-
-    /** @return array<string, mixed> */
-    private static function frame(int $slot, float $capped): array
-    {
-        $face = ['capped' => $capped, 'open' => 0.0, 'brood' => 0.0, 'pollen' => 0.0];
-
-        return ['slot' => $slot, 'a' => $face, 'b' => $face];
-    }
-
-    /**
-     * @param  array<string, mixed>  $data
-     * @return array<string, mixed>
-     */
-    private function tap(string $kind, string $on, array $data, float $agoMs = 0.0, ?int $version = null): array
-    {
-        return [
-            'id' => (string) Str::ulid(),
-            'kind' => $kind,
-            'on' => $on,
-            'at' => 3600000.0 - $agoMs,
-            'data' => $data,
-        ] + ($version === null ? [] : ['version' => $version]);
-    }
-
-    /**
-     * By a phone whose clock stands at an hour past 1970.
-     *
-     * @param  list<mixed>  $taps
-     * @return list<array<string, mixed>>
-     */
-    private function sendTaps(array $taps): array
-    {
-        $body = ['sent_at' => 3600000.0, 'operation' => $this->operation, 'taps' => $taps];
-
-        return $this->postJson('/field/taps', $body)->assertOk()->json('answers');
     }
 
     private static function jpeg(): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Day\DaySheet;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Hive;
@@ -28,6 +27,7 @@ use App\Support\Fields;
 use App\Support\Units\Formatter;
 use App\YardState\Digest\HiveDigest;
 use App\YardState\Digest\SuperDigest;
+use App\YardState\Visits\DaySheet;
 use App\YardState\Winter\WinterReader;
 use App\YardState\YardReader;
 use DateTimeImmutable;

@@ -7,6 +7,7 @@ namespace App\Field\Sheets;
 use App\Models\FrameLook;
 use App\Operation\Policy;
 use App\YardState\BoxState;
+use App\YardState\Frames\FrameMarks;
 use App\YardState\Looks\Look;
 use App\YardState\Looks\NotedReading;
 use DateTimeZone;
@@ -24,6 +25,7 @@ final readonly class BoxSheet
      * @return array<string, mixed>
      */
     public static function of(
+        string $hive,
         BoxState $box,
         ?string $emptySince,
         Policy $policy,
@@ -36,6 +38,7 @@ final readonly class BoxSheet
         return [
             'id' => $box->id,
             'mark' => $box->mark,
+            'frame_mark' => FrameMarks::ofBox($hive, $box),
             'super' => $box->isSuper(),
             'number' => $box->number,
             'name' => $box->name(),
@@ -61,7 +64,10 @@ final readonly class BoxSheet
             'gaps' => count($box->look->gaps),
             'gap_slots' => $box->look->gaps,
             'look' => $box->look->id === null && $box->look->frames === [] ? null : self::look($box->look, $zone),
-            'painted' => $painted->map(self::painted(...))->values()->all(),
+            'painted' => $painted
+                ->map(static fn (FrameLook $one): array => self::painted($one, $box->look->frames[$one->slot] ?? null))
+                ->values()
+                ->all(),
             'decision' => $box->decision === null ? null : [
                 'id' => $box->decision->id,
                 'choice' => $box->decision->comesOff ? 'take' : 'stay',
@@ -105,8 +111,11 @@ final readonly class BoxSheet
         ];
     }
 
-    /** @return array<string, mixed> as it was painted, without the correction of an eye */
-    private static function painted(FrameLook $frame): array
+    /**
+     * @param  ?Frame  $now  what is known of its slot
+     * @return array<string, mixed> as it was painted, without the correction of an eye
+     */
+    private static function painted(FrameLook $frame, ?Frame $now): array
     {
         return [
             'slot' => $frame->slot,
@@ -114,6 +123,8 @@ final readonly class BoxSheet
             'b' => self::face($frame->b),
             'glanced' => $frame->glanced,
             'version' => $frame->version,
+            // It went out since: what was painted there is no longer there.
+            'gone' => $now?->gone === true,
         ];
     }
 

@@ -57,6 +57,7 @@ final readonly class SheetController
             'core' => CoreBundle::version(),
             'signs' => Choices::signs(),
             'put_on' => array_intersect_key(Choices::putOn(), array_flip(BoxPlace::PUT_ON)),
+            'weighings' => Choices::weighings(),
             'kinds' => array_map(static fn (BoxKind $kind): string => $kind->name, $this->kinds->all()),
             'yards' => $this->yards->apiaries()->map($this->yard(...))->values()->all(),
         ]);

@@ -6,8 +6,6 @@ namespace App\Field\Sheets;
 
 use App\Models\Apiary;
 use App\Models\BoxPlace;
-use App\Models\Clearing;
-use App\Models\ClearingSuper;
 use App\Models\Eye;
 use App\Models\FrameLook;
 use App\Models\HiveScale;
@@ -24,10 +22,14 @@ use Illuminate\Support\Facades\Auth;
 final readonly class YardSheets
 {
     /** Raised where a phone that holds an older one could not read a newer one. */
-    public const FORMAT = 1;
+    public const FORMAT = 2;
 
-    public function __construct(private CurrentOperation $current, private YardReader $yards)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private YardReader $yards,
+        private DaySheets $days,
+        private FrameSheets $frames,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -57,7 +59,9 @@ final readonly class YardSheets
             'flow' => $yard->flow->forRipeness()->value,
             'eye' => $this->eye(),
             'hives' => $this->hives($yard, $policy),
-            'day' => $this->day($apiary),
+            'days' => $this->days->of($apiary),
+            'marks' => $this->frames->marks($yard),
+            'wet' => $this->frames->wet($apiary, $yard),
         ];
     }
 
@@ -94,6 +98,7 @@ final readonly class YardSheets
                 'scale' => in_array($hive->id, $scales, true),
                 'boxes' => array_map(
                     static fn (BoxState $box): array => BoxSheet::of(
+                        $hive->code,
                         $box,
                         $empty[$box->id] ?? null,
                         $policy,
@@ -143,39 +148,5 @@ final readonly class YardSheets
         }
 
         return $days;
-    }
-
-    /** @return list<array<string, mixed>> what is to be ticked in this yard */
-    private function day(Apiary $apiary): array
-    {
-        $open = Clearing::open()
-            ->where('apiary_id', $apiary->id)
-            ->with(['items.hive', 'items.box'])
-            ->orderBy('first_on')
-            ->get();
-        $rows = [];
-        foreach ($open as $clearing) {
-            foreach ($clearing->items as $item) {
-                $rows[] = $this->item($clearing, $item);
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @return array<string, mixed> */
-    private function item(Clearing $clearing, ClearingSuper $item): array
-    {
-        return [
-            'id' => $item->id,
-            'hive' => $item->hive->code,
-            'box' => $item->box_id,
-            'mark' => $item->box->mark,
-            'on' => $clearing->first_on->format('Y-m-d'),
-            'in' => $clearing->inOn()->format('Y-m-d'),
-            'boards' => $clearing->method->takesTwoVisits(),
-            'placed' => $item->placed_at !== null,
-            'collected' => $item->collected_at !== null,
-        ];
     }
 }

@@ -13,7 +13,7 @@ final class FieldWords
     /** @return array<string, string> */
     public static function all(): array
     {
-        return self::places() + self::painting() + self::doing() + self::taps() + self::queue() + self::verdicts();
+        return self::places() + self::painting() + self::doing() + TapWords::all() + self::verdicts();
     }
 
     /** @return array<string, string> */
@@ -149,7 +149,13 @@ final class FieldWords
             'queen-seen' => __('Queen seen'),
             'photo' => __('Photo'),
             'no-picture' => __('This file is no picture that can be read.'),
-            'weight' => __('Weight of the whole hive (:unit)'),
+            'weight' => __('Weighed, or lifted'),
+            'on-its-scale' => __('read from its scale'),
+            'reading' => __('Reading, :unit'),
+            'second-reading' => __('Second reading, :unit (not for the whole hive)'),
+            'frames-of-bees' => __('Frames of bees'),
+            'heft-whole' => __('A weight and the frames of bees are numbers: what bees weigh is no honey.'),
+            'heft-sides' => __('Both readings and the frames of bees are numbers: what bees weigh is no honey.'),
             'keep-weight' => __('Keep the weight'),
             'weight-range' => __('A hive weighs :least to :most :unit.'),
             'put-on' => __('Put a super on'),
@@ -167,57 +173,14 @@ final class FieldWords
             'no-day' => __('No clearing is planned in this yard.'),
             'lift-caution' => __('A full super is heavy: lift with two, close to the body, and set it down often.'),
             'placed' => __('Board on'),
+            'placed-done' => __('the board is on'),
             'collected' => __('Taken along'),
-        ];
-    }
-
-    /** @return array<string, string> what a tap says of itself in the list of what is kept */
-    private static function taps(): array
-    {
-        return [
-            'tap-frame' => __(':hive, :box, frame :n: A :a %, B :b %'),
-            'tap-alike' => __(':hive, :box: all like frame :n'),
-            'tap-shake' => __(':hive, :box: :what'),
-            'tap-water' => __(':hive, :box: water reading :value'),
-            'tap-decide' => __(':hive, :box: :what'),
-            'tap-note' => __(':hive: :text'),
-            'tap-queen' => __(':hive: queen seen'),
-            'tap-photo' => __(':hive: photograph'),
-            'tap-weight' => __(':hive: :kg'),
-            'tap-on' => __(':hive: :kind put on'),
-            'tap-off' => __(':hive, :box: taken off'),
-            'tap-excluder-in' => __(':hive: excluder put in'),
-            'tap-excluder-out' => __(':hive: excluder taken out'),
-            'tap-sign' => __('Flow sign: :what'),
-            'tap-tick' => __(':hive: :what'),
-            'tap-untick' => __(':hive: not :what'),
-        ];
-    }
-
-    /** @return array<string, string> */
-    private static function queue(): array
-    {
-        return [
-            'kept-title' => __('Kept here'),
-            'n-kept' => __(':n kept here'),
-            'n-asked' => __(':n to be asked'),
-            'all-sent' => __('all sent'),
-            'no-network' => __('no network'),
-            'signed-out' => __('Your session ended. Nothing is lost: sign in again, and it is sent.'),
-            'signed-out-short' => __('signed out'),
-            'asked' => __('You are asked'),
-            'waiting' => __('Waiting to be sent'),
-            'nothing-waits' => __('Nothing waits.'),
-            'send-now' => __('Send now'),
-            'send-again' => __('Send again'),
-            'throw' => __('Throw away'),
-            'take-mine' => __('Mine stands'),
-            'take-theirs' => __('Theirs stands'),
-            'conflict' => __(':by was there first (:when): :theirs. You have: :mine.'),
-            'faces-are' => __('A :a, B :b capped'),
-            'may-not' => __('Your role in this operation reads only: nothing was kept.'),
-            'full' => __('The phone’s storage is full: this was not kept. Take a yard off the phone, or send first.'),
-            'cannot-keep' => __('This browser does not let anything be kept (private mode?): nothing you tap would last. Use the pages instead.'),
+            'collected-done' => __('on the truck'),
+            'look-before' => __('Look first: not ripe when last seen: :boxes.'),
+            'to-load' => __('To load'),
+            'loaded-of' => __(':n of :of loaded'),
+            'stops' => __('Where it goes'),
+            'day-gone' => __('Nothing is planned for this day in the yards that are on this phone.'),
         ];
     }
 

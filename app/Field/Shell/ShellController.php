@@ -26,6 +26,8 @@ final class ShellController
         'field-app.js',
         'field-acts.js',
         'field-box.js',
+        'field-day.js',
+        'field-frames.js',
         'field-find.js',
         'field-forms.js',
         'field-parts.js',

@@ -31,6 +31,9 @@ enum TapKind: string
     /** on a hive that stands on a scale: kg, yard */
     case Weigh = 'weigh';
 
+    /** on a hive that is lifted or set on a scale for its stores: how, first_kg, second_kg, frames_of_bees */
+    case Heft = 'heft';
+
     /** on a yard: seen */
     case Sign = 'sign';
 
@@ -40,9 +43,18 @@ enum TapKind: string
     /** on a box */
     case BoxOff = 'box-off';
 
+    /** on a box, a frame of it for its honey: yard, f (its mark and slot), slot, colour, number */
+    case FrameOff = 'frame-off';
+
+    /** on a lot, a wet frame of it home: frame */
+    case FrameBack = 'frame-back';
+
     /** on a hive: excluder */
     case Excluder = 'excluder';
 
     /** on a super of a clearing: what, done */
     case Tick = 'tick';
+
+    /** on an operation: day, thing, done */
+    case Load = 'load';
 }

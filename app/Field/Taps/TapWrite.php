@@ -36,10 +36,26 @@ final readonly class TapWrite
             TapKind::Decide => self::post('assess.decisions.store', $box, self::only($tap, 'choice', 'note', 'was')),
             TapKind::Note => self::post('field.notes.store', $hive, self::only($tap, 'what', 'text', 'box')),
             TapKind::Photo => self::post('field.photos.store', $hive, self::only($tap, 'jpeg', 'text', 'box')),
+            TapKind::Heft => self::post('winter.weighings.store', $hive, [
+                'first' => self::mass($tap, 'first_kg', $format),
+                'second' => self::mass($tap, 'second_kg', $format),
+            ] + self::only($tap, 'how', 'frames_of_bees')),
+            TapKind::FrameOff => self::post('frames.take', ['apiary' => $tap->text('yard')], [
+                'f' => [$tap->text('f')],
+            ] + self::only($tap, 'colour', 'number')),
+            TapKind::FrameBack => self::post('frames.return', ['lot' => $tap->on], [
+                'frames' => [$tap->text('frame')],
+                'to' => 'home',
+            ]),
+            TapKind::Load => self::put(
+                'clear.day.load',
+                ['day' => $tap->text('day')],
+                self::only($tap, 'thing', 'done'),
+            ),
             TapKind::Weigh => self::post('watch.weights.store', ['apiary' => $tap->text('yard')], [
                 'hive' => $tap->on,
                 'at' => $current->now()->format('Y-m-d\TH:i'),
-                'weight' => round($format->massValue($tap->number('kg') ?? 0.0), 3),
+                'weight' => self::mass($tap, 'kg', $format) ?? 0.0,
             ]),
             TapKind::Sign => self::post(
                 'watch.signs.store',
@@ -57,6 +73,14 @@ final readonly class TapWrite
     private static function only(Tap $tap, string ...$names): array
     {
         return array_intersect_key($tap->data, array_flip($names));
+    }
+
+    /** In the person's own unit, as a form sends it. */
+    private static function mass(Tap $tap, string $name, Formatter $format): ?float
+    {
+        $kg = $tap->number($name);
+
+        return $kg === null ? null : round($format->massValue($kg), 3);
     }
 
     /** @return array<string, float> in the person's own unit, as a form sends it */

@@ -26,4 +26,20 @@ final readonly class BoxWork
         public bool $byFrame = false,
     ) {
     }
+
+    /** What becomes of it, in two words or three. */
+    public function words(): string
+    {
+        return match ($this->fate) {
+            Fate::Off => match (true) {
+                $this->done => __('on the truck'),
+                $this->byFrame => __('frames off'),
+                $this->lift !== null => __('off: not alone'),
+                default => __('off'),
+            },
+            Fate::Above => __('off later'),
+            Fate::Below => __('below first'),
+            Fate::Stays => __('stays'),
+        };
+    }
 }

@@ -37,6 +37,16 @@ final readonly class Stop
         return array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->places) !== [];
     }
 
+    /** What the truck comes for. */
+    public function aim(): string
+    {
+        return match (true) {
+            ! $this->placesBoards() => __('supers in'),
+            $this->bringsIn() => __('boards on, supers in'),
+            default => __('boards on'),
+        };
+    }
+
     /** @return list<string> how it is done, each said once */
     public function sentences(Wording $say): array
     {

@@ -15,5 +15,5 @@
     <b class="turn">{{ $step->number }}</b>
   @endif
   <b>~{{ $f->kg($row->work->box->honey->grossKg, 0) }}</b>
-  <span class="fate">{{ $row->words() }}</span>
+  <span class="fate">{{ $row->work->words() }}</span>
 </p>

@@ -1,4 +1,4 @@
-<h2>{{ $loop->iteration }}. {{ $stop->apiary()->name }}: @include('day.aim')</h2>
+<h2>{{ $loop->iteration }}. {{ $stop->apiary()->name }}: {{ $stop->aim() }}</h2>
 <p>{{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }}. {{ implode(' ', $stop->sentences($say)) }}</p>
 @if ($stop->belowMin() > 0)
   <p>

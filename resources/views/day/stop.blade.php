@@ -1,7 +1,7 @@
 <section class="blk">
   <div class="hd">
     <h2>
-      {{ $loop->iteration }}. {{ $stop->apiary()->name }}: @include('day.aim')@if ($stop->isDone())
+      {{ $loop->iteration }}. {{ $stop->apiary()->name }}: {{ $stop->aim() }}@if ($stop->isDone())
         ✓
       @endif
     </h2>
@@ -36,7 +36,7 @@
         @foreach ($hive->steps as $step)
           <li class="dayrow">
             <span><b class="turn">{{ $step->number }}</b> <span class="paper" aria-hidden="true">☐</span>
-              @include('day.step')</span>
+              {{ $words->of($hive, $step) }}</span>
             @if ($canTick && $step->super !== null && !$hive->isGone($step))
               <x-tick
                 class="inline noprint"

@@ -105,7 +105,7 @@
     <x-drawing.picture :of="$picture" />
   </section>
   @if ($lot->buckets->isNotEmpty())
-    <details class="astable">
+    <details class="astable" @if ($marked !== null) open @endif>
       <summary>{{ __('the buckets as a table, to correct') }}</summary>
       <table class="table">
         <thead>
@@ -118,7 +118,7 @@
         </thead>
         <tbody>
           @foreach ($lot->buckets as $bucket)
-            <tr>
+            <tr id="bucket-{{ $bucket->number }}" @class(['marked' => $bucket->number === $marked])>
               <td>{{ $bucket->number }}</td>
               <td>
                 @can('record')

@@ -2,12 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Day;
+namespace App\YardState\Visits;
 
-use App\YardState\Visits\Lifted;
-use App\YardState\Visits\LoadItem;
-use App\YardState\Visits\Stop;
-use App\YardState\Visits\Visit;
 use DateTimeImmutable;
 
 /** One day out: the stops in the order of the drive, what is done at each, and what goes on the truck. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Frames;
+namespace App\YardState\Frames;
 
 use App\Models\TakenSuper;
 use App\YardState\BoxState;

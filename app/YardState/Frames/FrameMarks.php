@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Frames;
+namespace App\YardState\Frames;
+
+use App\Models\Apiary;
+use App\YardState\BoxState;
 
 /** Coloured pins or chalk on top bars, numbered: given when frames are taken, read when they return. */
 final class FrameMarks
@@ -10,6 +13,18 @@ final class FrameMarks
     private const BY_HIVE = 'by-hive';
 
     private const COLOURS = ['white', 'yellow', 'red', 'green', 'blue'];
+
+    /** Written on a top bar: where the frame goes back to. */
+    public static function home(string $hive, BoxState $box, int $slot): string
+    {
+        return self::ofBox($hive, $box).$slot;
+    }
+
+    /** The same without the slot. */
+    public static function ofBox(string $hive, BoxState $box): string
+    {
+        return sprintf('%s %s%d/', $hive, $box->isSuper() ? '' : 'B', $box->number);
+    }
 
     /** @return array<string, string> */
     public static function choices(): array
@@ -25,13 +40,19 @@ final class FrameMarks
         ];
     }
 
+    /** What the rule chooses in a yard: those beside one another on the list differ. */
+    public static function usualIn(Apiary $apiary, string $rule): string
+    {
+        return self::usual($rule, Apiary::query()->where('position', '<', $apiary->position)->count());
+    }
+
     /**
      * What the operation's rule chooses.
      *
      * @param  string  $rule  none, yard or hive
      * @param  int  $yard  the yard's place among all, from 0
      */
-    public static function usual(string $rule, int $yard): string
+    private static function usual(string $rule, int $yard): string
     {
         return match ($rule) {
             'yard' => self::COLOURS[$yard % count(self::COLOURS)],

@@ -2,16 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Day;
+namespace App\YardState\Visits;
 
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Operation\CurrentOperation;
 use App\YardState\Drives;
-use App\YardState\Visits\Lifted;
-use App\YardState\Visits\LoadingList;
-use App\YardState\Visits\Stop;
-use App\YardState\Visits\StopReader;
 use DateTimeImmutable;
 use Marjoram\Core\Rounds\Tours;
 use Marjoram\Core\Rounds\Travel;
