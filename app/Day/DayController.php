@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Models\LoadingTick;
+use App\Models\Operation;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
 use App\YardState\Visits\DayReader;
@@ -49,8 +50,15 @@ final readonly class DayController
     /** Sent twice it stays one. */
     public function load(Request $request, string $day): RedirectResponse
     {
+        self::mustBeADay($day);
         $values = $request->validate(['thing' => ['required', 'alpha', 'max:30'], 'done' => ['required', 'boolean']]);
-        $tick = LoadingTick::query()->where('day', $day)->where('thing', $values['thing'])->first();
+        // Of two who load at once the second finds what the first has ticked.
+        Operation::query()->whereKey($this->current->id())->lockForUpdate()->value('id');
+        $tick = LoadingTick::query()
+            ->where('day', $day)
+            ->where('thing', $values['thing'])
+            ->lockForUpdate()
+            ->first();
         if ((bool) $values['done'] && $tick === null) {
             LoadingTick::query()->create(['day' => $day, 'thing' => $values['thing']]);
         } elseif (! (bool) $values['done']) {
@@ -62,8 +70,13 @@ final readonly class DayController
 
     private function read(string $day): DaySheet
     {
-        abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
+        self::mustBeADay($day);
 
         return $this->days->of($day);
+    }
+
+    private static function mustBeADay(string $day): void
+    {
+        abort_unless(checkdate((int) substr($day, 5, 2), (int) substr($day, 8, 2), (int) substr($day, 0, 4)), 404);
     }
 }

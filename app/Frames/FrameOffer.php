@@ -23,12 +23,7 @@ final readonly class FrameOffer
         public bool $ripe,
         public bool $forWinter,
     ) {
-        $this->id = self::idOf($box->mark, $honey->slot);
-    }
-
-    public static function idOf(string $mark, int $slot): string
-    {
-        return "$mark-$slot";
+        $this->id = FrameMarks::idOf($box->mark, $honey->slot);
     }
 
     public function comb(): ?CombNote

@@ -23,16 +23,22 @@ final readonly class HeldFrames
 
     /**
      * @param  ?string  $alsoHive  id of the hive that they go to
+     * @param  bool  $alone  the others stay as they are, whatever somebody does with them
      * @return Collection<array-key, Hive> by id
      *
      * @throws ValidationException where something of these hives was moved or painted meanwhile
      */
-    public function hold(YardFrames $frames, ?string $alsoHive = null): Collection
+    public function hold(YardFrames $frames, ?string $alsoHive = null, bool $alone = false): Collection
     {
+        $slots = [];
+        foreach ($alone ? $frames->chosen : [] as $frame) {
+            $slots[$frame->box->id][$frame->slot()] = true;
+        }
+        $stand = static fn (HiveState $hive): array => self::stand($hive, $alone ? $slots : null);
         $shown = [];
         foreach ($frames->hives as $hive) {
             if ($frames->of($hive) !== []) {
-                $shown[$hive->hive->id] = self::stand($hive->hive);
+                $shown[$hive->hive->id] = $stand($hive->hive);
             }
         }
         $held = Hive::query()
@@ -41,7 +47,7 @@ final readonly class HeldFrames
             ->lockForUpdate()
             ->get();
         // Read now that they are held, and not from what was kept of them.
-        $stored = array_map(self::stand(...), $this->yards->asStored($frames->apiary, array_keys($shown)));
+        $stored = array_map($stand, $this->yards->asStored($frames->apiary, array_keys($shown)));
         if ($shown != $stored) {
             throw ValidationException::withMessages([
                 'f' => __('Somebody took, moved or painted frames of these hives just now.'),
@@ -51,12 +57,17 @@ final readonly class HeldFrames
         return $held->load('colony')->keyBy('id');
     }
 
-    /** @return array<string, array<int, Frame>> what is known of the frames of each box, by slot */
-    private static function stand(HiveState $hive): array
+    /**
+     * @param  ?array<string, array<int, true>>  $slots  by box: those that it is about; null for all
+     * @return array<string, array<int, Frame>> what is known of the frames of each box, by slot
+     */
+    private static function stand(HiveState $hive, ?array $slots): array
     {
         $boxes = [];
         foreach ($hive->boxes as $box) {
-            $boxes[$box->id] = $box->look->frames;
+            $boxes[$box->id] = $slots === null
+                ? $box->look->frames
+                : array_intersect_key($box->look->frames, $slots[$box->id] ?? []);
         }
 
         return $boxes;

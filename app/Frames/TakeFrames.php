@@ -30,7 +30,7 @@ final readonly class TakeFrames
     /** @throws ValidationException where one of them cannot be taken */
     public function take(YardFrames $frames, Taking $how): Lot
     {
-        $hives = $this->held->hold($frames);
+        $hives = $this->held->hold($frames, alone: $how->leavesOthers());
         foreach ($frames->chosen as $frame) {
             self::mustBeFree($frame, $how->on);
         }

@@ -26,4 +26,10 @@ final readonly class Taking
         public ?int $number = null,
     ) {
     }
+
+    /** What is not taken stays where it is. */
+    public function leavesOthers(): bool
+    {
+        return ! $this->gather && $this->gaps === Gaps::Left;
+    }
 }

@@ -32,7 +32,10 @@ export function why(app, box) {
       w: it.water_pct.toFixed(1),
       sd: it.water_sd_pct.toFixed(1),
     }),
-    app.say('seen-of', { n: it.slots.filter((slot) => slot.seen).length, of: box.frames_fitted }),
+    app.say('seen-of', {
+      n: it.slots.filter((slot) => slot.seen && !box.gap_slots.includes(slot.slot)).length,
+      of: box.frames_fitted - box.gaps,
+    }),
   ];
   if (it.cautions.length) lines.push(app.say('look-for-queen'));
   return lines;

@@ -1,5 +1,6 @@
 // A day out on the phone: what is loaded, and in each yard what hands do with each box, from the top.
 import { boxSection, esc } from './field-draw.js';
+import { hiveColour } from './field-frames.js';
 import { boxOf } from './field-state.js';
 import { button, go, head, missing, path, thumb } from './field-parts.js';
 
@@ -81,7 +82,7 @@ function workHive(app, sheet, hive, today) {
     ? `<p class="caution">${esc(app.say('look-before', { boxes: hive.look.join(', ') }))}</p>`
     : '';
   const rows = hive.rows.map((row) => workRow(app, sheet, hive, row, today)).join('');
-  return `<section><h2>${esc(hive.code)}</h2>${look}<ol class="fs-hands">${rows}</ol></section>`;
+  return `<section><h2>${esc(hive.code)} ${hiveColour(sheet, hive.code)}</h2>${look}<ol class="fs-hands">${rows}</ol></section>`;
 }
 
 /** What is done in a yard, day by day. */

@@ -4,11 +4,16 @@ import { esc } from './field-draw.js';
 import { boxOf, facesOf, givenToday, hiveOf } from './field-state.js';
 import { button, go, head, missing, path, thumb } from './field-parts.js';
 
+const disc = (colour) => (colour ? `<i class="fs-pin ${esc(colour)}" aria-hidden="true"></i>` : '');
+
 /** A mark as it is on the top bar: the colour as a pin, and in words. */
-export const pin = (mark) => {
-  const colour = mark.match(/ (white|yellow|red|green|blue) \d+$/)?.[1];
-  return `${colour ? `<i class="fs-pin ${colour}" aria-hidden="true"></i>` : ''}<b>${esc(mark)}</b>`;
-};
+export const pin = (mark) => `${disc(mark.match(/ (white|yellow|red|green|blue) \d+$/)?.[1])}<b>${esc(mark)}</b>`;
+
+/** The colour that goes onto a hive's frames and boxes; nothing where none is given. */
+export function hiveColour(sheet, code) {
+  const colour = sheet.marks?.colours[code] ?? '';
+  return colour === '' ? '' : `${disc(colour)}<span class="soft">${esc(colour)}</span>`;
+}
 
 /** What is written on the next frame of a box. */
 export function nextMark(sheet, hive, box, slot, today) {
@@ -100,7 +105,7 @@ export const frameActions = {
     const box = boxOf(sheet, id);
     const slot = Number(text);
     const { mark, colour, number } = nextMark(sheet, hiveOf(sheet, code), box, slot, app.today(slug));
-    const data = { yard: slug, f: `${box.mark}-${slot}`, slot, mark, colour, number };
+    const data = { yard: slug, slot, mark, colour, number };
     const words = app.say('tap-frame-off', { mark });
     const kept = await app.keep({ kind: 'frame-off', on: id, yard: slug, hive: code, words, data });
     if (kept) app.announce(app.say('write-mark', { mark }));

@@ -3,6 +3,7 @@ import { ago, coreWords, keptWords, theirWords } from './field-words.js';
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
 import { hiveOf, standingOf } from './field-state.js';
 import { boxPath, lookPath } from './field-box.js';
+import { hiveColour } from './field-frames.js';
 import { dayLinks, openTicks } from './field-day.js';
 import {
   button,
@@ -132,7 +133,7 @@ export function hive(app, slug, code) {
   const beside = before
     ? `<a class="btn" href="${path('yard', slug, before.code)}" aria-label="${esc(app.say('previous-hive', { hive: before.code }))}">‹ ${esc(before.code)}</a>`
     : '';
-  const queen = [it.queen, it.meant].filter(Boolean).map(esc).join(' · ');
+  const queen = [...[it.queen, it.meant].filter(Boolean).map(esc), hiveColour(sheet, code)].filter(Boolean).join(' · ');
   const mine = app.queue.taps.filter(
     (tap) => tap.hive === it.code && ['note', 'photo', 'weigh', 'heft'].includes(tap.kind),
   );

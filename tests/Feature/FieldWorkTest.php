@@ -185,10 +185,12 @@ final class FieldWorkTest extends FeatureTestCase
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => 'water', 'done' => false]),
             $this->tap('tick', $item, ['what' => 'placed', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => 'soon', 'thing' => 'boards', 'done' => true]),
+            $this->tap('load', $this->operation, ['day' => '2026-13-45', 'thing' => 'boards', 'done' => true]),
+            $this->tap('load', $item, ['day' => '2026-08-06', 'thing' => 'boards', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => '<b>', 'done' => true]),
         ]);
         self::assertSame(
-            ['kept', 'kept', 'kept', 'kept', 'refused', 'refused'],
+            ['kept', 'kept', 'kept', 'kept', 'refused', 'refused', 'refused', 'refused'],
             array_column($answers, 'state'),
             (string) json_encode($answers),
         );
@@ -276,7 +278,7 @@ final class FieldWorkTest extends FeatureTestCase
      */
     private function off(string $yard, array $box, int $slot, array $mark = []): array
     {
-        return $this->tap('frame-off', $box['id'], $mark + ['yard' => $yard, 'f' => "$box[mark]-$slot", 'slot' => $slot]);
+        return $this->tap('frame-off', $box['id'], $mark + ['yard' => $yard, 'slot' => $slot]);
     }
 
     /** @param  array<string, int>  $hives  supers that come off each, from the lowest */

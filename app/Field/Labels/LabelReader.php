@@ -9,6 +9,8 @@ use App\Models\Box;
 use App\Models\Bucket;
 use App\Models\Hive;
 use App\Operation\CurrentOperation;
+use App\Operation\Policy;
+use App\YardState\Frames\FrameMarks;
 use App\YardState\YardReader;
 
 /** The labels of hives, boxes or buckets; a yard's, or all. */
@@ -47,8 +49,11 @@ final readonly class LabelReader
     {
         $labels = [];
         foreach ($yard === null ? $this->yards->apiaries() : [$yard] as $apiary) {
+            $usual = FrameMarks::usualIn($apiary, Policy::at($this->current, $apiary)->frameMarks);
             foreach ($this->yards->hiveIds($apiary) as $code => $id) {
-                $labels[] = $this->label(LabelKind::Hive, $id, (string) $code, $apiary->name);
+                $colour = FrameMarks::of($usual, (string) $code);
+                $beside = $colour === '' ? $apiary->name : $apiary->name.', '.FrameMarks::choices()[$colour];
+                $labels[] = $this->label(LabelKind::Hive, $id, (string) $code, $beside);
             }
         }
 

@@ -43,7 +43,7 @@ enum TapKind: string
     /** on a box */
     case BoxOff = 'box-off';
 
-    /** on a box, a frame of it for its honey: yard, f (its mark and slot), slot, colour, number */
+    /** on a box, a frame of it for its honey: yard, slot, colour, number */
     case FrameOff = 'frame-off';
 
     /** on a lot, a wet frame of it home: frame */

@@ -54,11 +54,9 @@ final readonly class TapRunner
         $version = $tap->kind === TapKind::Frame ? $versions->of($tap) : null;
         try {
             $write = TapWrite::of($tap, $version, $this->current, $this->format);
+            $response = $this->send($write, $tap->id, $batch);
         } catch (UrlGenerationException) {
             return new TapAnswer($tap->id, 'refused', __('This cannot be read: it does not say what it is about.'));
-        }
-        try {
-            $response = $this->send($write, $tap->id, $batch);
         } catch (NotFoundHttpException) {
             return new TapAnswer($tap->id, 'refused', self::reason(404, ''));
         }

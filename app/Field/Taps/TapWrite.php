@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Field\Taps;
 
+use App\Models\Box;
 use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
+use App\YardState\Frames\FrameMarks;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** A tap as the write that a page would make of it. */
 final readonly class TapWrite
@@ -41,7 +44,7 @@ final readonly class TapWrite
                 'second' => self::mass($tap, 'second_kg', $format),
             ] + self::only($tap, 'how', 'frames_of_bees')),
             TapKind::FrameOff => self::post('frames.take', ['apiary' => $tap->text('yard')], [
-                'f' => [$tap->text('f')],
+                'f' => [self::frame($tap)],
             ] + self::only($tap, 'colour', 'number')),
             TapKind::FrameBack => self::post('frames.return', ['lot' => $tap->on], [
                 'frames' => [$tap->text('frame')],
@@ -49,7 +52,7 @@ final readonly class TapWrite
             ]),
             TapKind::Load => self::put(
                 'clear.day.load',
-                ['day' => $tap->text('day')],
+                ['day' => strcasecmp($tap->on, (string) $current->id()) === 0 ? $tap->text('day') : self::none()],
                 self::only($tap, 'thing', 'done'),
             ),
             TapKind::Weigh => self::post('watch.weights.store', ['apiary' => $tap->text('yard')], [
@@ -73,6 +76,20 @@ final readonly class TapWrite
     private static function only(Tap $tap, string ...$names): array
     {
         return array_intersect_key($tap->data, array_flip($names));
+    }
+
+    /** By its box's mark as it is now. */
+    private static function frame(Tap $tap): string
+    {
+        $mark = Box::query()->whereKey($tap->on)->value('mark');
+
+        return is_string($mark) ? FrameMarks::idOf($mark, $tap->slot()) : self::none();
+    }
+
+    /** What it is about does not exist here. */
+    private static function none(): never
+    {
+        throw new NotFoundHttpException;
     }
 
     /** In the person's own unit, as a form sends it. */

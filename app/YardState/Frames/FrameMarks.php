@@ -14,6 +14,12 @@ final class FrameMarks
 
     private const COLOURS = ['white', 'yellow', 'red', 'green', 'blue'];
 
+    /** What a frame is called where it is chosen: its box and slot. */
+    public static function idOf(string $mark, int $slot): string
+    {
+        return "$mark-$slot";
+    }
+
     /** Written on a top bar: where the frame goes back to. */
     public static function home(string $hive, BoxState $box, int $slot): string
     {
