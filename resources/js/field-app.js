@@ -6,6 +6,7 @@ import { actions } from './field-acts.js';
 import { isOf, isTapped, question, standing, todayOf } from './field-state.js';
 import { mountFace } from './field-painter.js';
 import { label } from './field-find.js';
+import { letGo, lookThrough } from './field-camera.js';
 import { showTimer } from './field-timer.js';
 import { keptWords } from './field-words.js';
 import { path } from './field-parts.js';
@@ -236,6 +237,7 @@ export class Field {
     if (where === 'kept' && this.queue) return views.kept(this);
     if (!this.index || !this.queue) return '';
     if (where === 'q') return label(this);
+    if (where === 'scan') return views.scan(this);
     if (where === 'yard' && slug) {
       this.lastYard = slug;
       if (!code) return views.yard(this, slug);
@@ -313,6 +315,9 @@ export class Field {
         onDone: (faces) => actions.painted(this, faces),
       });
     }
+    const camera = document.getElementById('camera');
+    if (camera) lookThrough(this, camera);
+    else letGo();
     showTimer(this);
   }
 }

@@ -12,27 +12,32 @@ const loadDecoder = () =>
         document.head.append(script);
       });
 
-async function drawn(file, side) {
-  const picture = await createImageBitmap(file);
-  const scale = Math.min(1, side / Math.max(picture.width, picture.height));
+function drawn(picture, width, height, side) {
+  const scale = Math.min(1, side / Math.max(width, height));
   const canvas = document.createElement('canvas');
-  canvas.width = Math.round(picture.width * scale);
-  canvas.height = Math.round(picture.height * scale);
-  canvas.getContext('2d').drawImage(picture, 0, 0, canvas.width, canvas.height);
+  canvas.width = Math.round(width * scale);
+  canvas.height = Math.round(height * scale);
+  canvas.getContext('2d', { willReadFrequently: true }).drawImage(picture, 0, 0, canvas.width, canvas.height);
   return canvas;
 }
 
-/** What the label says; null where none can be read. */
-export async function readLabel(file) {
+/** What the label in a picture, or in what the camera sees, says; null where none can be read. */
+export async function decoded(picture, width, height, side) {
   const decode = await loadDecoder();
-  const canvas = await drawn(file, SIDE);
+  const canvas = drawn(picture, width, height, side);
   const pixels = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
   return decode(pixels.data, pixels.width, pixels.height)?.data ?? null;
 }
 
+export async function readLabel(file) {
+  const picture = await createImageBitmap(file);
+  return decoded(picture, picture.width, picture.height, SIDE);
+}
+
 /** A photograph small enough to be kept and sent: JPEG in base64. */
 export async function smallPhoto(file) {
-  const canvas = await drawn(file, 1280);
+  const picture = await createImageBitmap(file);
+  const canvas = drawn(picture, picture.width, picture.height, 1280);
   return canvas.toDataURL('image/jpeg', 0.72).split(',')[1];
 }
 

@@ -54,7 +54,7 @@ export function yards(app) {
     <form class="fs-find" data-find><label for="code">${esc(app.say('find'))}</label>
       <input id="code" name="code" maxlength="200" autocomplete="off" autocapitalize="characters">
       <button class="btn">${esc(app.say('open'))}</button>
-      <label class="btn fs-file">${esc(app.say('scan'))}<input type="file" accept="image/*" capture="environment" data-scan></label></form>
+      <a class="btn" href="#/scan">${esc(app.say('scan'))}</a></form>
     ${days === '' ? '' : `<ul class="fs-list">${days}</ul>`}
     ${rows === '' ? `<p>${esc(app.say('no-yards'))} <a class="link" href="/yards">${esc(app.say('make-yard'))}</a></p>` : `<ul class="fs-list">${rows}</ul>`}
     <p class="soft">${esc(size)}</p>
@@ -64,6 +64,13 @@ export function yards(app) {
     <p class="soft">${esc(coreWords(app))}</p>
     ${app.opensOffline ? '' : `<p class="soft">${esc(app.say('no-worker'))}</p>`}`;
 }
+
+/** What the camera sees, until it sees a label; a photograph does as well. */
+export const scan = (app) => `${head(app, '#/', esc(app.say('scan')))}
+  <video id="camera" class="fs-camera" muted playsinline></video>
+  <p class="fs-say" id="camera-says" role="status">${esc(app.say('scan-how'))}</p>
+  <label class="btn fs-file">${esc(app.say('photograph'))}<input type="file" accept="image/*" capture="environment" data-scan></label>
+  ${thumb(app, go('#/', esc(app.say('yards'))))}`;
 
 const tab = (app, where, slug, count) =>
   `<a class="btn" href="${path(where, slug)}">${esc(app.say(where === 'day' ? 'day' : 'back-title'))}${count ? ` (${count})` : ''}</a>`;

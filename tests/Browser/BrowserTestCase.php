@@ -38,6 +38,12 @@ abstract class BrowserTestCase extends TestCase
         self::startBrowser();
     }
 
+    /** Pictures one after the other, as JPEG; read when the camera is switched on. */
+    protected static function cameraSees(): string
+    {
+        return sys_get_temp_dir().'/camera-'.getmypid().'.mjpeg';
+    }
+
     private static function startBrowser(): void
     {
         $port = random_int(20000, 40000);
@@ -57,6 +63,10 @@ abstract class BrowserTestCase extends TestCase
             '--force-device-scale-factor=1',
             '--lang=en-GB',
             '--user-data-dir='.self::$profile,
+            // A camera that sees what a test puts before it.
+            '--use-fake-ui-for-media-stream',
+            '--use-fake-device-for-media-stream',
+            '--use-file-for-fake-video-capture='.self::cameraSees(),
         ]);
         $options->setBinary('/usr/bin/chromium');
         $wanted = DesiredCapabilities::chrome();

@@ -101,6 +101,7 @@ final class FieldSheetTest extends FieldTestCase
             "#/yard/quarry/Q3/$box/box",
             "#/yard/quarry/Q3/$box/off",
             '#/back/quarry',
+            '#/scan',
             '#/load/2026-08-01',
             '#/list/quarry',
             '#/signs/quarry',
@@ -238,18 +239,25 @@ final class FieldSheetTest extends FieldTestCase
         self::assertStringContainsString('take its yard along', $this->text('main'));
         $this->phone('#/q/what');
         self::assertStringContainsString('none of Marjoram', $this->text('main'));
-        $this->go('#/');
+        $this->go('#/scan');
         // A photograph of a label, as the camera gives it.
         $code = self::labelPng(getenv('MARJORAM_TEST_URL')."/field#/q/$operation/h/$hive");
         $this->find('[data-scan]')->sendKeys($code);
         $this->await('return location.hash === "#/yard/quarry/Q2"', 'the photographed label did not open its hive');
-        $this->go('#/');
+        $this->go('#/scan');
+        $this->waitForText('#camera-says', 'not to be had');
         $blank = sys_get_temp_dir().'/blank-'.getmypid().'.png';
         imagepng(imagecreatetruecolor(80, 80), $blank);
         $this->find('[data-scan]')->sendKeys($blank);
         $this->waitForText('#trouble', 'No label can be read');
         unlink($blank);
+        // The camera is switched on, and sees it.
+        self::putBeforeCamera($code);
+        $this->go('#/');
+        $this->tap('a[href="#/scan"]');
+        $this->await('return location.hash === "#/yard/quarry/Q2"', 'the camera did not see the label');
         unlink($code);
+        unlink(self::cameraSees());
     }
 
     public function test_what_cannot_be_entered_is_said_before_it_is_kept(): void
@@ -322,6 +330,17 @@ final class FieldSheetTest extends FieldTestCase
         $this->assertAccessible('/labels');
         $this->open('/field/read/quarry');
         $this->assertAccessible('/field/read/quarry');
+    }
+
+    private static function putBeforeCamera(string $png): void
+    {
+        $scene = imagecreatetruecolor(640, 480);
+        imagefill($scene, 0, 0, 0xB0B0A8);
+        $label = imagecreatefrompng($png);
+        imagecopyresampled($scene, $label, 170, 90, 0, 0, 300, 300, imagesx($label), imagesy($label));
+        ob_start();
+        imagejpeg($scene, null, 90);
+        file_put_contents(self::cameraSees(), str_repeat((string) ob_get_clean(), 20));
     }
 
     private static function labelPng(string $text): string

@@ -26,6 +26,7 @@ final class ShellController
         'field-app.js',
         'field-acts.js',
         'field-box.js',
+        'field-camera.js',
         'field-day.js',
         'field-frames.js',
         'field-find.js',
@@ -57,6 +58,7 @@ final class ShellController
     public function show(Request $request): Response
     {
         $request->attributes->set('csp', self::POLICY);
+        $request->attributes->set('permissions', 'camera=(self), microphone=(), geolocation=()');
 
         return response()
             ->view('field.shell', ['core' => CoreBundle::version(), 'words' => FieldWords::all()])

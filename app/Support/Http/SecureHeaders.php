@@ -32,7 +32,11 @@ final class SecureHeaders
         if ($request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
+        $may = $request->attributes->get('permissions');
+        $response->headers->set(
+            'Permissions-Policy',
+            is_string($may) ? $may : 'camera=(), microphone=(), geolocation=()',
+        );
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         if ($request->user() !== null && ! $response->headers->has('Cache-Control')) {
             $response->headers->set('Cache-Control', 'private, no-cache');
