@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Apiary;
-use App\Models\BoxPlace;
-use App\Models\Clearing;
 use App\Models\ClearingSuper;
-use App\Models\FrozenClearing;
-use App\Models\Hive;
 use App\Models\Operation;
 
 /** A day out: in the units of whoever reads the sheet, for all who go along, with what is to be moved, looked at and lifted. */
 final class FieldDayTest extends FeatureTestCase
 {
+    use PlannedClearings;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -158,35 +156,5 @@ final class FieldDayTest extends FeatureTestCase
         $this->demo();
         $this->send('PUT', "/clear/plans/$plan->id/collected")->assertStatus(303);
         $this->get('/clear/rounds')->assertDontSee('Boards out');
-    }
-
-    /** @param  array<string, int>  $hives  supers that come off each, from the lowest */
-    private function plan(string $yard, string $method, string $first, ?string $second, array $hives): Clearing
-    {
-        $this->demo();
-        $plan = Clearing::query()->create([
-            'apiary_id' => Apiary::query()->where('slug', $yard)->firstOrFail()->id,
-            'method' => $method,
-            'first_on' => $first,
-            'second_on' => $second,
-            'person_minutes' => 40,
-            'frozen' => new FrozenClearing,
-        ]);
-        foreach ($hives as $code => $count) {
-            $hive = Hive::query()->where('code', $code)->firstOrFail();
-            foreach (
-                BoxPlace::query()
-                    ->where('hive_id', $hive->id)
-                    ->where('role', 'super')
-                    ->whereNull('until')
-                    ->orderBy('position')
-                    ->limit($count)
-                    ->get() as $place
-            ) {
-                $plan->items()->create(['hive_id' => $hive->id, 'box_id' => $place->box_id]);
-            }
-        }
-
-        return $plan;
     }
 }

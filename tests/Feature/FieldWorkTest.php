@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Apiary;
-use App\Models\BoxPlace;
-use App\Models\Clearing;
-use App\Models\FrozenClearing;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\LoadingTick;
@@ -20,6 +17,7 @@ use Marjoram\Core\Reserve\HiveWeight;
 /** Work that a phone takes along: frames that come off and go back by their marks, days out, hives that are lifted. */
 final class FieldWorkTest extends FeatureTestCase
 {
+    use PlannedClearings;
     use TapsOfAPhone;
 
     protected function setUp(): void
@@ -279,27 +277,5 @@ final class FieldWorkTest extends FeatureTestCase
     private function off(string $yard, array $box, int $slot, array $mark = []): array
     {
         return $this->tap('frame-off', $box['id'], $mark + ['yard' => $yard, 'slot' => $slot]);
-    }
-
-    /** @param  array<string, int>  $hives  supers that come off each, from the lowest */
-    private function plan(string $yard, string $method, string $first, ?string $second, array $hives): Clearing
-    {
-        $plan = Clearing::query()->create([
-            'apiary_id' => Apiary::query()->where('slug', $yard)->firstOrFail()->id,
-            'method' => $method,
-            'first_on' => $first,
-            'second_on' => $second,
-            'person_minutes' => 40,
-            'frozen' => new FrozenClearing,
-        ]);
-        foreach ($hives as $code => $count) {
-            $hive = Hive::query()->where('code', $code)->firstOrFail();
-            $places = BoxPlace::query()->where('hive_id', $hive->id)->where('role', 'super')->whereNull('until');
-            foreach ($places->orderBy('position')->limit($count)->get() as $place) {
-                $plan->items()->create(['hive_id' => $hive->id, 'box_id' => $place->box_id]);
-            }
-        }
-
-        return $plan;
     }
 }

@@ -10,6 +10,8 @@ use App\Compare\Out\Unreadable;
 use App\Compare\Out\WholeDocument;
 use App\Compare\Out\WholeImport;
 use App\Compare\Out\WholePackage;
+use App\Models\Hive;
+use App\Models\HiveNote;
 use App\Models\Operation;
 use App\Models\PastYield;
 use App\Models\Queen;
@@ -46,6 +48,8 @@ final class OutAndInTest extends FeatureTestCase
     public function test_the_tables_come_in_as_the_document_does(): void
     {
         $this->demo();
+        self::photograph();
+        self::assertStringContainsString(base64_encode("\xff\xd8\x00,\"\n\xff\xd9"), $this->document());
         $before = $this->document();
         $path = app(WholePackage::class)->write();
         $this->enterEmpty();
@@ -69,6 +73,7 @@ final class OutAndInTest extends FeatureTestCase
     public function test_through_the_pages_into_an_empty_operation_and_back(): void
     {
         $this->demo();
+        self::photograph();
         $file = UploadedFile::fake()->createWithContent('whole.json', $this->document());
         $this->as('keeper');
         $this->send('POST', '/compare/in/whole', ['whole' => $file], from: '/compare/out')->assertStatus(422);
@@ -86,6 +91,7 @@ final class OutAndInTest extends FeatureTestCase
         $this->get('/compare/out')->assertSee('empty it again');
         $this->send('DELETE', '/compare/in/whole')->assertStatus(303);
         self::assertSame(0, DB::table('hives')->where('operation_id', $empty->id)->count());
+        self::assertSame(1, DB::table('hive_photos')->count(), 'That of the demo.');
         $this->send('POST', '/compare/in/whole', ['whole' => $file])->assertStatus(303);
         $this->travel(1)->minutes();
         $queen = DB::table('queens')->where('operation_id', $empty->id)->value('id');
@@ -260,6 +266,13 @@ final class OutAndInTest extends FeatureTestCase
         $this->enterEmpty();
         app(WholeImport::class)->read(new JsonSource($before));
         self::assertSame(self::plain($before), self::plain($this->document()));
+    }
+
+    /** Any bytes, also such as are no text. */
+    private static function photograph(): void
+    {
+        $note = HiveNote::keep(Hive::query()->firstOrFail()->id, null, 'photo', 'the nest', now()->toDateTimeImmutable());
+        DB::table('hive_photos')->insert(['hive_note_id' => $note->id, 'jpeg' => "\xff\xd8\x00,\"\n\xff\xd9"]);
     }
 
     private function document(): string

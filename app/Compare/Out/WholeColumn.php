@@ -19,6 +19,7 @@ final readonly class WholeColumn
         'date' => 'date',
         'datetime' => 'datetime',
         'timestamp' => 'datetime',
+        'mediumblob' => 'base64',
     ];
 
     private function __construct(public string $name, public string $kind, public bool $isNullable)
@@ -45,6 +46,7 @@ final readonly class WholeColumn
             'number' => (float) $value,
             'boolean' => (bool) $value,
             'datetime' => str_replace(' ', 'T', (string) $value).'Z',
+            'base64' => base64_encode((string) $value),
             default => (string) $value,
         };
     }
@@ -68,6 +70,7 @@ final readonly class WholeColumn
             'boolean' => is_bool($value) || in_array((string) $value, ['0', '1'], true),
             'date' => preg_match('/^\d{4}-\d\d-\d\d$/', (string) $value) === 1,
             'datetime' => preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/', (string) $value) === 1,
+            'base64' => base64_decode((string) $value, true) !== false,
             default => is_string($value) || is_int($value) || is_float($value),
         };
         if (! $isRight) {
@@ -81,6 +84,7 @@ final readonly class WholeColumn
             'integer', 'boolean' => (int) $value,
             'number' => (float) $value,
             'datetime' => rtrim(str_replace('T', ' ', (string) $value), 'Z'),
+            'base64' => (string) base64_decode((string) $value, true),
             default => (string) $value,
         };
     }
@@ -89,12 +93,13 @@ final readonly class WholeColumn
     public function schema(): array
     {
         $type = match ($this->kind) {
-            'date', 'datetime' => 'string',
+            'date', 'datetime', 'base64' => 'string',
             default => $this->kind,
         };
         $format = ['date' => 'date', 'datetime' => 'date-time'][$this->kind] ?? null;
 
         $of = ['type' => $this->isNullable ? [$type, 'null'] : $type];
+        $of += $this->kind === 'base64' ? ['contentEncoding' => 'base64'] : [];
 
         return $format === null ? $of : $of + ['format' => $format];
     }

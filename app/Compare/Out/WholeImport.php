@@ -22,6 +22,9 @@ final class WholeImport
 {
     private const AT_ONCE = 400;
 
+    /** Of photographs: a statement stays below what a database takes. */
+    private const BYTES_AT_ONCE = 2_000_000;
+
     private const ID = '/\b[0-7][0-9a-hjkmnp-tv-z]{25}\b/i';
 
     /** Of the operation; what else it has stays as it was. */
@@ -110,13 +113,15 @@ final class WholeImport
     {
         $own = $table->hasId() ? ['operation_id' => $this->current->get()->id] : [];
         $rows = [];
-        $count = 0;
+        $count = $bytes = 0;
         foreach ($source->rows($table) as $i => $row) {
-            $rows[] = $own + $this->row($table, $row, "$table->name, $i");
+            $rows[] = $values = $own + $this->row($table, $row, "$table->name, $i");
             $count++;
-            if (count($rows) === self::AT_ONCE) {
+            $bytes += strlen(implode('', $values));
+            if (count($rows) === self::AT_ONCE || $bytes > self::BYTES_AT_ONCE) {
                 DB::table($table->name)->insert($rows);
                 $rows = [];
+                $bytes = 0;
             }
         }
         if ($rows !== []) {
@@ -150,9 +155,11 @@ final class WholeImport
             } catch (Unreadable $refusal) {
                 throw $refusal->at("$where, $column->name");
             }
-            $values[$column->name] = $value !== null && in_array($column->name, $table->people, true)
-                ? $this->person((string) $value)
-                : $this->renumbered($value);
+            $values[$column->name] = match (true) {
+                $value !== null && in_array($column->name, $table->people, true) => $this->person((string) $value),
+                $column->kind === 'base64' => $value,
+                default => $this->renumbered($value),
+            };
         }
 
         return $values;

@@ -58,9 +58,11 @@ final readonly class WholePackage
     /** @return array<string, mixed> of a table schema */
     private static function field(WholeColumn $column): array
     {
-        $how = $column->kind === 'boolean' ? ['trueValues' => ['1'], 'falseValues' => ['0']] : [];
-
-        return ['name' => $column->name, 'type' => $column->kind] + $how;
+        return ['name' => $column->name] + match ($column->kind) {
+            'boolean' => ['type' => 'boolean', 'trueValues' => ['1'], 'falseValues' => ['0']],
+            'base64' => ['type' => 'string', 'format' => 'binary'],
+            default => ['type' => $column->kind],
+        };
     }
 
     private function csv(WholeTable $table, string $path): void

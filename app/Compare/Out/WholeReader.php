@@ -52,8 +52,8 @@ final readonly class WholeReader
         $columns = implode(', ', array_map(static fn (string $name): string => "t.`$name`", $names));
         $sql = $table->hasId()
             ? "select $columns from `$table->name` t where t.operation_id = ? order by t.id"
-            : "select $columns from `$table->name` t join hive_scales s on s.id = t.hive_scale_id"
-                .' where s.operation_id = ? order by t.hive_scale_id, t.at, t.source';
+            : "select $columns from `$table->name` t join `{$table->parent()}` p on p.id = t.`{$table->link()}`"
+                ." where p.operation_id = ? order by $table->order";
         $statement = DB::connection()->getPdo()->prepare($sql);
         $statement->execute([$this->current->get()->id]);
         while (is_array($row = $statement->fetch(PDO::FETCH_ASSOC))) {

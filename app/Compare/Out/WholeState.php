@@ -7,6 +7,7 @@ namespace App\Compare\Out;
 use App\Operation\CurrentOperation;
 use App\Records\Bearing;
 use App\Records\Revisions;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Whether a whole operation may come in here, and whether one that did can be taken back. */
@@ -57,14 +58,16 @@ final readonly class WholeState
     /** As empty as it was before. */
     public function takeBack(): void
     {
+        $operation = $this->current->get()->id;
         DB::statement('set foreign_key_checks = 0');
         try {
-            $scales = DB::table('hive_scales')->where('operation_id', $this->current->get()->id)->pluck('id');
-            DB::table(WholeTables::READINGS)->whereIn('hive_scale_id', $scales)->delete();
+            // What hangs on others goes before them: it stands last.
             foreach (array_reverse($this->tables->all()) as $table) {
-                if ($table->hasId()) {
-                    DB::table($table->name)->where('operation_id', $this->current->get()->id)->delete();
-                }
+                $own = static fn (string $of): Builder => DB::table($of)->where('operation_id', $operation);
+                ($table->hasId()
+                    ? $own($table->name)
+                    : DB::table($table->name)->whereIn($table->link(), $own($table->parent())->select('id'))
+                )->delete();
             }
         } finally {
             DB::statement('set foreign_key_checks = 1');

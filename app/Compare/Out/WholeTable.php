@@ -12,6 +12,7 @@ final readonly class WholeTable
      * @param  list<string>  $people  columns that name a person
      * @param  array<string, string>  $parents  table referred to, by column
      * @param  array<string, class-string<\BackedEnum>>  $words  columns that hold one of a few words
+     * @param  string  $order  of rows that have no id; they belong to the operation by their one parent
      */
     public function __construct(
         public string $name,
@@ -19,12 +20,24 @@ final readonly class WholeTable
         public array $people,
         public array $parents,
         public array $words,
+        public string $order = 'id',
     ) {
     }
 
     public function hasId(): bool
     {
-        return $this->name !== WholeTables::READINGS;
+        return $this->order === 'id';
+    }
+
+    /** The column by which rows without an id belong to something. */
+    public function link(): string
+    {
+        return (string) array_key_first($this->parents);
+    }
+
+    public function parent(): string
+    {
+        return $this->parents[$this->link()] ?? '';
     }
 
     /** @return list<string> */

@@ -11,7 +11,15 @@ use Illuminate\Support\Facades\DB;
 /** The tables of an operation's records, parents first, as the database has them. */
 final class WholeTables
 {
-    public const READINGS = 'scale_readings';
+    private const READINGS = 'scale_readings';
+
+    private const PHOTOS = 'hive_photos';
+
+    /** What hangs on a record and is none itself: by which column, on what, and the order in which it goes out. */
+    private const WITHOUT_ID = [
+        self::READINGS => ['hive_scale_id', 'hive_scales', 't.hive_scale_id, t.at, t.source'],
+        self::PHOTOS => ['hive_note_id', 'hive_notes', 't.hive_note_id'],
+    ];
 
     /** Secrets, and what is a person's alone, go nowhere. */
     private const LEFT_OUT = ['calendar_links'];
@@ -47,13 +55,9 @@ final class WholeTables
                 );
             }
         }
-        $tables[self::READINGS] = new WholeTable(
-            self::READINGS,
-            $columns[self::READINGS] ?? [],
-            [],
-            ['hive_scale_id' => 'hive_scales'],
-            [],
-        );
+        foreach (self::WITHOUT_ID as $name => [$column, $parent, $order]) {
+            $tables[$name] = new WholeTable($name, $columns[$name] ?? [], [], [$column => $parent], [], $order);
+        }
 
         return $this->tables = $tables;
     }
