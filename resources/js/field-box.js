@@ -89,7 +89,7 @@ function nextStep(app, slug, sheet, hive, it, slot) {
     return go(boxPath(slug, hive, it, next), esc(app.say('frame-next', { n: next })), 'fs-a');
   }
   if (standingOf(it) === 'look' && next === 'reading') {
-    return go(lookPath(slug, hive, it), esc(app.say('read-water')), 'fs-a');
+    return go(lookPath(slug, hive, it), esc(app.say('go-read-water')), 'fs-a');
   }
   const other =
     worthALook(sheet).find((one) => one.hive === hive && one.box !== it) ??
