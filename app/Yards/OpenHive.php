@@ -67,6 +67,17 @@ final readonly class OpenHive
         );
     }
 
+    /** @return array<string, string> names by id, the lowest first */
+    public function supers(): array
+    {
+        $names = [];
+        foreach ($this->state->boxes as $box) {
+            $names += $box->isSuper() ? [$box->id => $box->name().' ('.$box->mark.')'] : [];
+        }
+
+        return $names;
+    }
+
     public function strip(): Picture
     {
         return (new StoryStrip)->of($this->story, $this->hive->code);

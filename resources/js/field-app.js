@@ -3,7 +3,7 @@ import { Queue } from './field-queue.js';
 import { Judge } from './field-judge.js';
 import { Store } from './field-store.js';
 import { actions } from './field-acts.js';
-import { isOf, isTapped, question, standing, todayOf } from './field-state.js';
+import { FORMAT, isOf, isTapped, readable, question, standing, todayOf } from './field-state.js';
 import { mountFace } from './field-painter.js';
 import { label } from './field-find.js';
 import { letGo, lookThrough } from './field-camera.js';
@@ -30,6 +30,7 @@ export class Field {
     this.signedOut = false;
     this.isAway = false;
     this.opensOffline = true;
+    this.format = FORMAT;
     this.settings = { theme: 'sun', left: false };
     try {
       Object.assign(this.settings, JSON.parse(localStorage.getItem(SETTINGS)));
@@ -82,8 +83,9 @@ export class Field {
     this.queue = new Queue(this.store, (what) => this.hear(what));
     this.queue.held = (tap) => [...this.sheets.values()].filter((held) => isOf(tap, held.slug));
     await this.queue.load();
-    this.sheets = new Map((await this.store.sheets()).map((held) => [held.slug, held]));
-    this.index = await this.store.index();
+    this.sheets = new Map((await this.store.sheets()).map((held) => [held.slug, readable(held)]));
+    const index = await this.store.index();
+    this.index = index && { weighings: {}, ...index };
     await this.refresh();
   }
 
@@ -116,13 +118,9 @@ export class Field {
       return this.refresh();
     }
     this.signedOut = false;
-    const who = { user: index.who.id, operation: index.operation.id, name: index.who.name };
-    if (this.store && (this.store.who.user !== who.user || this.store.who.operation !== who.operation)) {
-      const isOver = this.store.who.user !== who.user || !index.memberships.includes(this.store.who.operation);
-      if (isOver) await this.leave();
-      this.store = null;
-    }
-    if (!this.store) await this.open(who);
+    await this.become(index);
+    this.queue.soon(0);
+    if (!this.reads(index)) return this.refresh();
     this.index = index;
     await this.store.setIndex(index);
     for (const gone of [...this.sheets.keys()].filter((slug) => !index.yards.some((yard) => yard.slug === slug))) {
@@ -130,8 +128,27 @@ export class Field {
       await this.store.letGo(gone);
     }
     for (const yard of index.yards.filter((one) => one.soon || this.held(one.slug))) await this.fetch(yard.slug);
-    this.queue.soon(0);
     return this.refresh();
+  }
+
+  /** What a newer Marjoram says is not held by older scripts: what they hold stays until they are taken over. */
+  reads({ format }) {
+    const isKnown = format === this.format;
+    const place = document.getElementById('trouble');
+    if (!isKnown) place.textContent = this.say('newer');
+    if (!isKnown) place.hidden = false;
+    return isKnown;
+  }
+
+  /** Another person, or another operation: each has a database of its own. */
+  async become(index) {
+    const who = { user: index.who.id, operation: index.operation.id, name: index.who.name };
+    if (this.store && (this.store.who.user !== who.user || this.store.who.operation !== who.operation)) {
+      const isOver = this.store.who.user !== who.user || !index.memberships.includes(this.store.who.operation);
+      if (isOver) await this.leave();
+      this.store = null;
+    }
+    if (!this.store) await this.open(who);
   }
 
   async leave() {
@@ -162,9 +179,11 @@ export class Field {
       if (!response.ok || response.redirected) return false;
       const text = await response.text();
       if (this.queue.taken !== taken || this.queue.sending) return false;
+      const sheet = JSON.parse(text);
+      if (!this.reads(sheet)) return false;
       const now = Date.now();
       const tag = response.headers.get('ETag');
-      const held = { slug, sheet: JSON.parse(text), takenAt: now, checkedAt: now, bytes: text.length, tag };
+      const held = { slug, sheet, takenAt: now, checkedAt: now, bytes: text.length, tag };
       await this.store.hold(held);
       this.sheets.set(slug, held);
       return true;

@@ -1,6 +1,7 @@
 // What a form of the field sheet keeps, and what is wrong with it before anything is kept.
 import { find } from './field-find.js';
 import { about, here } from './field-acts.js';
+import { boxOf } from './field-state.js';
 import { readLabel, smallPhoto } from './field-scan.js';
 
 /** A number as people write it, with a comma or a point; null where it is none. */
@@ -100,6 +101,15 @@ export const forms = {
     return kept && done(app, form);
   },
   heft: (app, form) => (form.elements.how.value === 'scale' ? weighed(app, form) : lifted(app, form)),
+  async board(app, form) {
+    const { hive, code } = form.dataset;
+    const slug = app.route()[1];
+    const under = form.elements.under.value;
+    const box = boxOf(app.sheet(slug), under);
+    const words = app.say('tap-board', { hive: code, box: box.name });
+    const kept = await app.keep({ kind: 'board-on', on: hive, yard: slug, hive: code, words, data: { under } });
+    return kept && done(app, form);
+  },
   async boxOn(app, form) {
     const { hive, code } = form.dataset;
     const kind = form.elements.kind.value;

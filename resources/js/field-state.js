@@ -1,5 +1,8 @@
 // What a tap does to the sheet that the phone holds, before the server has it. What a box then is worth is the core's
 // to say; nothing of that is here.
+/** The form of sheets that these scripts read; YardSheets::FORMAT. */
+export const FORMAT = 2;
+
 const LAYERS = ['capped', 'open', 'brood', 'pollen'];
 
 export const emptyFace = () => ({ capped: 0, open: 0, brood: 0, pollen: 0 });
@@ -11,6 +14,18 @@ export const nowOf = (held) => held.sheet.now + (Date.now() - held.takenAt) / 10
 export function todayOf(held) {
   const local = new Date((nowOf(held) + held.sheet.zone_offset_s) * 1000);
   return local.toISOString().slice(0, 10);
+}
+
+/** One that was taken along by earlier scripts, and cannot be fetched anew where there is no network. */
+export function readable(held) {
+  const { sheet } = held;
+  if (sheet.format === FORMAT) return held;
+  const marks = { today: '', given: [], colours: {} };
+  const hives = sheet.hives.map((hive) => ({
+    ...hive,
+    boxes: hive.boxes.map((box) => ({ frame_mark: `${hive.code} ${box.super ? '' : 'B'}${box.number}/`, ...box })),
+  }));
+  return { ...held, tag: null, sheet: { days: [], wet: [], marks, ...sheet, hives, format: FORMAT } };
 }
 
 export const allBoxes = (sheet) => sheet.hives.flatMap((hive) => hive.boxes);
@@ -103,6 +118,10 @@ const changes = {
     sheet.hives.forEach((hive) => {
       hive.boxes = hive.boxes.filter((box) => box.id !== tap.on);
     });
+  },
+  'board-on'(sheet, tap) {
+    const hive = sheet.hives.find((one) => one.id === tap.on);
+    if (hive) hive.boards = [...(hive.boards ?? []), tap.data.under];
   },
   excluder(sheet, tap) {
     const hive = sheet.hives.find((one) => one.id === tap.on);

@@ -3,6 +3,7 @@ import { ago, coreWords, keptWords, theirWords } from './field-words.js';
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
 import { hiveOf, standingOf } from './field-state.js';
 import { boxPath, lookPath } from './field-box.js';
+import { moreOf } from './field-hive.js';
 import { hiveColour } from './field-frames.js';
 import { dayLinks, openTicks } from './field-day.js';
 import {
@@ -148,44 +149,8 @@ export function hive(app, slug, code) {
     ${it.notes ? `<p class="fs-say">${esc(it.notes)}</p>` : ''}
     <ul class="fs-stack">${rows}</ul>
     ${mine.length ? `<ul class="fs-mine">${mine.map((tap) => `<li>${esc(tap.words)} <i>${esc(app.say('kept-here'))}</i></li>`).join('')}</ul>` : ''}
-    <details class="fs-more" data-f="more"><summary>${esc(app.say('more-hive'))}</summary>
-      <form data-note data-hive="${it.id}" data-code="${esc(it.code)}"><label for="note">${esc(app.say('note'))}</label>
-        <textarea id="note" name="text" maxlength="500" rows="2"></textarea><button class="btn">${esc(app.say('keep-note'))}</button></form>
-      <div class="fs-two">${button('queen', esc(app.say('queen-seen')), `data-hive="${it.id}" data-code="${esc(it.code)}"`)}
-        <label class="btn fs-file">${esc(app.say('photo'))}<input type="file" accept="image/*" capture="environment" data-photo data-hive="${it.id}" data-code="${esc(it.code)}"></label></div>
-      ${weighForm(app, it)}
-      <form data-box-on data-hive="${it.id}" data-code="${esc(it.code)}"><label for="kind">${esc(app.say('put-on'))}</label>
-        <select id="kind" name="kind">${kindChoices(app, it)}</select>
-        <select name="put_on" aria-label="${esc(app.say('put-on-how'))}">${Object.entries(app.index.put_on)
-          .map(([key, words]) => `<option value="${key}" ${key === 'empty' ? 'selected' : ''}>${esc(words)}</option>`)
-          .join('')}</select>
-        <button class="btn">${esc(app.say('put-on'))}</button></form>
-      ${button('excluder', esc(app.say(it.excluder ? 'excluder-out' : 'excluder-in')), `data-hive="${it.id}" data-code="${esc(it.code)}" data-is="${it.excluder}"`)}</details>
+    ${moreOf(app, sheet, it)}
     ${thumb(app, main, beside)}`;
-}
-
-/** Set on a scale, or lifted at its sides: what it weighs, and the stores that it comes to. */
-function weighForm(app, hive) {
-  const ways = Object.entries(app.index.weighings).map(
-    ([key, words]) =>
-      `<option value="${key}" ${key === 'both-sides' && !hive.scale ? 'selected' : ''}>${esc(words)}</option>`,
-  );
-  const scale = `<option value="scale" ${hive.scale ? 'selected' : ''}>${esc(app.say('on-its-scale'))}</option>`;
-  const { unit } = app.index.mass;
-  const field = (name, label) =>
-    `<label for="${name}">${esc(label)}</label><input id="${name}" name="${name}" inputmode="decimal" autocomplete="off">`;
-  return `<form data-heft data-hive="${hive.id}" data-code="${esc(hive.code)}">
-    <label for="how">${esc(app.say('weight'))}</label><select id="how" name="how">${scale}${ways.join('')}</select>
-    ${field('first', app.say('reading', { unit }))}
-    <div class="fs-more-heft">${field('second', app.say('second-reading', { unit }))}${field('bees', app.say('frames-of-bees'))}</div>
-    <button class="btn">${esc(app.say('keep-weight'))}</button></form>`;
-}
-
-function kindChoices(app, hive) {
-  const usual = supers(hive).find((box) => box.kind)?.kind.key;
-  return Object.entries(app.index.kinds)
-    .map(([key, name]) => `<option value="${esc(key)}" ${key === usual ? 'selected' : ''}>${esc(name)}</option>`)
-    .join('');
 }
 
 function boxRow(app, slug, hive, box, today) {

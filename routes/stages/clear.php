@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Clear\BoardController;
 use App\Clear\ClearController;
 use App\Clear\ClearingController;
 use App\Clear\FinishController;
@@ -22,6 +23,8 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
         ->name('clear.follow-up');
     Route::put('/clear/items/{item}', [ClearingController::class, 'tick'])
         ->name('clear.tick');
+    Route::post('/clear/hives/{hive}/boards', [BoardController::class, 'store'])
+        ->name('clear.boards.store');
     Route::put('/clear/plans/{clearing}/placed', [FinishController::class, 'placed'])
         ->name('clear.placed');
     Route::put('/clear/plans/{clearing}/collected', [FinishController::class, 'collected'])

@@ -43,11 +43,19 @@ final class FieldDayTest extends FieldTestCase
         self::assertStringContainsString('Day sheet', $this->text('.fs-tabs'));
         self::assertStringNotContainsString('Day sheet (', $this->text('.fs-tabs'), 'Nothing is left to be ticked.');
         self::assertCount(4, $this->kept());
+        // A board that nobody had planned.
+        $this->go('#/yard/quarry/Q2');
+        $this->tap('.fs-more summary');
+        $this->tap('form[data-board] .btn');
+        self::assertStringContainsString('The board is noted', $this->text('.fs-more'));
         self::server(true);
         $this->await('marjoramField.checkIn(); return marjoramField.queue.taps.length === 0', 'not sent');
         $this->phone('#/day/quarry');
-        self::assertStringContainsString("1 of $things loaded", $this->text('main'));
+        self::assertStringContainsString('(1 of ', $this->text('main'));
         self::assertSame('true', $this->find('.fs-work[data-what="collected"]')->getAttribute('aria-pressed'));
+        self::assertContains('supers in', array_column($this->stored()['days'], 'aim'), 'Its supers are to be fetched.');
+        $this->go('#/yard/quarry/Q2');
+        self::assertSame(0, $this->howMany('form[data-board]'), 'Its board is ticked on the day sheet.');
     }
 
     public function test_frames_are_marked_as_they_come_off_and_read_home(): void

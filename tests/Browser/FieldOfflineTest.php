@@ -14,6 +14,38 @@ final class FieldOfflineTest extends FieldTestCase
         self::server(true);
     }
 
+    public function test_sheets_of_another_version_are_read_where_older_and_left_alone_where_newer(): void
+    {
+        // As earlier scripts left it: without days, marks and wet frames.
+        self::$browser->executeAsyncScript('
+            const done = arguments[0];
+            const { days, wet, marks, ...sheet } = marjoramField.held("quarry").sheet;
+            sheet.format = 1;
+            sheet.hives = sheet.hives.map((hive) => ({...hive, boxes: hive.boxes.map(({frame_mark, ...box}) => box)}));
+            const {weighings, ...index} = marjoramField.index;
+            marjoramField.store.hold({...marjoramField.held("quarry"), sheet})
+                .then(() => marjoramField.store.setIndex(index)).then(done);');
+        self::server(false);
+        $this->offline();
+        $box = $this->supers('Q1')[0];
+        foreach (['', "/$box/5", "/$box/box", "/$box/off"] as $page) {
+            $this->go("#/yard/quarry/Q1$page");
+            self::assertStringContainsString('Q1', $this->text('main h1'), $page);
+        }
+        $this->tap('[data-f="off-3"]');
+        self::assertStringContainsString('Q1 1/3', $this->text('.fs-frames'));
+        $this->tap('[data-f="not-off-3"]');
+        $this->go('#/day/quarry');
+        self::assertStringContainsString('No clearing', $this->text('main'));
+        self::server(true);
+        // A server that says more than these scripts know: what they hold stays, and that is said.
+        self::$browser->executeScript('marjoramField.format = 1; marjoramField.checkIn()');
+        $this->waitForText('#trouble', 'newer Marjoram');
+        $this->go('#/yard/quarry/Q1');
+        self::assertStringContainsString('Q1', $this->text('main h1'));
+        self::$browser->manage()->getLog('browser');
+    }
+
     public function test_two_hundred_taps_without_a_network_a_dead_browser_and_a_server_killed_while_sending(): void
     {
         $boxes = array_merge($this->supers('Q1'), $this->supers('Q2'), $this->supers('Q3'), $this->supers('Q4'), $this->supers('Q5'));

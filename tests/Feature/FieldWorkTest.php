@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Apiary;
+use App\Models\Clearing;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\LoadingTick;
@@ -201,6 +202,50 @@ final class FieldWorkTest extends FeatureTestCase
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => 'water', 'done' => true]),
         ])[0];
         self::assertStringContainsString('role', $answer['message']);
+    }
+
+    public function test_a_board_that_nobody_planned_is_a_clearing_from_then_on(): void
+    {
+        $sheet = $this->sheet('tegelbruket');
+        [$hive, $other] = array_values(array_filter($sheet['hives'], static fn (array $one): bool => count(
+            array_filter($one['boxes'], static fn (array $box): bool => $box['super']),
+        ) > 1));
+        $supers = array_values(array_filter($hive['boxes'], static fn (array $box): bool => $box['super']));
+        $brood = $hive['boxes'][0];
+        $lowest = $supers[0]['id'];
+        $one = $this->superOf($sheet, $other['code'])['id'];
+        $answers = $this->sendTaps([
+            $this->tap('board-on', $hive['id'], ['under' => $lowest]),
+            $this->tap('board-on', $hive['id'], ['under' => $supers[1]['id']]),
+            $this->tap('board-on', $other['id'], ['under' => $brood['id']]),
+            $this->tap('board-on', $other['id'], ['under' => $lowest]),
+            $this->tap('board-on', $other['id'], []),
+            $this->tap('board-on', $other['id'], ['under' => $one]),
+        ]);
+        self::assertSame(
+            ['kept', 'refused', 'refused', 'refused', 'refused', 'kept'],
+            array_column($answers, 'state'),
+            (string) json_encode($answers),
+        );
+        self::assertStringContainsString('on a clearing already', $answers[1]['message']);
+        self::assertStringContainsString("no super of hive $other[code]", $answers[2]['message']);
+        self::assertStringContainsString('under which super', $answers[4]['message']);
+        $clearing = Clearing::query()->where('state', 'placed')->with('items')->latest('id')->firstOrFail();
+        self::assertSame(['2026-08-04', '2026-08-06'], [
+            $clearing->first_on->format('Y-m-d'),
+            $clearing->second_on?->format('Y-m-d'),
+        ]);
+        $ids = array_column([...$supers, ...array_filter($other['boxes'], static fn (array $box): bool => $box['super'])], 'id');
+        self::assertEqualsCanonicalizing($ids, $clearing->items->pluck('box_id')->all(), 'Both boards are one clearing.');
+        self::assertEqualsCanonicalizing($ids, array_keys($clearing->frozen->verdicts));
+        // 6 minutes a board, 3.5 a super (common practice).
+        self::assertEqualsWithDelta(12.0 + 3.5 * count($ids), $clearing->person_minutes, 0.01);
+        $days = array_column($this->sheet('tegelbruket')['days'], null, 'on');
+        self::assertSame('supers in', $days['2026-08-06']['aim']);
+        $this->get('/yards/tegelbruket/'.$hive['code'])->assertOk()->assertSee('An escape board was put on');
+        $this->get("/clear/plans/$clearing->id")->assertOk();
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertCount(count($supers), $clearing->refresh()->items, 'The last board is off again.');
     }
 
     public function test_a_hive_that_was_lifted_is_weighed_for_its_stores_on_its_day(): void

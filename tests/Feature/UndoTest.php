@@ -474,6 +474,11 @@ final class UndoTest extends FeatureTestCase
                 "/clear/items/{$plan()->items()->value('id')}",
                 ['what' => 'placed', 'done' => '1'],
             ],
+            'clear.boards.store' => function (): array {
+                $place = BoxPlace::query()->where('role', 'super')->whereNull('until')->latest('position')->firstOrFail();
+
+                return ['POST', "/clear/hives/$place->hive_id/boards", ['under' => $place->box_id]];
+            },
             'clear.placed' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/placed", []],
             'clear.collected' => fn (): array => ['PUT', "/clear/plans/{$plan()->id}/collected", []],
             'clear.day.finish' => fn (): array => ['PUT', "/clear/days/{$plan()->first_on->format('Y-m-d')}/finish", []],

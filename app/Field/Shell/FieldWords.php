@@ -177,6 +177,8 @@ final class FieldWords
             'no-day' => __('No clearing is planned in this yard.'),
             'lift-caution' => __('A full super is heavy: lift with two, close to the body, and set it down often.'),
             'placed' => __('Board on'),
+            'board-under' => __('Escape board put on, under'),
+            'board-noted' => __('The board is noted: its day to fetch the supers comes when it is sent.'),
             'placed-done' => __('the board is on'),
             'collected' => __('Taken along'),
             'collected-done' => __('on the truck'),

@@ -29,6 +29,7 @@ final class ShellController
         'field-camera.js',
         'field-day.js',
         'field-frames.js',
+        'field-hive.js',
         'field-find.js',
         'field-forms.js',
         'field-parts.js',

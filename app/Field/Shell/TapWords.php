@@ -57,6 +57,7 @@ final class TapWords
             'tap-sign' => __('Flow sign: :what'),
             'tap-tick' => __(':hive: :what'),
             'tap-untick' => __(':hive: not :what'),
+            'tap-board' => __(':hive: board on under :box'),
             'tap-load' => __('Loaded: :what'),
             'tap-unload' => __('Not loaded: :what'),
             'tap-frame-off' => __('Frame off: :mark'),
@@ -88,6 +89,7 @@ final class TapWords
             'faces-are' => __('A :a, B :b capped'),
             'may-not' => __('Your role in this operation reads only: nothing was kept.'),
             'full' => __('The phone’s storage is full: this was not kept. Take a yard off the phone, or send first.'),
+            'newer' => __('A newer Marjoram answers than these pages are: what you tap is kept and sent. Take it over where the network is good.'),
             'cannot-keep' => __('This browser does not let anything be kept (private mode?): nothing you tap would last. Use the pages instead.'),
         ];
     }

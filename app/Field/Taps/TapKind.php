@@ -49,6 +49,9 @@ enum TapKind: string
     /** on a lot, a wet frame of it home: frame */
     case FrameBack = 'frame-back';
 
+    /** on a hive, an escape board put on without a plan: under (the lowest super above it) */
+    case BoardOn = 'board-on';
+
     /** on a hive: excluder */
     case Excluder = 'excluder';
 

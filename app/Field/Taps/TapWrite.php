@@ -67,6 +67,7 @@ final readonly class TapWrite
             ),
             TapKind::BoxOn => self::post('yards.boxes.store', $hive, self::only($tap, 'kind', 'role', 'put_on', 'box')),
             TapKind::BoxOff => self::post('yards.boxes.off', $box, []),
+            TapKind::BoardOn => self::post('clear.boards.store', $hive, self::only($tap, 'under')),
             TapKind::Excluder => self::put('field.excluder', $hive, self::only($tap, 'excluder', 'was')),
             TapKind::Tick => self::put('clear.tick', ['item' => $tap->on], self::only($tap, 'what', 'done')),
         };

@@ -83,6 +83,21 @@
           />
           <button class="btn go">{{ __('Put it on') }}</button>
         </x-form>
+        @if ($open->supers() !== [])
+          <h3 class="blk">{{ __('An escape board was put on') }}</h3>
+          <x-form :action="route('clear.boards.store', $hive->id)" class="row">
+            <x-field
+              name="under"
+              id="board-under"
+              :label="__('Under')"
+              :options="$open->supers()"
+            />
+            <button class="btn">{{ __('It is on') }}</button>
+          </x-form>
+          @if (!$hive->excluder)
+            <p class="caution">{{ __('No excluder: look for brood and the queen above the board.') }}</p>
+          @endif
+        @endif
       @endcan
     </div>
     <div>
