@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Illuminate\Database\Eloquent\Model;
+
 /** Who changed a record last, and when, as it is said beside what another had in mind for it. */
 final class LastChange
 {
@@ -17,11 +19,15 @@ final class LastChange
             ->with('causer')
             ->latest('id')
             ->first();
-        $name = $line?->causer?->getAttribute('name');
 
-        return [
-            'by' => is_string($name) && $name !== '' ? $name : __('someone else'),
-            'at' => $line?->created_at?->toIso8601String(),
-        ];
+        return ['by' => self::nameOf($line?->causer), 'at' => $line?->created_at?->toIso8601String()];
+    }
+
+    /** Whoever left the operation since, or did it by a program, has no name here. */
+    public static function nameOf(?Model $person): string
+    {
+        $name = $person?->getAttribute('name');
+
+        return is_string($name) && $name !== '' ? $name : __('someone else');
     }
 }

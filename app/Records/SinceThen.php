@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -60,7 +59,7 @@ final class SinceThen
         $what = $line->subject instanceof Record ? $line->subject->label() : __('record');
         throw new CannotUndo(__(':what was changed since by :who. Nothing was undone.', [
             'what' => ucfirst($what),
-            'who' => self::nameOf($newer?->causer),
+            'who' => LastChange::nameOf($newer?->causer),
         ]));
     }
 
@@ -139,12 +138,5 @@ final class SinceThen
             ->where('column_name', 'deleted_at')
             ->pluck('table_name')
             ->all());
-    }
-
-    private static function nameOf(?Model $person): string
-    {
-        $name = $person?->getAttribute('name');
-
-        return is_string($name) && $name !== '' ? $name : __('someone else');
     }
 }

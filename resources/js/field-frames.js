@@ -33,7 +33,7 @@ function offRow(app, sheet, box, slot, today) {
       .waiting()
       .find((tap) => tap.kind === 'frame-off' && tap.on === box.id && tap.data.slot === slot);
     const back = waits
-      ? button('not-off', esc(app.say('not-off')), `data-seq="${waits.seq}" data-f="not-off-${slot}"`)
+      ? button('unsay', esc(app.say('not-off')), `data-seq="${waits.seq}" data-f="not-off-${slot}"`)
       : '';
     const words = given ? pin(given.mark) : esc(app.say('gap'));
     return `<li class="fs-out"><span>${esc(app.say('frame', { n: slot }))}: ${words}</span>${back}</li>`;
@@ -111,7 +111,7 @@ export const frameActions = {
     if (kept) app.announce(app.say('write-mark', { mark }));
   },
   /** It was tapped by mistake, and is not sent yet. */
-  async 'not-off'(app, { seq }) {
+  async unsay(app, { seq }) {
     const tap = app.queue.taps.find((one) => one.seq === Number(seq));
     if (!tap || tap.state !== 'waiting' || !(await app.queue.takeBack(tap))) app.announce(app.say('sent-already'));
     await app.refresh();

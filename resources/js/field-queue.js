@@ -11,8 +11,8 @@ const RETRY_MS = 4000;
 const cookie = (name) => decodeURIComponent(document.cookie.match(new RegExp(`(?:^|; )${name}=([^;]*)`))?.[1] ?? '');
 
 /** What two taps must share for the later one to wait for the earlier one's question. */
-export const about = ({ kind, on, data }) =>
-  `${kind} ${on} ${data.slot ?? data.frame ?? data.thing ?? data.what ?? ''}`;
+export const about = ({ kind, on, data: { slot, frame, day, thing, what } }) =>
+  [kind, on, slot, frame, day, thing, what].filter((part) => part !== undefined).join(' ');
 
 export class Queue {
   /** tells(what): 'kept', 'sent', 'asked', 'away', 'signed-out', 'gone', 'full' */

@@ -200,6 +200,13 @@ export function signs(app, slug) {
     <h2>${esc(app.say('signs-seen'))}</h2><div class="fs-choices">${rows}</div>`;
 }
 
+/** What was tapped by mistake is thrown away, until it is sent. */
+const waitingRow = (
+  app,
+  tap,
+) => `<li class="fs-waits"><span>${esc(tap.words)} <span class="soft">${esc(ago(app, tap.at))}</span></span>
+  ${button('unsay', esc(app.say('throw')), `data-seq="${tap.seq}" aria-label="${esc(app.say('throw'))}: ${esc(tap.words)}"`)}</li>`;
+
 /** Everything that waits here, and what its person is asked about. */
 export function kept(app) {
   const asking = app.queue.asking();
@@ -219,7 +226,7 @@ export function kept(app) {
       waiting.length
         ? `<h2>${esc(app.say('waiting'))}</h2><ol class="fs-mine">${waiting
             .slice(-60)
-            .map((tap) => `<li>${esc(tap.words)} <span class="soft">${esc(ago(app, tap.at))}</span></li>`)
+            .map((tap) => waitingRow(app, tap))
             .join('')}</ol>${button('send', esc(app.say('send-now')))}`
         : `<p>${esc(app.say('nothing-waits'))}</p>`
     }`;

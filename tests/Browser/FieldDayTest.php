@@ -103,6 +103,13 @@ final class FieldDayTest extends FieldTestCase
         self::assertStringContainsString('home: hive Q2, super 1, slot 7', $this->text('.fs-wet'));
         $this->tap('.fs-wet li:last-child [data-do="frame-back"]');
         self::assertSame(2, $this->howMany('.fs-wet li'));
+        // Tapped by mistake it is thrown away, and is out again.
+        $this->go('#/kept');
+        $this->tap('.fs-waits [data-do="unsay"]');
+        self::assertSame([], $this->kept());
+        $this->go('#/back/quarry');
+        self::assertSame(3, $this->howMany('.fs-wet li'));
+        $this->tap('.fs-wet li:last-child [data-do="frame-back"]');
         self::assertSame(2, $this->verdict($box)['gaps']);
         self::server(true);
         $this->await('marjoramField.checkIn(); return marjoramField.queue.taps.length === 0', 'not sent');
