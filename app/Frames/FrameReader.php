@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 use App\Models\Apiary;
+use App\Models\BoxPlace;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\YardState\BoxState;
@@ -65,27 +66,25 @@ final readonly class FrameReader
             $all,
             $frames,
             $flow === NectarFlow::On || $flow === NectarFlow::Slow,
-            $this->gaps(),
         );
     }
 
-    /** @return array<string, string> boxes with gaps in all yards, by mark */
-    private function gaps(): array
+    /**
+     * Those that a write is about: their hives alone are read.
+     *
+     * @param  list<string>  $ids
+     */
+    public function chosen(Apiary $apiary, array $ids): YardFrames
     {
-        $gaps = [];
-        foreach ($this->yards->all() as $yard) {
-            foreach ($yard->hives as $code => $hive) {
-                foreach ($hive->fromTheTop() as $box) {
-                    $free = count($box->look->gaps);
-                    if ($free > 0) {
-                        $words = '{1} :hive, :box: :count gap|[2,*] :hive, :box: :count gaps';
-                        $gaps[$box->mark] = trans_choice($words, $free, ['hive' => $code, 'box' => $box->name()]);
-                    }
-                }
-            }
-        }
+        $marks = array_map(static fn (string $id): string => (string) preg_replace('/-\d+$/', '', $id), $ids);
+        $hives = BoxPlace::query()
+            ->whereNull('until')
+            ->whereHas('box', static fn ($box) => $box->whereIn('mark', array_unique($marks)))
+            ->with('hive')
+            ->get()
+            ->map(static fn (BoxPlace $place): string => $place->hive->code);
 
-        return $gaps;
+        return $this->of($apiary, array_values($hives->unique()->all()), $ids);
     }
 
     private function hive(HiveState $hive, ?HiveWinter $winter, Policy $policy): HiveOffer

@@ -32,6 +32,7 @@ final readonly class FramesController
         FramePictures $draw,
         AfterPicture $after,
         CarryPicture $carry,
+        FramePlaces $places,
     ): View {
         $frames = $this->reader->of(
             $apiary,
@@ -48,6 +49,7 @@ final readonly class FramesController
             'draw' => $draw,
             'after' => $after,
             'carry' => $carry,
+            'places' => $places->all(),
             'colours' => FrameMarks::choices(),
             'colour' => FrameMarks::usualIn($apiary, Policy::at($this->current, $apiary)->frameMarks),
             'uses' => HoneyUse::all(),
@@ -59,7 +61,7 @@ final readonly class FramesController
 
     public function store(TakeRequest $request, Apiary $apiary, TakeFrames $take): RedirectResponse
     {
-        $frames = $this->reader->of($apiary, null, $request->ids());
+        $frames = $this->reader->chosen($apiary, $request->ids());
         $request->mustBeAllOf($frames);
         $lot = $take->take($frames, $request->taking());
         $this->close($apiary, $request->input('clearing'), $request->day());
@@ -75,7 +77,7 @@ final readonly class FramesController
     /** What is known of their combs; it goes along with the frames. */
     public function comb(CombRequest $request, Apiary $apiary, HeldFrames $held): RedirectResponse
     {
-        $frames = $this->reader->of($apiary, null, $request->ids());
+        $frames = $this->reader->chosen($apiary, $request->ids());
         $request->mustBeAllOf($frames);
         $held->hold($frames);
         $record = new MoveRecord($request->day());
@@ -123,7 +125,7 @@ final readonly class FramesController
     /** To another box, into store, or melted down. */
     public function move(MoveFramesRequest $request, Apiary $apiary, MoveFrames $moves): RedirectResponse
     {
-        $frames = $this->reader->of($apiary, null, $request->ids());
+        $frames = $this->reader->chosen($apiary, $request->ids());
         $request->mustBeAllOf($frames);
         $where = $moves->move($frames, $request->to(), $request->day());
 

@@ -13,7 +13,6 @@ final readonly class YardFrames
      * @param  list<HiveOffer>  $hives
      * @param  list<string>  $all  codes of all hives that have boxes
      * @param  list<FrameOffer>  $chosen  in the order of the hands
-     * @param  array<string, string>  $gaps  boxes with gaps, by mark
      */
     public function __construct(
         public Apiary $apiary,
@@ -21,7 +20,6 @@ final readonly class YardFrames
         public array $all,
         public array $chosen,
         public bool $flowOn,
-        private array $gaps,
     ) {
     }
 
@@ -49,16 +47,6 @@ final readonly class YardFrames
         $frames = $hive === null ? $this->chosen : $this->of($hive);
 
         return array_sum(array_map(static fn (FrameOffer $one): float => $one->honey->kg, $frames));
-    }
-
-    /** @return array<string, string> where frames may be put */
-    public function places(): array
-    {
-        return $this->gaps + [
-            MoveFrames::SWAP => __('each other\'s place (two frames)'),
-            MoveFrames::STORE => __('store'),
-            MoveFrames::CULL => __('melted down: old or damaged comb'),
-        ];
     }
 
     /** @return list<string> ids of the chosen frames */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Field\Sheets\YardSheets;
 use App\Models\Apiary;
 use App\Models\Assessment;
 use App\Models\BoxPlace;
@@ -287,6 +288,13 @@ final class FieldSheetTest extends FeatureTestCase
         $shell = $this->get('/field')->assertOk();
         self::assertStringNotContainsString('Ekbacken', (string) $shell->getContent());
         self::assertStringContainsString('wasm-unsafe-eval', (string) $shell->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString('camera=(self)', (string) $shell->headers->get('Permissions-Policy'));
+        self::assertStringContainsString('camera=()', (string) $this->get('/')->headers->get('Permissions-Policy'));
+        self::assertStringContainsString(
+            'FORMAT = '.YardSheets::FORMAT.';',
+            (string) file_get_contents(resource_path('js/field-state.js')),
+            'Scripts and server mean the same form of sheet.',
+        );
         $worker = (string) $this->get('/field-worker.js')->assertOk()->getContent();
         preg_match_all('#"(/build/[^"?]+)#', $worker, $parts);
         self::assertGreaterThan(15, count($parts[1]));

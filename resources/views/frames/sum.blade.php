@@ -141,7 +141,7 @@
             name="to"
             id="frames-to"
             :label="__('Into')"
-            :options="$frames->places()"
+            :options="$places"
           />
           <x-field
             name="on"
