@@ -6,19 +6,16 @@ namespace App\Clear;
 
 use App\Models\Apiary;
 use App\Models\Clearing;
-use App\Models\ClearingState;
 use App\Models\ClearingSuper;
 use App\Models\FrozenClearing;
 use App\Models\Hive;
 use App\Operation\CurrentOperation;
 use App\Operation\Policy;
 use App\Support\Http\Saved;
-use App\Wording\Wording;
 use App\YardState\BoxState;
 use App\YardState\Looks\FrozenVerdict;
 use App\YardState\YardReader;
 use DateTimeZone;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Clearing\BoardFigures;
@@ -33,7 +30,7 @@ final readonly class BoardController
     public function __construct(
         private YardReader $yards,
         private CurrentOperation $current,
-        private Wording $say,
+        private FrozenVerdict $frozen,
     ) {
     }
 
@@ -54,10 +51,12 @@ final readonly class BoardController
                 'placed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
             ]);
         }
+        // With what was known of them when the board went on.
+        $verdicts = $this->frozen->all($supers, Policy::at($this->current, $apiary));
         $clearing->load('items')->update([
-            'state' => $clearing->boardsAreOn() ? ClearingState::Placed : ClearingState::Planned,
-            'person_minutes' => $clearing->person_minutes + self::minutes(count($supers)),
-            'frozen' => $this->frozen($clearing, $apiary, $supers),
+            'state' => $clearing->stateByBoards(),
+            'person_minutes' => $clearing->person_minutes + (new BoardFigures)->handlingMin(1, count($supers)),
+            'frozen' => $clearing->frozen->with($verdicts),
         ]);
 
         return Saved::at(route('clear.plan', $clearing->id), __('The board on hive :hive is noted: its supers come in :day.', [
@@ -75,10 +74,7 @@ final readonly class BoardController
     {
         $isPlanned = ClearingSuper::query()
             ->whereIn('box_id', array_column($supers, 'id'))
-            ->whereHas('clearing', static fn (Builder $clearing) => $clearing->whereIn('state', [
-                ClearingState::Planned->value,
-                ClearingState::Placed->value,
-            ]))
+            ->whereIn('clearing_id', Clearing::open()->select('id'))
             ->lockForUpdate()
             ->exists();
         if ($isPlanned) {
@@ -110,30 +106,5 @@ final readonly class BoardController
             'person_minutes' => 0.0,
             'frozen' => new FrozenClearing(__('Put on in the yard, without a plan.')),
         ]);
-    }
-
-    private static function minutes(int $supers): float
-    {
-        $figures = new BoardFigures;
-
-        return $figures->placePerHive + ($figures->placePerSuper + $figures->collectPerSuper) * $supers;
-    }
-
-    /**
-     * With what was known of them when the board went on.
-     *
-     * @param  list<BoxState>  $supers
-     */
-    private function frozen(Clearing $clearing, Apiary $apiary, array $supers): FrozenClearing
-    {
-        $of = new FrozenVerdict($this->say);
-        $policy = Policy::at($this->current, $apiary);
-        $verdicts = $clearing->frozen->verdicts;
-        foreach ($supers as $box) {
-            $verdicts[$box->id] = $of->of($box, $policy);
-        }
-        $known = $clearing->frozen;
-
-        return new FrozenClearing($known->reason, $known->beesLeftPerSuper, $known->cautions, $verdicts);
     }
 }

@@ -6,7 +6,6 @@ namespace App\Clear;
 
 use App\Models\Apiary;
 use App\Models\Clearing;
-use App\Models\ClearingState;
 use App\Models\ClearingSuper;
 use App\Models\FrozenClearing;
 use App\Operation\CurrentOperation;
@@ -53,11 +52,7 @@ final readonly class ClearingController
         $chosen = $request->chosen($yard);
         $method = $request->outcome($yard, $say);
         $policy = Policy::at($this->current, $apiary);
-        $frozen = new FrozenVerdict($say);
-        $verdicts = [];
-        foreach ($chosen as $one) {
-            $verdicts[$one->box->id] = $frozen->of($one->box, $policy);
-        }
+        $boxes = array_column($chosen, 'box');
         $clearing = Clearing::query()->create([
             'apiary_id' => $apiary->id,
             'method' => $method->method,
@@ -68,7 +63,7 @@ final readonly class ClearingController
                 self::reason($yard->compared, $method->method, $say),
                 round($method->beesLeftPerSuper, 1),
                 $say->statements($method->cautions),
-                $verdicts,
+                (new FrozenVerdict($say))->all($boxes, $policy),
             ),
         ]);
         foreach ($chosen as $one) {
@@ -102,8 +97,7 @@ final readonly class ClearingController
         }
         $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->now() : null]);
         if ($values['what'] === 'placed') {
-            // The last board that goes on, or the first that comes off again, changes where the clearing stands.
-            $state = $clearing->load('items')->boardsAreOn() ? ClearingState::Placed : ClearingState::Planned;
+            $state = $clearing->load('items')->stateByBoards();
             if ($state !== $clearing->state) {
                 $clearing->update(['state' => $state]);
             }

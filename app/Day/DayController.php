@@ -31,7 +31,7 @@ final readonly class DayController
             'canTick' => $request->user()?->can('record') === true,
             'sheet' => $this->read($day),
             'today' => $this->current->today()->format('Y-m-d'),
-            'ticked' => LoadingTick::query()->where('day', $day)->pluck('thing')->all(),
+            'ticked' => LoadingTick::thingsOf($day),
         ]);
     }
 

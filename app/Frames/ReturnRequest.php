@@ -28,9 +28,9 @@ final class ReturnRequest extends DayRequest
      */
     public function chosen(array $wet): array
     {
-        $named = FrameRequest::strings($this->input('frames')) ?? [];
+        $named = FrameRequest::strings($this->input('frames'));
 
-        return ! $this->names()
+        return $named === null
             ? $wet
             : array_values(array_filter($wet, static fn (TakenSuper $one): bool => in_array($one->id, $named, true)));
     }

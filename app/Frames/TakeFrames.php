@@ -37,11 +37,12 @@ final readonly class TakeFrames
         $lot = $this->harvests->ofDay($frames->apiary, $how->on);
         $record = new MoveRecord($how->on);
         $sum = FrameSum::of($frames, 2);
-        $numbered = $how->colour === null ? null : ($how->number ?? self::taken($lot) + 1) - 1;
+        // Their marks are numbered on.
+        $number = $how->number ?? $lot->harvest->frames()->count() + 1;
         foreach ($frames->chosen as $frame) {
-            $mark = $numbered === null || $how->colour === null
+            $mark = $how->colour === null
                 ? $frame->mark()
-                : $frame->mark().' '.FrameMarks::of($how->colour, $frame->hive).' '.++$numbered;
+                : $frame->mark().' '.FrameMarks::of($how->colour, $frame->hive).' '.$number++;
             $record->out($frame, FrameWhy::Taken, $this->keep($lot, $frame, $mark, $hives, $how, $sum)->id);
         }
         foreach ($frames->hives as $hive) {
@@ -49,12 +50,6 @@ final readonly class TakeFrames
         }
 
         return $lot;
-    }
-
-    /** Their marks are numbered on. */
-    private static function taken(Lot $lot): int
-    {
-        return $lot->harvest->supers()->where('slot', '>', 0)->count();
     }
 
     private static function mustBeFree(FrameOffer $frame, DateTimeImmutable $on): void

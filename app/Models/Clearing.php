@@ -125,6 +125,20 @@ final class Clearing extends Record
         return $this->isCollected() || ($this->places($day) && $this->state === ClearingState::Placed);
     }
 
+    /** Where it stands by its boards: the last one that goes on, or the first that comes off again, changes it. */
+    public function stateByBoards(): ClearingState
+    {
+        return $this->boardsAreOn() ? ClearingState::Placed : ClearingState::Planned;
+    }
+
+    /** @return list<string> Y-m-d, one or two, on which it is worked */
+    public function days(): array
+    {
+        $days = array_filter([$this->first_on->format('Y-m-d'), $this->second_on?->format('Y-m-d')]);
+
+        return array_values(array_unique($days));
+    }
+
     /** The day on which its supers come in. */
     public function inOn(): CarbonInterface
     {

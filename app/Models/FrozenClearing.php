@@ -32,6 +32,16 @@ final readonly class FrozenClearing implements StoredValue
         );
     }
 
+    /**
+     * The same with supers that came to it.
+     *
+     * @param  array<string, array<array-key, mixed>>  $verdicts  by the id of the box
+     */
+    public function with(array $verdicts): self
+    {
+        return new self($this->reason, $this->beesLeftPerSuper, $this->cautions, $verdicts + $this->verdicts);
+    }
+
     /** The frozen verdict of a super. */
     public function verdictOf(string $boxId): Fields
     {

@@ -37,6 +37,12 @@ final class Harvest extends Record
         return $this->hasMany(TakenSuper::class)->orderBy('id');
     }
 
+    /** @return HasMany<TakenSuper, $this> taken one by one */
+    public function frames(): HasMany
+    {
+        return $this->supers()->where('slot', '>', 0);
+    }
+
     /** Whole supers among what is loaded of it. */
     public function wholeSupers(): int
     {

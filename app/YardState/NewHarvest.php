@@ -47,7 +47,7 @@ final class NewHarvest
     /** @return Collection<int, TakenSuper> frames that were taken into the harvest of a day so far */
     public function framesOn(Apiary $apiary, DateTimeImmutable $on): Collection
     {
-        return self::begun($apiary, $on)->first()?->harvest->supers()->where('slot', '>', 0)->get() ?? new Collection;
+        return self::begun($apiary, $on)->first()?->harvest->frames()->get() ?? new Collection;
     }
 
     /** @return Builder<Lot> */

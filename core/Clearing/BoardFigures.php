@@ -36,6 +36,12 @@ final readonly class BoardFigures
         InvalidInput::unlessWithin($mostNights, 1, 3, 'The nights that a board may stay', '/max_nights');
     }
 
+    /** Person-minutes for boards under the supers of hives, and for fetching these; without the set-up of a visit. */
+    public function handlingMin(int $hives, int $supers): float
+    {
+        return $this->placePerHive * $hives + ($this->placePerSuper + $this->collectPerSuper) * $supers;
+    }
+
     /** Share of the bees left after one night of this least temperature. */
     public function shareLeft(float $minC): float
     {

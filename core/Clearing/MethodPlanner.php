@@ -24,8 +24,7 @@ final readonly class MethodPlanner
         }
         $figures = $this->table->board;
         $nights = (new BestNights($figures))->of($forecast);
-        $minutes = $figures->placePerHive * count($job->hives)
-            + ($figures->placePerSuper + $figures->collectPerSuper) * $job->supers()
+        $minutes = $figures->handlingMin(count($job->hives), $job->supers())
             + $this->table->moveBox * $job->boxesToMove();
 
         return $this->planned(

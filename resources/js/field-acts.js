@@ -184,22 +184,20 @@ export const actions = {
   },
   send: (app) => app.queue.send(),
   async mine(app, { seq }) {
-    const tap = tapOf(app, seq);
+    const tap = app.queue.at(seq);
     await app.queue.again(tap, tap.theirs?.version);
     await app.queue.send();
   },
   async theirs(app, { seq }) {
-    await app.queue.throwAway(tapOf(app, seq));
+    await app.queue.throwAway(app.queue.at(seq));
     await app.freshen();
   },
   async again(app, { seq }) {
-    await app.queue.again(tapOf(app, seq));
+    await app.queue.again(app.queue.at(seq));
     await app.queue.send();
   },
   async throw(app, { seq }) {
-    await app.queue.throwAway(tapOf(app, seq));
+    await app.queue.throwAway(app.queue.at(seq));
     await app.refresh();
   },
 };
-
-const tapOf = (app, seq) => app.queue.taps.find((tap) => tap.seq === Number(seq));

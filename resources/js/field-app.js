@@ -1,24 +1,14 @@
-// The field sheet as it stands on this phone: what it holds, what waits, what is shown.
+// The field sheet as it stands on this phone: what it holds and fetches, and what is kept of what is tapped.
 import { Queue } from './field-queue.js';
 import { Judge } from './field-judge.js';
 import { Store } from './field-store.js';
-import { actions } from './field-acts.js';
 import { FORMAT, isOf, isTapped, readable, question, standing, todayOf } from './field-state.js';
-import { mountFace } from './field-painter.js';
-import { label } from './field-find.js';
-import { letGo, lookThrough } from './field-camera.js';
-import { showTimer } from './field-timer.js';
-import { keptWords } from './field-words.js';
+import { draw } from './field-page.js';
 import { path } from './field-parts.js';
-import * as views from './field-views.js';
-import * as boxes from './field-box.js';
-import * as days from './field-day.js';
-import * as frames from './field-frames.js';
 
 const SETTINGS = 'marjoram.field.settings';
 
-const root = document.getElementById('field');
-const words = JSON.parse(root.dataset.words);
+const words = JSON.parse(document.getElementById('field').dataset.words);
 const page = document.documentElement;
 
 export class Field {
@@ -50,6 +40,17 @@ export class Field {
 
   announce(text) {
     document.getElementById('announce').textContent = text;
+  }
+
+  /** What was not kept, or cannot be read, and why. */
+  trouble(key, values = {}) {
+    const place = document.getElementById('trouble');
+    place.textContent = this.say(key, values);
+    place.hidden = false;
+  }
+
+  calm() {
+    document.getElementById('trouble').hidden = true;
   }
 
   dress() {
@@ -133,11 +134,9 @@ export class Field {
 
   /** What a newer Marjoram says is not held by older scripts: what they hold stays until they are taken over. */
   reads({ format }) {
-    const isKnown = format === this.format;
-    const place = document.getElementById('trouble');
-    if (!isKnown) place.textContent = this.say('newer');
-    if (!isKnown) place.hidden = false;
-    return isKnown;
+    if (format === this.format) return true;
+    this.trouble('newer');
+    return false;
   }
 
   /** Another person, or another operation: each has a database of its own. */
@@ -240,8 +239,7 @@ export class Field {
       return kept;
     } catch (problem) {
       const why = problem.name === 'QuotaExceededError' ? 'full' : 'cannot-keep';
-      document.getElementById('trouble').hidden = false;
-      document.getElementById('trouble').textContent = this.say(why);
+      this.trouble(why);
       this.announce(this.say(why));
       return null;
     }
@@ -251,92 +249,7 @@ export class Field {
     return window.location.hash.replace(/^#\/?/, '').split('/').map(decodeURIComponent);
   }
 
-  view() {
-    const [where, slug, code, id, what] = this.route();
-    if (where === 'kept' && this.queue) return views.kept(this);
-    if (!this.index || !this.queue) return '';
-    if (where === 'q') return label(this);
-    if (where === 'scan') return views.scan(this);
-    if (where === 'yard' && slug) {
-      this.lastYard = slug;
-      if (!code) return views.yard(this, slug);
-      if (!id) return views.hive(this, slug, code);
-      if (what === 'off') return frames.off(this, slug, code, id);
-      return what === 'box' ? boxes.wholeBox(this, slug, code, id) : boxes.box(this, slug, code, id, what);
-    }
-    const others = { list: views.list, signs: views.signs, day: days.day, load: days.load, back: frames.back };
-    return others[where] && slug ? others[where](this, slug) : views.yards(this);
-  }
-
-  faceHeight() {
-    const others = [...root.children]
-      .filter((one) => one.id !== 'face')
-      .reduce((sum, one) => sum + one.offsetHeight + 8, 0);
-    return Math.max(110, Math.min(320, window.innerHeight - others - 24));
-  }
-
   render() {
-    const html = this.view();
-    if (html === '') {
-      if (!this.index && !root.querySelector('[data-begin]')) root.innerHTML = this.begin();
-      return;
-    }
-    const isNew = this.drawnFor !== window.location.hash;
-    if (!isNew && this.isTyping()) {
-      root.querySelectorAll('.fs-kept').forEach((one) => {
-        one.innerHTML = keptWords(this);
-      });
-      return;
-    }
-    const focus = document.activeElement?.dataset?.f;
-    const wasOpen = !isNew && root.querySelector('details')?.open;
-    this.drawnFor = window.location.hash;
-    root.innerHTML = html;
-    if (wasOpen) root.querySelector('details').open = true;
-    this.mount();
-    if (isNew) {
-      window.scrollTo(0, 0);
-      document.getElementById('trouble').hidden = true;
-    }
-    this.focus(focus, isNew);
-    page.dataset.drawn = String(Number(page.dataset.drawn ?? 0) + 1);
-  }
-
-  /** Nothing is drawn anew under the hands of somebody who types. */
-  isTyping() {
-    const at = document.activeElement;
-    return root.contains(at) && at.matches('input:not([type="file"]), textarea, select');
-  }
-
-  /** Where it was; on a new page where the work is. */
-  focus(name, isNew) {
-    const same = name ? root.querySelector(`[data-f="${name}"]`) : null;
-    (same ?? (isNew ? root.querySelector('#face, .fs-go') : null))?.focus({ preventScroll: true });
-  }
-
-  begin() {
-    const why = this.signedOut ? 'begin-sign-in' : this.isAway ? 'begin-away' : 'begin';
-    return `<div data-begin><h1>${this.say('title')}</h1><p class="fs-say" role="status">${this.say(why)}</p>
-      <a class="fs-go" href="/field/in">${this.say('sign-in')} <span aria-hidden="true">→</span></a></div>`;
-  }
-
-  mount() {
-    const [, slug, , id, slot] = this.route();
-    if (document.getElementById('face')) {
-      mountFace(this, {
-        sheet: this.sheet(slug),
-        id,
-        slot: Number(slot) || 1,
-        today: this.today(slug),
-        onDrag: (share) =>
-          (root.querySelector('.fs-status').textContent =
-            `${this.say(`t-${this.brush.tool}`)} ${Math.round(share * 100)} %`),
-        onDone: (faces) => actions.painted(this, faces),
-      });
-    }
-    const camera = document.getElementById('camera');
-    if (camera) lookThrough(this, camera);
-    else letGo();
-    showTimer(this);
+    draw(this);
   }
 }

@@ -1,7 +1,7 @@
 // A day out on the phone: what is loaded, and in each yard what hands do with each box, from the top.
 import { boxSection, esc } from './field-draw.js';
 import { hiveColour } from './field-frames.js';
-import { boxOf } from './field-state.js';
+import { boxOf, rowsOf } from './field-state.js';
 import { button, go, head, missing, path, thumb } from './field-parts.js';
 
 const PX_PER_MM = 0.26;
@@ -10,7 +10,7 @@ const PX_PER_MM = 0.26;
 export function daysOut(app) {
   const days = new Map();
   for (const [slug, sheet] of app.shown) {
-    for (const day of sheet.days ?? []) {
+    for (const day of sheet.days) {
       const known = days.get(day.on) ?? { ...day, yards: [] };
       known.yards.push({ slug, name: sheet.name, stop: day.stop, drive: day.drive, aim: day.aim });
       days.set(day.on, known);
@@ -90,7 +90,7 @@ export function day(app, slug) {
   const sheet = app.sheet(slug);
   if (!sheet) return missing(app, 'yard-gone');
   const today = app.today(slug);
-  const parts = (sheet.days ?? []).map(
+  const parts = sheet.days.map(
     (one) => `<h2>${esc(one.label)}: ${esc(one.aim)}</h2>${one.says.map((text) => `<p>${esc(text)}</p>`).join('')}
       <a class="btn fs-wide" href="${path('load', one.on)}">${esc(app.say('to-load'))} (${esc(app.say('loaded-of', counted(one.load)))})</a>
       ${one.hives.map((hive) => workHive(app, sheet, hive, today)).join('')}`,
@@ -100,9 +100,7 @@ export function day(app, slug) {
 }
 
 /** What is still to be ticked in a yard. */
-export const openTicks = (sheet) =>
-  (sheet.days ?? []).flatMap((one) => one.hives.flatMap((hive) => hive.rows)).filter((row) => row.item && !row.done)
-    .length;
+export const openTicks = (sheet) => rowsOf(sheet).filter((row) => row.item && !row.done).length;
 
 export const dayActions = {
   async tick(app, { item, hive, what, is }) {

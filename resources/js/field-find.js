@@ -54,7 +54,6 @@ export function find(app, text) {
     return true;
   }
   app.announce(app.say('code-not-here'));
-  document.getElementById('trouble').hidden = false;
-  document.getElementById('trouble').textContent = app.say('code-not-here');
+  app.trouble('code-not-here');
   return false;
 }

@@ -10,17 +10,11 @@ const number = (text) => {
   return text.trim() === '' || !Number.isFinite(value) ? null : value;
 };
 
-const trouble = (app, key, values) => {
-  const place = document.getElementById('trouble');
-  place.hidden = false;
-  place.textContent = app.say(key, values);
-};
-
 /** Ready for the next one, and drawn anew. */
 const done = (app, form) => {
   form.reset();
   document.activeElement?.blur();
-  document.getElementById('trouble').hidden = true;
+  app.calm();
   app.render();
 };
 
@@ -35,7 +29,7 @@ async function weighed(app, form) {
   const kg = mass(app, form.elements.first);
   const { unit, per_kg: perKg } = app.index.mass;
   if (kg === null || kg < 5 || kg > 400)
-    return trouble(app, 'weight-range', { least: Math.ceil(5 * perKg), most: Math.floor(400 * perKg), unit });
+    return app.trouble('weight-range', { least: Math.ceil(5 * perKg), most: Math.floor(400 * perKg), unit });
   const { hive, code } = form.dataset;
   const slug = app.route()[1];
   const words = app.say('tap-weight', { hive: code, kg: `${form.elements.first.value.trim()} ${unit}` });
@@ -49,7 +43,7 @@ async function lifted(app, form) {
   const isWhole = how.value === 'whole';
   const kgs = isWhole ? [mass(app, first)] : [mass(app, first), mass(app, second)];
   const frames = number(bees.value);
-  if (kgs.includes(null) || frames === null) return trouble(app, isWhole ? 'heft-whole' : 'heft-sides');
+  if (kgs.includes(null) || frames === null) return app.trouble(isWhole ? 'heft-whole' : 'heft-sides');
   const { hive, code } = form.dataset;
   const slug = app.route()[1];
   const { boxes } = app.sheet(slug).hives.find((one) => one.id === hive);
@@ -78,7 +72,7 @@ async function lifted(app, form) {
 
 function refused(app, { sentence, figures }, shown) {
   const words = Object.entries(figures).map(([name, value]) => [name, name.endsWith('_kg') ? shown(value) : value]);
-  return trouble(app, sentence, Object.fromEntries(words));
+  return app.trouble(sentence, Object.fromEntries(words));
 }
 
 const RANGES = { water: [10, 30], brix: [58, 90], nd: [1.44, 1.52] };
@@ -87,7 +81,7 @@ export const forms = {
   find: (app, form) => find(app, form.elements.code.value),
   async note(app, form) {
     const text = form.elements.text.value.trim();
-    if (text === '') return trouble(app, 'say-something');
+    if (text === '') return app.trouble('say-something');
     const { hive, code } = form.dataset;
     const words = app.say('tap-note', { hive: code, text });
     const kept = await app.keep({
@@ -123,7 +117,7 @@ export const forms = {
     const scale = form.elements.scale.value;
     const value = number(form.elements.value.value);
     const [least, most] = RANGES[scale];
-    if (value === null || value < least || value > most) return trouble(app, 'water-range', { least, most });
+    if (value === null || value < least || value > most) return app.trouble('water-range', { least, most });
     const words = app.say('tap-water', { hive: code, box: box.name, value });
     const kept = await app.keep({ kind: 'reading', ...about(app, id), words, data: { scale, value } });
     return kept && done(app, form);
@@ -131,7 +125,7 @@ export const forms = {
   async decide(app, form, submitter) {
     const { box, id, code } = here(app);
     const note = form.elements.note.value.trim();
-    if (note === '') return trouble(app, 'decide-first');
+    if (note === '') return app.trouble('decide-first');
     const choice = submitter?.value ?? 'take';
     const words = app.say('tap-decide', {
       hive: code,
@@ -150,8 +144,8 @@ export async function pickFile(app, input) {
   try {
     if ('scan' in input.dataset) {
       const text = await readLabel(file);
-      if (text === null) trouble(app, 'no-label');
-      else if (!find(app, text)) trouble(app, 'code-unknown');
+      if (text === null) app.trouble('no-label');
+      else if (!find(app, text)) app.trouble('code-unknown');
       return;
     }
     const jpeg = await smallPhoto(file);
@@ -159,7 +153,7 @@ export async function pickFile(app, input) {
     const words = app.say('tap-photo', { hive: code });
     await app.keep({ kind: 'photo', on: hive, yard: app.route()[1], hive: code, words, data: { jpeg, text: '' } });
   } catch {
-    trouble(app, 'no-picture');
+    app.trouble('no-picture');
   } finally {
     input.value = '';
   }

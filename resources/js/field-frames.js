@@ -1,6 +1,7 @@
 // Frames one by one: each that comes off is given its mark, and a wet one is read by it when it comes back.
 import { boxPath } from './field-box.js';
 import { esc } from './field-draw.js';
+import { facesWords } from './field-words.js';
 import { boxOf, facesOf, givenToday, hiveOf } from './field-state.js';
 import { button, go, head, missing, path, thumb } from './field-parts.js';
 
@@ -11,20 +12,17 @@ export const pin = (mark) => `${disc(mark.match(/ (white|yellow|red|green|blue) 
 
 /** The colour that goes onto a hive's frames and boxes; nothing where none is given. */
 export function hiveColour(sheet, code) {
-  const colour = sheet.marks?.colours[code] ?? '';
+  const colour = sheet.marks.colours[code] ?? '';
   return colour === '' ? '' : `${disc(colour)}<span class="soft">${esc(colour)}</span>`;
 }
 
 /** What is written on the next frame of a box. */
 export function nextMark(sheet, hive, box, slot, today) {
-  const colour = sheet.marks?.colours[hive.code] ?? '';
+  const colour = sheet.marks.colours[hive.code] ?? '';
   const number = givenToday(sheet, today).length + 1;
   const home = `${box.frame_mark}${slot}`;
   return colour === '' ? { mark: home } : { mark: `${home} ${colour} ${number}`, colour, number };
 }
-
-const shares = (app, { a, b }) =>
-  app.say('faces-are', { a: `${Math.round(a.capped * 100)} %`, b: `${Math.round(b.capped * 100)} %` });
 
 function offRow(app, sheet, box, slot, today) {
   const given = givenToday(sheet, today).findLast((one) => one.box === box.id && one.slot === slot);
@@ -44,7 +42,7 @@ function offRow(app, sheet, box, slot, today) {
     return `<li class="fs-out"><span>${esc(name)}: ${esc(app.say('brood-stays'))}</span></li>`;
   }
   const ripe = box.verdict.slots.find((one) => one.slot === slot)?.ripe;
-  const seen = faces.seen ? shares(app, faces) : app.say('not-seen');
+  const seen = faces.seen ? facesWords(app, faces) : app.say('not-seen');
   const words = `<b>${esc(name)}</b><span>${esc(app.say(ripe ? 'ripe' : 'not-ripe'))}, ${esc(seen)}</span>`;
   return `<li>${button('frame-off', words, `data-slot="${slot}" data-f="off-${slot}"`)}</li>`;
 }
@@ -69,7 +67,7 @@ export function back(app, slug) {
   const sheet = app.sheet(slug);
   if (!sheet) return missing(app, 'yard-gone');
   const at = (code) => sheet.hives.findIndex((hive) => hive.code === code);
-  const frames = (sheet.wet ?? []).toSorted((a, b) => at(a.hive) - at(b.hive) || (a.slot ?? 99) - (b.slot ?? 99));
+  const frames = sheet.wet.toSorted((a, b) => at(a.hive) - at(b.hive) || (a.slot ?? 99) - (b.slot ?? 99));
   const row = (one) => {
     const home = one.slot
       ? app.say('home-is', { hive: one.hive, box: one.name, n: one.slot })
@@ -93,7 +91,7 @@ export function yardOfMark(app, text) {
   const wanted = text.trim().toLowerCase();
   if (wanted.length < 3) return null;
   for (const [slug, sheet] of app.shown) {
-    if ((sheet.wet ?? []).some((one) => one.mark.toLowerCase().endsWith(wanted))) return slug;
+    if (sheet.wet.some((one) => one.mark.toLowerCase().endsWith(wanted))) return slug;
   }
   return null;
 }
@@ -112,7 +110,7 @@ export const frameActions = {
   },
   /** It was tapped by mistake, and is not sent yet. */
   async unsay(app, { seq }) {
-    const tap = app.queue.taps.find((one) => one.seq === Number(seq));
+    const tap = app.queue.at(seq);
     if (!tap || tap.state !== 'waiting' || !(await app.queue.takeBack(tap))) app.announce(app.say('sent-already'));
     await app.refresh();
   },

@@ -18,6 +18,14 @@ export function withLayer(box, slot, today, { side, tool, sides }, share) {
   return { a: faces.a, b: faces.b };
 }
 
+/** What the others on the page leave of it: nothing is scrolled within a frame. */
+function faceHeight() {
+  const others = [...document.getElementById('field').children]
+    .filter((one) => one.id !== 'face')
+    .reduce((sum, one) => sum + one.offsetHeight + 8, 0);
+  return Math.max(110, Math.min(320, window.innerHeight - others - 24));
+}
+
 /** Draws the open face as large as its room, and hears a finger on it. */
 export function mountFace(app, { sheet, id, slot, today, onDrag, onDone }) {
   const canvas = document.getElementById('face');
@@ -25,7 +33,7 @@ export function mountFace(app, { sheet, id, slot, today, onDrag, onDone }) {
   if (!canvas || !box) return;
   const draw = (face, seen) => {
     const width = canvas.clientWidth;
-    drawFace(canvas, face, { width, ratio: Math.max(0.2, app.faceHeight() / width), seen, tool: app.brush.tool });
+    drawFace(canvas, face, { width, ratio: Math.max(0.2, faceHeight() / width), seen, tool: app.brush.tool });
   };
   const shown = facesOf(box, slot, today);
   draw(shown[app.brush.side], shown.today);

@@ -37,6 +37,11 @@ export class Queue {
     return this.taps.filter((tap) => tap.state === 'waiting');
   }
 
+  /** By its place in the queue, as a button names it. */
+  at(seq) {
+    return this.taps.find((tap) => tap.seq === Number(seq));
+  }
+
   asking() {
     return this.taps.filter((tap) => tap.state !== 'waiting');
   }

@@ -128,15 +128,14 @@ const changes = {
     if (hive) hive.excluder = tap.data.excluder;
   },
   tick(sheet, tap) {
-    const rows = (sheet.days ?? []).flatMap((day) => day.hives).flatMap((hive) => hive.rows);
-    rows
+    rowsOf(sheet)
       .filter((row) => row.item === tap.on && row.what === tap.data.what)
       .forEach((row) => {
         row.done = tap.data.done;
       });
   },
   load(sheet, tap) {
-    const day = (sheet.days ?? []).find((one) => one.on === tap.data.day);
+    const day = sheet.days.find((one) => one.on === tap.data.day);
     const item = day?.load.find((one) => one.thing === tap.data.thing);
     if (item) item.done = tap.data.done;
   },
@@ -149,7 +148,7 @@ const changes = {
     sheet.marks = { ...sheet.marks, today, given: [...given, { box: tap.on, slot, mark }] };
   },
   'frame-back'(sheet, tap) {
-    const frame = sheet.wet?.find((one) => one.id === tap.data.frame);
+    const frame = sheet.wet.find((one) => one.id === tap.data.frame);
     if (!frame) return;
     sheet.wet = sheet.wet.filter((one) => one !== frame);
     const box = boxOf(sheet, frame.box);
@@ -157,8 +156,11 @@ const changes = {
   },
 };
 
+/** What hands do on all days that are planned, box by box. */
+export const rowsOf = (sheet) => sheet.days.flatMap((day) => day.hives).flatMap((hive) => hive.rows);
+
 /** Marks that were given today: they are numbered on. */
-export const givenToday = (sheet, today) => (sheet.marks?.today === today ? sheet.marks.given : []);
+export const givenToday = (sheet, today) => (sheet.marks.today === today ? sheet.marks.given : []);
 
 /** What is loaded for a day is the same in all its yards. */
 export const isOf = (tap, slug) => tap.yard === slug || tap.kind === 'load';

@@ -112,7 +112,7 @@ export function yard(app, slug) {
       <a class="btn" href="${path('list', slug)}">${esc(app.say('read-out'))}</a>
       <a class="btn" href="${path('signs', slug)}">${esc(app.say('signs'))}</a>
       ${tab(app, 'day', slug, openTicks(sheet))}
-      ${sheet.wet?.length ? tab(app, 'back', slug, sheet.wet.length) : ''}</nav>
+      ${sheet.wet.length ? tab(app, 'back', slug, sheet.wet.length) : ''}</nav>
     ${sheet.hives.length ? thumb(app, go(href, esc(next ? app.say('open-hive', { hive: next.hive.code }) : app.say('first-hive')))) : ''}`;
 }
 

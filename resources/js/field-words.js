@@ -34,14 +34,14 @@ export function keptWords(app) {
   return `${net}${asking ? `<b class="fs-ask">${app.say('n-asked', { n: asking })}</b>` : kept}`;
 }
 
+export function facesWords(app, { a, b }) {
+  const percent = (face) => `${Math.round((face?.capped ?? 0) * 100)} %`;
+  return app.say('faces-are', { a: percent(a), b: percent(b) });
+}
+
 export function theirWords(app, tap) {
   const { by, at, ...theirs } = tap.theirs ?? {};
-  const percent = (face) => `${Math.round((face?.capped ?? 0) * 100)} %`;
-  const value = theirs.a
-    ? app.say('faces-are', { a: percent(theirs.a), b: percent(theirs.b) })
-    : (theirs.choice ?? theirs.shake ?? '–');
-  const mine = tap.data.a
-    ? app.say('faces-are', { a: percent(tap.data.a), b: percent(tap.data.b) })
-    : (tap.data.choice ?? tap.data.shake ?? '–');
+  const words = (one) => (one.a ? facesWords(app, one) : (one.choice ?? one.shake ?? '–'));
+  const [value, mine] = [words(theirs), words(tap.data)];
   return app.say('conflict', { by: by ?? '?', when: at ? new Date(at).toLocaleString() : '', theirs: value, mine });
 }

@@ -96,8 +96,7 @@ async function begin() {
     if (who) await app.open(who);
   } catch (problem) {
     console.warn(problem);
-    document.getElementById('trouble').hidden = false;
-    document.getElementById('trouble').textContent = app.say('cannot-keep');
+    app.trouble('cannot-keep');
   }
   app.render();
   page.dataset.ready = '1';

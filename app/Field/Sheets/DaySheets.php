@@ -53,22 +53,20 @@ final readonly class DaySheets
     /** @return list<string> Y-m-d; what was said to be finished is not carried about */
     private static function openDays(Apiary $apiary): array
     {
-        $dates = [];
-        foreach (Clearing::open()->where('apiary_id', $apiary->id)->get() as $clearing) {
-            foreach (array_filter([$clearing->first_on, $clearing->second_on]) as $on) {
-                $date = $on->format('Y-m-d');
-                $dates = [...$dates, ...$clearing->isFinishedOn($date) ? [] : [$date]];
-            }
-        }
-        sort($dates);
+        $dates = Clearing::open()->where('apiary_id', $apiary->id)->get()->toBase()->flatMap(
+            static fn (Clearing $one): array => array_filter(
+                $one->days(),
+                static fn (string $date): bool => ! $one->isFinishedOn($date),
+            ),
+        );
 
-        return array_slice(array_values(array_unique($dates)), 0, self::MOST);
+        return array_values($dates->unique()->sort()->take(self::MOST)->all());
     }
 
     /** @return array<string, mixed> */
     private function day(DaySheet $day, Stop $stop, int $number): array
     {
-        $ticked = LoadingTick::query()->where('day', $day->date())->pluck('thing')->all();
+        $ticked = LoadingTick::thingsOf($day->date());
 
         return [
             'on' => $day->date(),

@@ -11,7 +11,6 @@ use App\Operation\Policy;
 use App\YardState\Frames\FrameMarks;
 use App\YardState\Frames\FreeSlots;
 use App\YardState\Frames\WetFrames;
-use App\YardState\HiveState;
 use App\YardState\NewHarvest;
 use App\YardState\YardState;
 
@@ -56,12 +55,7 @@ final readonly class FrameSheets
     public function wet(Apiary $apiary, YardState $yard): array
     {
         $frames = $this->wet->ofYard($apiary, $this->current->today());
-        $byId = array_column(
-            array_map(static fn (HiveState $hive): array => [$hive->id, $hive], array_values($yard->hives)),
-            1,
-            0,
-        );
-        $slots = (new FreeSlots($byId))->for($frames);
+        $slots = (new FreeSlots(array_column($yard->hives, null, 'id')))->for($frames);
 
         return array_map(static fn (TakenSuper $one): array => [
             'id' => $one->id,

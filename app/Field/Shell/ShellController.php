@@ -32,6 +32,7 @@ final class ShellController
         'field-hive.js',
         'field-find.js',
         'field-forms.js',
+        'field-page.js',
         'field-parts.js',
         'field-draw.js',
         'field-state.js',

@@ -15,6 +15,18 @@ final readonly class FrozenVerdict
     {
     }
 
+    /**
+     * @param  list<BoxState>  $boxes
+     * @return array<string, array<string, mixed>> by the id of the box
+     */
+    public function all(array $boxes, Policy $policy): array
+    {
+        return array_combine(
+            array_column($boxes, 'id'),
+            array_map(fn (BoxState $box): array => $this->of($box, $policy), $boxes),
+        );
+    }
+
     /** @return array<string, mixed> */
     public function of(BoxState $box, Policy $policy): array
     {

@@ -21,12 +21,7 @@ final readonly class StopReader
     /** @return list<Visit> both visits of a clearing, where it has two */
     public function ofClearing(Clearing $clearing): array
     {
-        $days = array_unique(array_filter([
-            $clearing->first_on->format('Y-m-d'),
-            $clearing->second_on?->format('Y-m-d'),
-        ]));
-
-        return array_values(array_map(fn (string $day): Visit => $this->visit($clearing, $day), $days));
+        return array_map(fn (string $day): Visit => $this->visit($clearing, $day), $clearing->days());
     }
 
     /**
