@@ -9,6 +9,7 @@ use App\Models\Box;
 use App\Models\FrameLook;
 use App\Support\Http\Saved;
 use App\YardState\BoxKindReader;
+use App\YardState\YardReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,8 +19,11 @@ use Illuminate\Validation\ValidationException;
 /** Frames recorded without painting each: like another frame of the box, or as they were at the look before. */
 final readonly class AlikeController
 {
-    public function __construct(private LookOfDay $today, private BoxKindReader $kinds)
-    {
+    public function __construct(
+        private LookOfDay $today,
+        private BoxKindReader $kinds,
+        private YardReader $yards,
+    ) {
     }
 
     public function store(Request $request, Box $box): JsonResponse|RedirectResponse
@@ -33,10 +37,11 @@ final readonly class AlikeController
         $day = $values['seen_on'] ?? null;
         $look = $this->today->of($box, $day);
         $slot = isset($values['slot']) ? (int) $values['slot'] : null;
+        $gaps = $day === null ? $this->gaps($box) : [];
         $count =
             $values['what'] === 'alike'
-                ? $this->alike($box, $look, $slot ?? 0)
-                : $this->before($box, $look, $day, $slot);
+                ? $this->alike($box, $look, $slot ?? 0, $gaps)
+                : $this->before($box, $look, $day, $slot, $gaps);
 
         if ($request->expectsJson()) {
             return new JsonResponse(['versions' => (object) self::versions($look)]);
@@ -59,7 +64,17 @@ final readonly class AlikeController
             ->all();
     }
 
-    private function alike(Box $box, Assessment $look, int $slot): int
+    /** @return list<int> slots that hold no frame now: of none can be said that it looks like another */
+    private function gaps(Box $box): array
+    {
+        $hive = $box->load('place.hive.stand.apiary')->place?->hive;
+        $state = $hive === null ? null : $this->yards->hive($hive->stand->apiary, $hive->code)?->box($box->id);
+
+        return $state->look->gaps ?? [];
+    }
+
+    /** @param  list<int>  $gaps */
+    private function alike(Box $box, Assessment $look, int $slot, array $gaps): int
     {
         $model =
             $look->frames->firstWhere('slot', $slot) ??
@@ -70,7 +85,8 @@ final readonly class AlikeController
         $count = 0;
         for ($n = 1; $n <= $fitted; $n++) {
             $frame = $look->frames->firstWhere('slot', $n);
-            if ($n !== $slot && ($frame === null || $frame->glanced)) {
+            $isFree = $frame === null || $frame->glanced;
+            if ($n !== $slot && $isFree && ! in_array($n, $gaps, true)) {
                 $this->record($look, $n, $model, true);
                 $count++;
             }
@@ -83,14 +99,15 @@ final readonly class AlikeController
             ]);
     }
 
-    private function before(Box $box, Assessment $look, ?string $day, ?int $slot): int
+    /** @param  list<int>  $gaps */
+    private function before(Box $box, Assessment $look, ?string $day, ?int $slot, array $gaps): int
     {
         $before = $this->today->before($box, $day);
         $count = 0;
         foreach ($before->frames ?? [] as $frame) {
             if (
                 ($slot === null || $frame->slot === $slot) &&
-                ($slot !== null || ! $look->frames->contains('slot', $frame->slot))
+                ($slot !== null || ! ($look->frames->contains('slot', $frame->slot) || in_array($frame->slot, $gaps, true)))
             ) {
                 // One frame pulled and found the same was seen; a whole super said to be the same was glanced at.
                 $this->record($look, $frame->slot, $frame, $slot === null || $frame->glanced);

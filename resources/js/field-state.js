@@ -86,7 +86,8 @@ const changes = {
     if (!model) return;
     for (let slot = 1; slot <= box.frames_fitted; slot += 1) {
       const frame = seen.get(slot);
-      if (slot !== tap.data.slot && (!frame || frame.glanced)) {
+      const isFree = (!frame || frame.glanced) && !box.gap_slots.includes(slot);
+      if (slot !== tap.data.slot && isFree) {
         setFrame(box, { slot, a: copy(model.a), b: copy(model.b), glanced: true });
       }
     }

@@ -248,6 +248,50 @@ final class FieldWorkTest extends FeatureTestCase
         self::assertCount(count($supers), $clearing->refresh()->items, 'The last board is off again.');
     }
 
+    public function test_a_gap_looks_like_no_other_frame(): void
+    {
+        $box = $this->superOf($this->sheet(), 'E1');
+        $versions = array_column($box['painted'], 'version', 'slot');
+        $answers = $this->sendTaps([
+            $this->off('ekbacken', $box, 3),
+            $this->tap('frame', $box['id'], self::frame(5, 0.9), version: $versions[5] ?? 0),
+            $this->tap('alike', $box['id'], ['slot' => 5]),
+        ]);
+        self::assertArrayNotHasKey(3, $answers[2]['versions'] ?? []);
+        self::assertSame([3], $this->superOf($this->sheet(), 'E1')['gap_slots'], 'By the phone.');
+        $other = $this->superOf($this->sheet(), 'E2');
+        self::assertSame('kept', $this->sendTaps([$this->off('ekbacken', $other, 4)])[0]['state']);
+        $this->send('POST', '/short-notes', ['notes' => 'E2 1: all=8'])->assertStatus(303);
+        $noted = $this->superOf($this->sheet(), 'E2');
+        self::assertSame([4], $noted['gap_slots'], 'By a note.');
+        DB::table('operations')->where('id', $this->operation)->update(['demo_today' => '2026-08-05']);
+        $this->demo();
+        $this->send('POST', "/assess/boxes/$other[id]/alike", ['what' => 'before'])->assertStatus(303);
+        self::assertSame([4], $this->superOf($this->sheet(), 'E2')['gap_slots'], 'As it was before.');
+    }
+
+    public function test_what_the_phone_shows_does_not_change_by_what_of_it_was_sent(): void
+    {
+        $this->plan('ekbacken', 'escape-board', '2026-08-06', '2026-08-08', ['E3' => 1, 'E1' => 1]);
+        $box = $this->superOf($this->sheet(), 'E1');
+        $this->sendTaps([$this->off('ekbacken', $box, 3), $this->off('ekbacken', $box, 4)]);
+        DB::table('operations')->where('id', $this->operation)->update(['demo_today' => '2026-08-06']);
+        $this->demo();
+        $sheet = (string) tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($sheet, (string) json_encode($this->sheet()));
+        $state = "$sheet.mjs";
+        copy(resource_path('js/field-state.js'), $state);
+        exec(sprintf(
+            'node %s %s %s 2>&1',
+            escapeshellarg(__DIR__.'/phone-state.mjs'),
+            escapeshellarg($state),
+            escapeshellarg($sheet),
+        ), $said, $code);
+        unlink($sheet);
+        unlink($state);
+        self::assertSame([0, ['1500']], [$code, $said], implode("\n", array_slice($said, 0, 30)));
+    }
+
     public function test_a_hive_that_was_lifted_is_weighed_for_its_stores_on_its_day(): void
     {
         $hive = Hive::query()->where('code', 'E2')->firstOrFail();

@@ -83,8 +83,9 @@ final readonly class KeepNotes
     {
         $named = array_column($line->items, 'slot');
         $pulled = FrameLook::query()->where('assessment_id', $look->id)->where('glanced', false)->pluck('slot')->all();
+        $others = [...$named, ...$pulled, ...$line->box->look->gaps ?? []];
         for ($slot = 1; $slot <= ($line->box->fitted->framesFitted ?? 0); $slot++) {
-            if (! in_array($slot, $named, true) && ! in_array($slot, $pulled, true)) {
+            if (! in_array($slot, $others, true)) {
                 $this->frame($look, $slot, $item, true);
             }
         }
