@@ -27,7 +27,7 @@ final class InvalidInput extends InvalidArgumentException
     ) {
         $words = [];
         foreach ($figures as $name => $value) {
-            $words[":$name"] = $value.(str_ends_with($name, '_kg') ? ' kg' : '');
+            $words[":$name"] = $value.(str_ends_with((string) $name, '_kg') ? ' kg' : '');
         }
         parent::__construct(strtr($sentence, $words));
     }

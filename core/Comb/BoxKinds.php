@@ -9,14 +9,14 @@ use Marjoram\Core\InvalidInput;
 /** The box kinds that come with the application; an operation adds its own beside them. */
 final class BoxKinds
 {
-    /** @return array<string, BoxKind> by key */
+    /** @return array<array-key, BoxKind> by key */
     public static function standard(): array
     {
         /** @var array<string, array{string, int, float, float, float, float, float, float}> $rows */
         $rows = require __DIR__.'/data/box-kinds.php';
         $kinds = [];
         foreach ($rows as $key => $row) {
-            $kinds[$key] = new BoxKind($key, ...$row);
+            $kinds[$key] = new BoxKind((string) $key, ...$row);
         }
 
         return $kinds;

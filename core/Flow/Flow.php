@@ -80,7 +80,7 @@ final readonly class Flow
         return array_values($newest);
     }
 
-    /** @return array<string, ?float> */
+    /** @return array<array-key, ?float> */
     private function gains(Handling $handling, DateTimeImmutable $now): array
     {
         $readings = $handling->weights;
@@ -130,14 +130,14 @@ final readonly class Flow
     /**
      * Of the last five full days: older readings say nothing of today.
      *
-     * @param  array<string, ?float>  $gains
+     * @param  array<array-key, ?float>  $gains
      */
     private function mean(array $gains, DateTimeImmutable $now): ?float
     {
         $since = $now->modify('-'.self::DAYS_OF_MEAN.' days')->format('Y-m-d');
         $last = array_filter(
             $gains,
-            static fn (?float $gain, string $date): bool => $gain !== null && $date >= $since,
+            static fn (?float $gain, int|string $date): bool => $gain !== null && (string) $date >= $since,
             ARRAY_FILTER_USE_BOTH,
         );
 

@@ -23,7 +23,7 @@ final readonly class FlowEnd
         return $flow->pOver < $sure ? null : self::byScale($flow->gainKgByDate) ?? self::bySigns($evidence);
     }
 
-    /** @param  array<string, ?float>  $gains  by local date */
+    /** @param  array<array-key, ?float>  $gains  by local date */
     private static function byScale(array $gains): ?DateTimeImmutable
     {
         $known = array_filter($gains, static fn (?float $gain): bool => $gain !== null);
@@ -40,11 +40,11 @@ final readonly class FlowEnd
                     $last--;
                 }
 
-                return (new DateTimeImmutable($dates[$last]))->modify('+1 day');
+                return (new DateTimeImmutable((string) $dates[$last]))->modify('+1 day');
             }
         }
 
-        return new DateTimeImmutable($dates[0]);
+        return new DateTimeImmutable((string) $dates[0]);
     }
 
     /** A slow flow at least. */

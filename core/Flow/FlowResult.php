@@ -10,7 +10,7 @@ use Marjoram\Core\Statement;
 final readonly class FlowResult
 {
     /**
-     * @param  array<string, ?float>  $gainKgByDate  local date => kg, null where it cannot be told
+     * @param  array<array-key, ?float>  $gainKgByDate  local date => kg, null where it cannot be told
      * @param  list<ScaleStep>  $manipulations  boxes put on or taken off
      * @param  list<Statement>  $reasons  of FlowReasons
      */

@@ -115,9 +115,9 @@ final class Allotting
 
     /**
      * @param  list<SuperShare>  $supers
-     * @param  array<string, Allotted>  $bySuper
-     * @param  array<string, float>  $gains
-     * @return array<string, Allotted>
+     * @param  array<array-key, Allotted>  $bySuper
+     * @param  array<array-key, float>  $gains
+     * @return array<array-key, Allotted>
      */
     private function byHive(array $supers, array $bySuper, array $gains, float $variance, float $c, float $total): array
     {

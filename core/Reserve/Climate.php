@@ -20,14 +20,14 @@ final readonly class Climate
     ) {
     }
 
-    /** @return array<string, self> by key */
+    /** @return array<array-key, self> by key */
     public static function presets(): array
     {
         /** @var array<string, array{string, list<float>, float}> $data */
         $data = require __DIR__.'/data/climates.php';
         $presets = [];
         foreach ($data as $key => [$name, $means, $sd]) {
-            $presets[$key] = new self($key, $name, $means, $sd);
+            $presets[$key] = new self((string) $key, $name, $means, $sd);
         }
 
         return $presets;

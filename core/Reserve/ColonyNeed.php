@@ -44,7 +44,7 @@ final readonly class ColonyNeed
         return $this->scale * $this->use->sdKg;
     }
 
-    /** @return array<string, float> by month (2026-10), at the expected values */
+    /** @return array<array-key, float> by month (2026-10), at the expected values */
     public function kgByMonth(): array
     {
         return array_map(fn (float $kg): float => $kg * $this->scale, $this->use->kgByMonth);

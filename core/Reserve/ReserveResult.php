@@ -8,7 +8,7 @@ namespace Marjoram\Core\Reserve;
 final readonly class ReserveResult
 {
     /**
-     * @param  array<string, float>  $needKgByMonth
+     * @param  array<array-key, float>  $needKgByMonth
      * @param  list<string>  $keep  ids of boxes
      * @param  list<string>  $mayTake  ids of boxes
      */

@@ -23,14 +23,14 @@ final readonly class UseCalibration
     private const WEATHER_SD = 0.06;
 
     /**
-     * @param  array<string, HiveUse>  $hives  by hive
+     * @param  array<array-key, HiveUse>  $hives  by hive
      */
     private function __construct(public float $factor, public float $sd, public array $hives, private float $prior)
     {
     }
 
     /**
-     * @param  array<string, non-empty-list<UseObservation>>  $observed  by hive
+     * @param  array<array-key, non-empty-list<UseObservation>>  $observed  by hive
      * @param  float  $prior  factor from which to start: what earlier winters said
      *
      * @throws InvalidInput when a reckoned use is not above zero

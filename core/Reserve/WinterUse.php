@@ -25,7 +25,7 @@ final readonly class WinterUse
 
     private const STEPS = 60;
 
-    /** @var array<string, float> month (2026-10) => kg at the expected values */
+    /** @var array<array-key, float> month (2026-10) => kg at the expected values */
     public array $kgByMonth;
 
     private const GRID = 1000;
@@ -106,7 +106,7 @@ final readonly class WinterUse
      * The expected winter by month; each month's use by temperature error; and the days around the
      * expected first flow one by one, since it may come early or late.
      *
-     * @return array{array<string, float>, array<string, list<float>>, array<int, array{string, float}>}
+     * @return array{array<array-key, float>, array<array-key, list<float>>, array<int, array{string, float}>}
      */
     private function tables(Winter $winter): array
     {
@@ -137,7 +137,7 @@ final readonly class WinterUse
     }
 
     /**
-     * @param  array<string, list<float>>  $tables
+     * @param  array<array-key, list<float>>  $tables
      * @param  array<int, array{string, float}>  $tail
      * @return non-empty-list<float>
      */

@@ -10,7 +10,7 @@ final readonly class Itinerary
     /**
      * @param  list<Visit>  $visits
      * @param  list<DayLoad>  $days
-     * @param  array<string, int>  $notServed  hives left, by yard
+     * @param  array<array-key, int>  $notServed  hives left, by yard
      * @param  list<BrokenLimit>  $broken  limits that it breaks: none in one of the planner's
      */
     private function __construct(

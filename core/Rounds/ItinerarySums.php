@@ -90,7 +90,7 @@ final class ItinerarySums
         return $loads;
     }
 
-    /** @return array<string, int> hives left, by yard */
+    /** @return array<array-key, int> hives left, by yard */
     public function notServed(): array
     {
         $left = [];

@@ -16,10 +16,10 @@ final readonly class RoundsQuestion
 
     public CrewMinutes $minutes;
 
-    /** @var array<string, int> place of each yard by its id */
+    /** @var array<array-key, int> place of each yard by its id */
     private array $yardAt;
 
-    /** @var array<string, int> place of each day by its date */
+    /** @var array<array-key, int> place of each day by its date */
     private array $dayAt;
 
     /**
@@ -92,7 +92,7 @@ final readonly class RoundsQuestion
 
     /**
      * @param  list<WorkDay>  $days
-     * @return array<string, int>
+     * @return array<array-key, int>
      */
     private static function placesOfDays(array $days): array
     {
@@ -113,7 +113,7 @@ final readonly class RoundsQuestion
 
     /**
      * @param  list<YardToFetch>  $yards
-     * @return array<string, int>
+     * @return array<array-key, int>
      */
     private static function placesOfYards(array $yards): array
     {

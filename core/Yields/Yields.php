@@ -29,7 +29,7 @@ final readonly class Yields
             ksort($seasons);
             $before = null;
             foreach ($seasons as $season => $hives) {
-                $yard = $this->yard($apiary, $season, $hives, $before, $crop[$season]);
+                $yard = $this->yard((string) $apiary, $season, $hives, $before, $crop[$season]);
                 $before = $yard->meanProducingKg;
                 $yards[] = $yard;
             }
@@ -43,7 +43,7 @@ final readonly class Yields
      * not count.
      *
      * @param  list<YieldRecord>  $records
-     * @return array<string, HiveIndex> best first; a hive that never had another beside it is not among them
+     * @return array<array-key, HiveIndex> by hive, best first; without those that never had another beside them
      */
     public function hiveIndex(array $records): array
     {
@@ -68,8 +68,8 @@ final readonly class Yields
     }
 
     /**
-     * @param  array<int, array<string, float>>  $seasons  kg of one hive by season and apiary
-     * @param  array<string, array<int, YardSeason>>  $yards
+     * @param  array<int, array<array-key, float>>  $seasons  kg of one hive by season and apiary
+     * @param  array<array-key, array<int, YardSeason>>  $yards
      * @return list<float> kg above the mean of its peers, by season
      */
     private static function abovePeers(array $seasons, array $yards): array

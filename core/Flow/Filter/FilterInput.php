@@ -57,7 +57,7 @@ final readonly class FilterInput
         }
         $days = [];
         foreach ($weather as $date => $day) {
-            $days[LocalDay::ofDate($date)] = $day;
+            $days[LocalDay::ofDate((string) $date)] = $day;
         }
         $begins = [
             ...array_map(static fn (Interval $one): int => $one->first, $intervals),

@@ -81,7 +81,7 @@ final readonly class FilterReasons
         foreach (Sign::cases() as $sign) {
             $tells = 0.0;
             foreach (SignNote::chances($sign) as $result => $chances) {
-                $note = new SignNote($sign, $result, $this->seen->today);
+                $note = new SignNote($sign, (string) $result, $this->seen->today);
                 $p = 0.0;
                 $after = [];
                 foreach ($this->alpha as $state => $share) {

@@ -23,7 +23,7 @@ final readonly class MeanOfScales
     /**
      * @param  list<ScaleReading>  $readings  at midnights
      * @param  list<LoggedHandling>  $logged  days of which no scale tells, as if something had been done on them
-     * @param  list<array<string, float>>  $gains  of each scale, by date
+     * @param  list<array<array-key, float>>  $gains  of each scale, by date
      */
     private function __construct(public array $readings, public array $logged, public array $gains)
     {

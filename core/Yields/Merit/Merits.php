@@ -11,7 +11,7 @@ final readonly class Merits
      * @param  float  $queens  variance between queens; 0 where no difference between them can be seen
      * @param  float  $rest  variance of what is left
      * @param  float  $criterion  minus twice the logarithm of the restricted likelihood
-     * @param  array<string, float>  $fixed  what a swarm, a split cost (below zero), of those that can be told
+     * @param  array<array-key, float>  $fixed  what a swarm, a split cost (below zero), of those that can be told
      * @param  list<string>  $dropped  of them, those that cannot be told from yards and years
      * @param  float  $skewness  of the residuals
      * @param  float  $jacobian  what makes the criteria of both scales comparable: density of kg

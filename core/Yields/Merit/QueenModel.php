@@ -54,7 +54,7 @@ final readonly class QueenModel
         $free = max(1, $design->records() - $plain->rank);
         $kg = array_map(static fn (YieldRecord $one): float => $one->kg, $records);
         $jacobian = $scale->jacobian($kg, $free);
-        $equations = new MixedEquations($design, array_keys($plain->covariates));
+        $equations = new MixedEquations($design, array_map(strval(...), array_keys($plain->covariates)));
         [$log, $criterion] = $design->hasRepeats($free)
             ? (new Brent(1e-4))->least(
                 static fn (float $log): float => $equations->at(exp($log))->criterion($free),

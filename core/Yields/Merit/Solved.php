@@ -55,7 +55,7 @@ final readonly class Solved
         return array_slice($this->factor->inverseDiagonal(), 0, $this->of->design->pedigree->size());
     }
 
-    /** @return array<string, float> */
+    /** @return array<array-key, float> */
     public function covariates(): array
     {
         $first = $this->of->design->pedigree->size() + $this->of->design->groups;
@@ -76,7 +76,7 @@ final readonly class Solved
                 - $this->found[$design->queen[$r]]
                 - $this->found[$design->pedigree->size() + $design->group[$r]]
                 - array_sum(array_map(
-                    static fn (string $name, float $x): float => $x * ($covariates[$name] ?? 0.0),
+                    static fn (int|string $name, float $x): float => $x * ($covariates[$name] ?? 0.0),
                     array_keys($design->covariates[$r]),
                     $design->covariates[$r],
                 ));
