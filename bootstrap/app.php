@@ -5,7 +5,10 @@ declare(strict_types=1);
 use App\Operation\EnterOperation;
 use App\Records\ProblemPages;
 use App\Records\WriteOnce;
+use App\Support\Http\DevNumbers;
 use App\Support\Http\HealthController;
+use App\Support\Http\OneLine;
+use App\Support\Http\OwnAddress;
 use App\Support\Http\PlainText;
 use App\Support\Http\SecureHeaders;
 use App\Wording\InReadersUnits;
@@ -26,8 +29,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecureHeaders::class);
-        $middleware->web(append: [PlainText::class]);
+        $middleware->prepend([SecureHeaders::class, OwnAddress::class]);
+        if (($_SERVER['MARJORAM_DEV'] ?? '') === '1') {
+            $middleware->prepend(DevNumbers::class);
+        }
+        $middleware->web(append: [PlainText::class, OneLine::class]);
         // A password that is changed signs out whoever signed in with the one before.
         $middleware->authenticateSessions();
         $middleware->api(append: [PlainText::class]);

@@ -15,12 +15,17 @@ $code = static function (): string {
     return dechex($newest);
 };
 
+// Where people reach this installation: MARJORAM_URL may name several with commas between; letters name the first.
+$given = (string) (env('MARJORAM_URL') ?: env('APP_URL', 'http://127.0.0.1'));
+$addresses = array_filter(array_map(static fn (string $one): string => rtrim(trim($one), '/'), explode(',', $given)));
+
 return [
     'code' => $code(),
     'name' => 'Marjoram',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
-    'url' => env('APP_URL', 'http://127.0.0.1'),
+    'url' => $addresses[0] ?? 'http://127.0.0.1',
+    'addresses' => array_values($addresses),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -15,8 +15,8 @@ return [
             'days' => 14,
             'formatter' => JsonFormatter::class,
         ],
-        // Letters, where there is no mail server.
-        'mail' => ['driver' => 'single', 'path' => storage_path('logs/mail.log')],
+        // Of bin/start --dev: what each request cost.
+        'dev' => ['driver' => 'single', 'path' => storage_path('logs/dev.log')],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

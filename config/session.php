@@ -13,5 +13,5 @@ return [
     'path' => '/',
     'http_only' => true,
     'same_site' => 'lax',
-    'secure' => env('SESSION_SECURE_COOKIE', str_starts_with((string) env('APP_URL'), 'https:')),
+    'secure' => env('SESSION_SECURE_COOKIE', str_starts_with((string) (env('MARJORAM_URL') ?: env('APP_URL')), 'https:')),
 ];
