@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-// Without a mail server letters go to storage/logs/mail.log, where whoever runs the installation finds them.
+// Without a mail server letters are files in storage/app/letters, where whoever runs the installation finds them.
 return [
-    'default' => env('MAIL_MAILER', 'log'),
+    'default' => env('MAIL_MAILER', 'file'),
     'mailers' => [
-        'log' => ['transport' => 'log', 'channel' => 'mail'],
+        'file' => ['transport' => 'file'],
         'array' => ['transport' => 'array'],
         'smtp' => [
             'transport' => 'smtp',

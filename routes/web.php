@@ -9,6 +9,7 @@ use App\Account\SignIn;
 use App\Account\SignUp;
 use App\Field\Shell\ShellController;
 use App\Places\PlaceController;
+use App\Transfer\ImportController;
 use App\Yards\StartController;
 use Illuminate\Support\Facades\Route;
 
@@ -17,6 +18,13 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in', [SignIn::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/sign-up', [SignUp::class, 'show'])->name('sign-up');
     Route::post('/sign-up', [SignUp::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/sign-up/{token}', [SignUp::class, 'confirm'])
+        ->where('token', '[A-Za-z0-9]{40}')
+        ->name('sign-up.confirm');
+    Route::post('/sign-up/{token}', [SignUp::class, 'finish'])
+        ->where('token', '[A-Za-z0-9]{40}')
+        ->middleware('throttle:sign-in')
+        ->name('sign-up.finish');
     Route::get('/forgotten', [ForgottenController::class, 'ask'])->name('forgotten.ask');
     Route::post('/forgotten', [ForgottenController::class, 'send'])
         ->middleware('throttle:sign-in')
@@ -55,6 +63,10 @@ Route::middleware(['auth', 'units', 'operation'])->group(static function (): voi
     Route::post('/start', [StartController::class, 'store'])
         ->middleware('write')
         ->name('start.store');
+    Route::post('/start/import', [ImportController::class, 'store'])
+        ->middleware('write')
+        ->name('start.import');
+    Route::get('/start/import/{import}', [ImportController::class, 'show'])->name('start.import.show');
 
     // Each stage has a file of its own; addresses with a yard's name in them come after those without.
     /** @var list<string> $stages */

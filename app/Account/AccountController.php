@@ -15,7 +15,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 final class AccountController
 {
@@ -48,15 +47,21 @@ final class AccountController
 
     public function password(Request $request): RedirectResponse
     {
+        $person = $this->person($request);
         /** @var array{password: string} $values */
         $values = $request->validate([
-            'current_password' => ['bail', 'required', 'string', 'current_password'],
-            'password' => ['required', 'confirmed', Password::default(), new Guessable],
+            'current_password' => ['bail', 'required', 'string', new PresentPassword($person)],
+            'password' => NewPassword::rules(),
+            'end_tokens' => ['sometimes', 'boolean'],
         ]);
-        $this->person($request)->update(['password' => $values['password']]);
+        $person->update(['password' => $values['password']]);
         Auth::logoutOtherDevices($values['password']);
+        $ended = $request->boolean('end_tokens') ? (int) $person->tokens()->delete() : 0;
 
-        return Saved::at(route('account.show'), __('Your password is changed; other devices are signed out.'));
+        $saved = __('Your password is changed; other devices are signed out.');
+        $tokens = trans_choice('{0}|{1} :count token is ended.|[2,*] :count tokens are ended.', $ended);
+
+        return Saved::at(route('account.show'), trim("$saved $tokens"));
     }
 
     /** Only an operation one is a member of is found. */

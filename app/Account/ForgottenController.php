@@ -8,16 +8,18 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Mail\Message;
-use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 
 /** A forgotten password: a letter with an address that lets one choose another, for an hour and once. */
-final class ForgottenController
+final readonly class ForgottenController
 {
+    public function __construct(private Letters $letters)
+    {
+    }
+
     public function ask(): View
     {
         return view('account.forgotten');
@@ -27,7 +29,7 @@ final class ForgottenController
     public function send(Request $request): RedirectResponse
     {
         $given = $request->validate(['email' => ['required', 'email', 'max:190']]);
-        Password::sendResetLink($given, $this->write(...));
+        $this->letters->later(fn () => Password::sendResetLink($given, $this->write(...)));
 
         return redirect()->route('forgotten.ask', status: 303)->with(
             'sent',
@@ -46,11 +48,17 @@ final class ForgottenController
     {
         $values = $request->validate([
             'email' => ['required', 'email', 'max:190'],
-            'password' => ['required', 'confirmed', PasswordRule::default(), new Guessable],
+            'password' => NewPassword::rules(),
+            'end_tokens' => ['sometimes', 'boolean'],
         ]);
-        $status = Password::reset($values + ['token' => $token], static function (User $user, string $password): void {
+        $endsTokens = $request->boolean('end_tokens');
+        $change = static function (User $user, string $password) use ($endsTokens): void {
             $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
-        });
+            if ($endsTokens) {
+                $user->tokens()->delete();
+            }
+        };
+        $status = Password::reset(['token' => $token] + Arr::except($values, 'end_tokens'), $change);
         if ($status !== Password::PasswordReset) {
             throw ValidationException::withMessages([
                 'email' => __('This letter is too old, was used, or belongs to another address. Ask for a new one.'),
@@ -62,11 +70,6 @@ final class ForgottenController
 
     private function write(User $user, string $token): void
     {
-        $address = route('forgotten.choose', ['token' => $token, 'email' => $user->email]);
-        Mail::send(
-            ['text' => 'mail.forgotten'],
-            ['address' => $address],
-            static fn (Message $letter) => $letter->to($user->email)->subject(__('Another password for Marjoram')),
-        );
+        $this->letters->forgotten($user->email, $token);
     }
 }

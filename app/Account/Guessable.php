@@ -76,15 +76,13 @@ final class Guessable implements DataAwareRule, ValidationRule
     /** Also with figures, a year or signs after it, and with figures or signs for letters. */
     private static function isCommon(string $password): bool
     {
-        /** @var list<string> $common */
-        $common = require __DIR__.'/data/common-passwords.php';
         $tries = [];
         foreach ([$password, preg_replace('/[^\p{L}]+$/u', '', $password) ?? ''] as $of) {
             $tries[] = self::plain($of);
             $tries[] = self::plain(strtr($of, self::LETTERS));
         }
 
-        return array_intersect($tries, $common) !== [];
+        return CommonPasswords::holdAnyOf($tries);
     }
 
     private static function plain(string $password): string

@@ -9,6 +9,7 @@ use App\Models\Membership;
 use App\Models\User;
 use App\Support\Http\Saved;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -18,7 +19,7 @@ final class InvitationController
     public function show(Request $request, string $secret): View
     {
         return view('account.invitation', [
-            'invitation' => self::find($secret),
+            'invitation' => self::open($secret)->with(['operation', 'inviter'])->firstOrFail(),
             'secret' => $secret,
             'person' => $request->user(),
         ]);
@@ -26,7 +27,8 @@ final class InvitationController
 
     public function accept(Request $request, string $secret): RedirectResponse
     {
-        $invitation = self::find($secret);
+        // Held until the membership is made: of two who accept it at once the second finds it gone.
+        $invitation = self::open($secret)->lockForUpdate()->firstOrFail();
         $person = $request->user();
         assert($person instanceof User);
         // Who is a member already keeps the role they have: an owner changes it.
@@ -40,11 +42,9 @@ final class InvitationController
         return Saved::at(route('desk'), __('You work in :operation now.', ['operation' => $invitation->operation->name]));
     }
 
-    private static function find(string $secret): Invitation
+    /** @return Builder<Invitation> */
+    private static function open(string $secret): Builder
     {
-        return Invitation::open()
-            ->where('secret', Invitation::hash($secret))
-            ->with(['operation', 'inviter'])
-            ->firstOrFail();
+        return Invitation::open()->where('secret', Invitation::hash($secret));
     }
 }

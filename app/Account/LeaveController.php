@@ -32,11 +32,11 @@ final readonly class LeaveController
     /** Without the key of other writes: what is sent a second time finds nobody signed in. */
     public function destroy(Request $request): RedirectResponse
     {
+        $person = $this->person($request);
         $request->validate([
-            'password' => ['bail', 'required', 'string', 'current_password'],
+            'password' => ['bail', 'required', 'string', new PresentPassword($person)],
             'sure' => ['bail', 'required', 'string', Rule::in(['delete'])],
         ], ['sure.in' => __('Type the word delete.')]);
-        $person = $this->person($request);
         try {
             $this->leaving->leave($person);
         } catch (LastOwner $reason) {

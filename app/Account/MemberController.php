@@ -6,13 +6,14 @@ namespace App\Account;
 
 use App\Models\Invitation;
 use App\Models\Role;
+use App\Models\User;
 use App\Operation\CurrentOperation;
+use App\Support\Http\OwnAddress;
 use App\Support\Http\Saved;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 /** Members come by an invitation that they accept, have their role changed by an owner, and go. */
 final readonly class MemberController
@@ -41,7 +42,7 @@ final readonly class MemberController
         return Saved::at(
             route('account.show').'#members',
             __('Pass this address on to :whom. It is not shown again.', ['whom' => $values['whom']]),
-        )->with('invitation', route('invitations.show', $secret));
+        )->with('invitation', OwnAddress::link('invitations.show', ['secret' => $secret]));
     }
 
     public function withdraw(string $invitation): RedirectResponse
@@ -57,27 +58,33 @@ final readonly class MemberController
 
     public function update(Request $request, string $membership): RedirectResponse
     {
-        $values = $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
-        $found = $this->current->get()->memberships()->whereKey($membership)->with('user')->firstOrFail();
-        if ($found->user_id === $request->user()?->id) {
-            throw ValidationException::withMessages(['role' => __('Your own role is changed by another owner.')]);
-        }
-        $found->update(['role' => $values['role']]);
+        $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
+        $role = $request->enum('role', Role::class) ?? Role::Viewer;
+        $changed = $this->members()->changeRole($membership, $role, $this->person($request));
 
         return Saved::at(
             route('account.show').'#members',
-            __('The role of :name is changed.', ['name' => $found->user->name]),
+            __('The role of :name is changed.', ['name' => $changed->user->name]),
         );
     }
 
     public function destroy(string $membership, Request $request): RedirectResponse
     {
-        $found = $this->current->get()->memberships()->whereKey($membership)->firstOrFail();
-        if ($found->user_id === $request->user()?->id) {
-            throw ValidationException::withMessages(['member' => __('An operation keeps at least its owner.')]);
-        }
-        $found->delete();
+        $this->members()->remove($membership, $this->person($request));
 
         return Saved::at(route('account.show').'#members', __('The member is removed.'));
+    }
+
+    private function members(): Members
+    {
+        return new Members($this->current->get());
+    }
+
+    private function person(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
     }
 }

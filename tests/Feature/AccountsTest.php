@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Account\Guessable;
 use App\Devices\AllowedAddress;
+use App\Devices\DeviceAddress;
 use App\Devices\DeviceCall;
 use App\Models\Invitation;
 use App\Models\Role;
@@ -233,7 +234,11 @@ final class AccountsTest extends FeatureTestCase
 
     public function test_what_answers_wrongly_is_as_if_it_did_not_answer(): void
     {
-        $call = new DeviceCall;
+        $call = new DeviceCall(new AllowedAddress(
+            'good.example, large.example, elsewhere.example, closed.example, other.example',
+            static fn (string $host): array => ['192.0.2.7'],
+        ));
+        $at = static fn (string $host): DeviceAddress => DeviceAddress::entered("http://$host.example", 'scale');
         Http::fake([
             'good.example/*' => Http::response('{"value": 17.2}'),
             'large.example/*' => Http::response('{"value": "'.str_repeat('x', 70000).'"}'),
@@ -241,9 +246,9 @@ final class AccountsTest extends FeatureTestCase
             'closed.example/*' => Http::failedConnection(),
             'other.example/*' => Http::response('<html>', 200),
         ]);
-        self::assertSame(['value' => 17.2], $call->json('http://good.example/reading'));
+        self::assertSame(['value' => 17.2], $call->json($at('good'), '/reading'));
         foreach (['large', 'elsewhere', 'closed', 'other'] as $host) {
-            self::assertNull($call->json("http://$host.example/reading"), $host);
+            self::assertNull($call->json($at($host), '/reading'), $host);
         }
     }
 }

@@ -11,6 +11,14 @@
       autocomplete="username"
     />
     <x-new-password />
+    <label class="check">
+      <input
+        type="checkbox"
+        name="end_tokens"
+        value="1"
+        checked
+      >
+      {{ __('End the tokens of my programs too') }}</label>
     <div class="btns"><button class="btn go">{{ __('Change the password') }}</button></div>
   </form>
 </x-plain>

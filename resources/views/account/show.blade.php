@@ -52,6 +52,14 @@
             autocomplete="current-password"
           />
           <x-new-password />
+          <label class="check">
+            <input
+              type="checkbox"
+              name="end_tokens"
+              value="1"
+              checked
+            >
+            {{ __('End the tokens of my programs too') }}</label>
           <div class="btns"><button class="btn">{{ __('Change the password') }}</button>
           </div>
         </x-form>
@@ -73,6 +81,7 @@
             <button class="btn">{{ __('Go there') }}</button>
           </x-form>
         @endif
+        <p><a class="btn small" href="{{ route('start.show') }}">{{ __('Begin another operation') }}</a></p>
         @can('own')
           <x-form :action="route('account.operation')" method="put" class="narrow">
             <x-field

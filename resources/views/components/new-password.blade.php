@@ -3,7 +3,7 @@
   name="password"
   type="password"
   :label="$label"
-  :hint="__('10 characters or more')"
+  :hint="__('10 to 72 characters')"
   required
   autocomplete="new-password"
 />
