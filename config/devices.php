@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 return [
-    // Where the stand-ins that ship with the application answer; bin/start sets these.
-    'refractometer' => env('MARJORAM_REFRACTOMETER', 'http://127.0.0.1:8491'),
-    'room' => env('MARJORAM_ROOM', 'http://127.0.0.1:8493'),
-    'scale' => env('MARJORAM_SCALE', 'http://127.0.0.1:8494'),
-    'weather' => env('MARJORAM_WEATHER', 'http://127.0.0.1:8492'),
-    // Where an instrument may stand: "private" for the house's own network, or hosts and host:port with commas between,
-    // or nothing. Whoever serves others leaves it empty, or they could reach what stands beside the server.
-    'allowed' => env('MARJORAM_INSTRUMENTS', 'private'),
+    // Where real ones answer, for everybody in this installation. Without a setting a stand-in answers, and has written
+    // its port into this folder.
+    'refractometer' => env('MARJORAM_REFRACTOMETER'),
+    'room' => env('MARJORAM_ROOM'),
+    'scale' => env('MARJORAM_SCALE'),
+    'weather' => env('MARJORAM_WEATHER'),
+    'ports' => env('MARJORAM_PORTS', base_path('var/run')),
+    // Where an instrument that a person enters may stand beside the stand-ins. Nowhere by default: anybody may sign up,
+    // and could reach what stands beside the server. "private" allows the house's own network; hosts and host:port may
+    // be named with commas between.
+    'allowed' => env('MARJORAM_INSTRUMENTS', ''),
 ];

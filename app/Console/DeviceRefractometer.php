@@ -11,9 +11,10 @@ final class DeviceRefractometer extends StandIn
 {
     protected $signature = 'device:refractometer
         {--port=8491}
+        {--port-file= : where the port is written}
         {--seed=40826}
         {--water= : hidden water of the sample, %}
-        {--readings=0 : stop after so many; 0 for never}';
+        {--answers=0 : stop after so many; 0 for never}';
 
     protected $description = 'Serve readings of a hidden honey sample with noise and temperature';
 
@@ -25,7 +26,6 @@ final class DeviceRefractometer extends StandIn
         $device = null;
 
         return $this->serve(
-            (int) $this->option('port'),
             function (string $path) use (&$sample, &$device): ?array {
                 // Every ten minutes someone puts another drop on the glass.
                 if ($device === null || $sample !== intdiv(time(), self::SAMPLE_SECONDS)) {
@@ -47,7 +47,6 @@ final class DeviceRefractometer extends StandIn
                         'compensated' => $reading->compensated,
                     ];
             },
-            (int) $this->option('readings'),
         );
     }
 }

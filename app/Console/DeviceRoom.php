@@ -11,6 +11,7 @@ final class DeviceRoom extends StandIn
 {
     protected $signature = 'device:room
         {--port=8493}
+        {--port-file= : where the port is written}
         {--seed=40826}
         {--celsius=32}
         {--humidity=38}
@@ -27,13 +28,11 @@ final class DeviceRoom extends StandIn
         );
 
         return $this->serve(
-            (int) $this->option('port'),
             static function (string $path) use ($room): ?array {
                 $air = $path === '/air' ? $room->read() : null;
 
                 return $air === null ? null : ['temperature_c' => $air->celsius, 'humidity_pct' => $air->humidityPct];
             },
-            (int) $this->option('answers'),
         );
     }
 }

@@ -11,6 +11,7 @@ final class DeviceScale extends StandIn
 {
     protected $signature = 'device:scale
         {--port=8494}
+        {--port-file= : where the port is written}
         {--seed=40826}
         {--kg= : what stands on it}
         {--answers=0 : stop after so many; 0 for never}';
@@ -23,11 +24,9 @@ final class DeviceScale extends StandIn
         $scale = new SimulatedScale((int) $this->option('seed'), is_numeric($kg) ? (float) $kg : null);
 
         return $this->serve(
-            (int) $this->option('port'),
             static fn (string $path): ?array => $path === '/weight'
                 ? ['kg' => $scale->kg(), 'stable' => true]
                 : null,
-            (int) $this->option('answers'),
         );
     }
 }

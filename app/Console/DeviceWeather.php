@@ -10,7 +10,11 @@ use DateTimeImmutable;
 /** The stand-in for a weather service: GET /forecast?latitude=&longitude=&climate=&from=&days=. */
 final class DeviceWeather extends StandIn
 {
-    protected $signature = 'device:weather {--port=8492} {--seed=40826} {--answers=0 : stop after so many; 0 for never}';
+    protected $signature = 'device:weather
+        {--port=8492}
+        {--port-file= : where the port is written}
+        {--seed=40826}
+        {--answers=0 : stop after so many; 0 for never}';
 
     protected $description = 'Serve a seeded forecast about the climate of a place';
 
@@ -19,7 +23,6 @@ final class DeviceWeather extends StandIn
         $weather = new SimulatedForecast((int) $this->option('seed'));
 
         return $this->serve(
-            (int) $this->option('port'),
             static function (string $path, array $query) use ($weather): ?array {
                 if ($path !== '/forecast' || preg_match('/^\d{4}-\d\d-\d\d$/', $query['from'] ?? '') !== 1) {
                     return null;
@@ -35,7 +38,6 @@ final class DeviceWeather extends StandIn
                     ),
                 ];
             },
-            (int) $this->option('answers'),
         );
     }
 }

@@ -9,19 +9,22 @@ use Illuminate\Console\Command;
 /** A device or service played by this machine: a small endpoint on the loopback address alone. */
 abstract class StandIn extends Command
 {
+    /** So many ports are tried, from the one that is asked for. */
+    private const PORTS = 200;
+
     /**
-     * Answers until it is ended, or so often.
+     * Answers until it is ended, or so often. With --port-file the port of the last start is tried first, then others
+     * from --port on; the one that is had is written into the file after it is bound, so that two installations that
+     * start together never name the same.
      *
      * @param  callable(string, array<string, string>): ?array<string, mixed>  $answer  path and query to JSON; null is
      * not found
-     * @param  int  $times  0 for ever
      */
-    protected function serve(int $port, callable $answer, int $times = 0): int
+    protected function serve(callable $answer): int
     {
-        $server = @stream_socket_server("tcp://127.0.0.1:$port", $code, $why);
-        if ($server === false) {
-            $this->error("The port cannot be had: $why");
-
+        $times = (int) $this->option('answers');
+        $server = $this->bound();
+        if ($server === null) {
             return self::FAILURE;
         }
         $this->line(class_basename($this).' answers at http://'.stream_socket_get_name($server, false));
@@ -36,6 +39,32 @@ abstract class StandIn extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** @return resource|null */
+    private function bound()
+    {
+        $file = $this->option('port-file');
+        $first = (int) $this->option('port');
+        $ports = [$first];
+        if (is_string($file)) {
+            $last = (int) @file_get_contents($file);
+            $ports = [...($last > 0 ? [$last] : []), ...range($first, $first + self::PORTS)];
+        }
+        foreach ($ports as $port) {
+            $server = @stream_socket_server("tcp://127.0.0.1:$port", $code, $why);
+            if ($server !== false) {
+                if (is_string($file)) {
+                    file_put_contents("$file.new", (string) $port);
+                    rename("$file.new", $file);
+                }
+
+                return $server;
+            }
+        }
+        $this->error("The port cannot be had: $why");
+
+        return null;
     }
 
     /**

@@ -15,7 +15,8 @@ final readonly class HttpBenchScale implements BenchScale
 
     public function kg(): float
     {
-        $given = (new DeviceCall)->json(DeviceAddress::of($this->address, 'scale').'/weight') ?? throw new Unreachable(
+        $scale = DeviceAddress::entered($this->address, 'scale');
+        $given = (new DeviceCall)->json($scale, '/weight') ?? throw new Unreachable(
             __('The scale did not answer. Is it on and near? The weight can be typed as well.'),
         );
         if (($given['stable'] ?? true) === false) {

@@ -14,8 +14,7 @@ final readonly class HttpForecast implements Forecast
 {
     public function days(float $latitude, float $longitude, array $climate, DateTimeImmutable $from, int $days): array
     {
-        $address = config('devices.weather');
-        $given = (new DeviceCall)->json(rtrim(is_string($address) ? $address : '', '/').'/forecast', [
+        $given = (new DeviceCall)->json(DeviceAddress::configured('weather'), '/forecast', [
             'latitude' => $latitude,
             'longitude' => $longitude,
             'climate' => implode(',', $climate),

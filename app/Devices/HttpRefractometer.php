@@ -18,8 +18,8 @@ final readonly class HttpRefractometer implements Refractometer
 
     public function read(): InstrumentReading
     {
-        $address = DeviceAddress::of($this->address, 'refractometer');
-        $given = (new DeviceCall)->json("$address/reading") ?? throw new Unreachable(
+        $address = DeviceAddress::entered($this->address, 'refractometer');
+        $given = (new DeviceCall)->json($address, '/reading') ?? throw new Unreachable(
             __('The instrument did not answer. Is it on and near? The reading can be typed as well.'),
         );
         $scale = is_string($given['scale'] ?? null) ? Scale::tryFrom($given['scale']) : null;

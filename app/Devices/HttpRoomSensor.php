@@ -15,7 +15,8 @@ final readonly class HttpRoomSensor implements RoomSensor
 
     public function read(): RoomAirValue
     {
-        $given = (new DeviceCall)->json(DeviceAddress::of($this->address, 'room').'/air') ?? throw new Unreachable(
+        $sensor = DeviceAddress::entered($this->address, 'room');
+        $given = (new DeviceCall)->json($sensor, '/air') ?? throw new Unreachable(
             __('The sensor did not answer. Is it on and near? What it shows can be typed as well.'),
         );
         $celsius = $given['temperature_c'] ?? null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\DeviceAddress;
 use App\Devices\DeviceCall;
 use App\Devices\Unreachable;
 use App\Models\Apiary;
@@ -112,20 +113,22 @@ final class WeatherTest extends FeatureTestCase
     public function test_a_person_asks_one_thing_at_a_time(): void
     {
         $call = new DeviceCall;
+        $at = static fn (string $host): DeviceAddress => DeviceAddress::entered("http://$host", 'scale');
+        config(['devices.allowed' => 'private']);
         $second = null;
-        Http::fake(function () use ($call, &$second) {
+        Http::fake(function () use ($call, $at, &$second) {
             // A second page of the same person, before the first has its answer.
             try {
-                $call->json('http://second.example/reading');
+                $call->json($at('192.168.1.2'), '/reading');
             } catch (Unreachable $told) {
                 $second = $told->getMessage();
             }
 
             return Http::response('{"value": 17.2}');
         });
-        self::assertSame(['value' => 17.2], $call->json('http://first.example/reading'));
-        self::assertStringContainsString('still on its way', (string) $second);
+        self::assertSame(['value' => 17.2], $call->json($at('192.168.1.1'), '/reading'));
+        self::assertStringContainsString('still running', (string) $second);
         Http::fake(['*' => Http::response('{"value": 18}')]);
-        self::assertNotNull($call->json('http://third.example/reading'), 'The turn was not given back.');
+        self::assertNotNull($call->json($at('192.168.1.3'), '/reading'), 'The turn was not given back.');
     }
 }
