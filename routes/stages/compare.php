@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 use App\Compare\CompareController;
-use App\Compare\Out\InController;
 use App\Compare\Out\NotesController;
 use App\Compare\Out\OutController;
 use App\Compare\Queens\PlanController;
 use App\Compare\Queens\QueensController;
 use App\Compare\Yards\YardsController;
+use App\Transfer\ImportController;
+use App\Transfer\WholeController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
@@ -21,7 +22,7 @@ Route::middleware('can:view')->group(static function (): void {
     Route::get('/compare/out/yields.xlsx', [OutController::class, 'workbook'])->name('compare.out.xlsx');
     Route::get('/compare/out/table', [OutController::class, 'table'])->name('compare.out.table');
     Route::get('/compare/out/yards.geojson', [OutController::class, 'yards'])->name('compare.out.yards');
-    Route::get('/compare/out/operation.schema.json', [OutController::class, 'schema'])->name('compare.out.schema');
+    Route::get('/compare/out/operation.schema.json', [WholeController::class, 'schema'])->name('compare.out.schema');
     Route::get('/compare/out/season-{season}.pdf', [OutController::class, 'season'])
         ->whereNumber('season')
         ->name('compare.out.season');
@@ -30,14 +31,13 @@ Route::middleware('can:view')->group(static function (): void {
 });
 
 Route::middleware('can:manage')->group(static function (): void {
-    Route::get('/compare/out/operation.json', [OutController::class, 'json'])->name('compare.out.json');
-    Route::get('/compare/out/operation.zip', [OutController::class, 'zip'])->name('compare.out.zip');
+    Route::get('/compare/out/operation.json', [WholeController::class, 'json'])->name('compare.out.json');
+    Route::get('/compare/out/operation.zip', [WholeController::class, 'zip'])->name('compare.out.zip');
     Route::get('/compare/notes', [NotesController::class, 'show'])->name('compare.notes.map');
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
-    Route::post('/compare/in/whole', [InController::class, 'store'])->name('compare.in.whole');
-    Route::delete('/compare/in/whole', [InController::class, 'destroy'])->name('compare.in.back');
+    Route::delete('/compare/in/whole', [ImportController::class, 'destroy'])->name('compare.in.back');
     Route::post('/compare/notes/file', [NotesController::class, 'park'])->name('compare.notes.park');
     Route::post('/compare/notes', [NotesController::class, 'store'])->name('compare.notes.store');
     Route::delete('/compare/notes/{yieldImport}', [NotesController::class, 'destroy'])->name('compare.notes.destroy');

@@ -7,9 +7,9 @@ namespace App\Compare\Out;
 use App\Compare\Queens\MeritReader;
 use App\Models\Apiary;
 use App\Models\YieldImport;
-use App\Operation\CurrentOperation;
 use App\Support\Sheets\Csv;
 use App\Support\Units\Formatter;
+use App\Transfer\WholeState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,10 +20,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** What leaves in open formats. */
 final readonly class OutController
 {
-    public function __construct(private CurrentOperation $current)
-    {
-    }
-
     public function index(WholeState $state, MeritReader $merits): View
     {
         return view('compare.out', [
@@ -33,27 +29,6 @@ final readonly class OutController
             'isEmpty' => $state->isEmpty(),
             'canBeTakenBack' => $state->canBeTakenBack(),
         ]);
-    }
-
-    public function json(WholeDocument $document): StreamedResponse
-    {
-        return response()->streamDownload(static function () use ($document): void {
-            $out = fopen('php://output', 'w');
-            assert($out !== false);
-            $document->write($out);
-        }, $this->name('json'), ['Content-Type' => 'application/json']);
-    }
-
-    public function schema(WholeDocument $document): JsonResponse
-    {
-        return (new JsonResponse($document->schema()))->setEncodingOptions(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES);
-    }
-
-    public function zip(WholePackage $package): BinaryFileResponse
-    {
-        return response()
-            ->download($package->write(), $this->name('zip'), ['Content-Type' => 'application/zip'])
-            ->deleteFileAfterSend();
     }
 
     /** All tables of Compare in one workbook. */
@@ -102,10 +77,5 @@ final readonly class OutController
     public function season(int $season, SeasonReport $report, Formatter $format): Response
     {
         return $report->of($season, $format->preferences->paper);
-    }
-
-    private function name(string $kind): string
-    {
-        return 'marjoram-'.$this->current->today()->format('Y-m-d').".$kind";
     }
 }

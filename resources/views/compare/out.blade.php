@@ -58,6 +58,7 @@
       <h2>{{ __('The whole operation') }}</h2>
       <p class="sub">
         {{ __('All records, those in the bin too, with the settings; no passwords, no people, no secrets of devices.') }}
+        {{ __('The ZIP also holds the photographs; the JSON document names them.') }}
       </p>
       <div class="btns">
         <a class="btn" href="{{ route('compare.out.json') }}">{{ __('One JSON document') }}</a>
@@ -65,17 +66,12 @@
         <a class="btn" href="{{ route('compare.out.schema') }}">{{ __('Its schema') }}</a>
       </div>
       @if ($isEmpty)
-        <x-choose-file
-          :action="route('compare.in.whole')"
-          id="whole"
-          name="whole"
-          :label="__('Read one in (JSON or ZIP)')"
-          accept=".json,.zip"
-          :words="__('Read it in')"
-        />
-        <p class="sub">{{ __('Some hundred hives with all their seasons take some seconds.') }}</p>
+        @include('start.bring', ['into' => 'this'])
       @else
-        <p class="sub">{{ __('One is read in where nothing is entered yet.') }}</p>
+        <p class="sub">
+          {{ __('To bring a whole operation in, begin another one.') }}
+          <a class="link" href="{{ route('start.show') }}">{{ __('Begin another operation') }}</a>
+        </p>
       @endif
       @if ($canBeTakenBack)
         <x-form :action="route('compare.in.back')" method="delete">

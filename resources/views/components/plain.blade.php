@@ -8,6 +8,7 @@
   <title>{{ $title }} · Marjoram</title>
   <link rel="icon" href="/icon.svg" type="image/svg+xml">
   <link rel="stylesheet" href="/build/app.css?{{ $assetVersion }}">
+  {{ $head ?? '' }}
 </head>
 
 <body><x-sprite />

@@ -21,7 +21,7 @@
         aria-hidden="true"
       >
         <use href="#sprig" />
-      </svg>{{ __('Draw your first yard') }}</h1>
+      </svg>{{ $operation === null ? __('Set up your first yard') : __('Begin another operation') }}</h1>
     <p class="sub">
       {{ __('One yard, its hives and their boxes: the drawing follows as you choose. All of it can be changed later.') }}
     </p>
@@ -34,6 +34,10 @@
         </ul>
       </div>
     @endif
+    <p class="sub">
+      {{ __('Do you have the file of a whole operation?') }}
+      <a class="link" href="#bring">{{ __('Bring a whole operation') }}</a>
+    </p>
     <x-form :action="route('start.store')">
       <div class="row">
         <x-field name="operation" :label="__('Name of your operation')" maxlength="120" />
@@ -45,9 +49,19 @@
         />
       </div>
       @include('yards.draw', ['kindNames' => $kindNames])
-      <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
+      <div class="btns"><button class="btn go">{{ __('Create the yard') }}</button>
+        @if ($operation !== null)
+          <a class="btn" href="{{ route('desk') }}">{{ __('Back to :name', ['name' => $operation->name]) }}</a>
+        @endif
       </div>
     </x-form>
+    <section class="blk">
+      <h2>{{ __('Bring a whole operation') }}</h2>
+      <p class="sub">
+        {{ __('A file that Marjoram wrote under Compare, Out and in. It becomes an operation of your own.') }}
+      </p>
+      @include('start.bring', ['into' => 'new'])
+    </section>
   </main>
 </body>
 

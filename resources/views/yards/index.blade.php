@@ -22,12 +22,12 @@
   @can('manage')
     <section class="blk">
       <div class="hd">
-        <h2>{{ $page->apiaries->isEmpty() ? __('Draw your first yard') : __('A new yard') }}</h2>
+        <h2>{{ $page->apiaries->isEmpty() ? __('Set up your first yard') : __('A new yard') }}</h2>
         <a class="btn small" href="{{ route('yards.table') }}">{{ __('Many hives from a table') }}</a>
       </div>
       <x-form :action="route('yards.store')" id="draw-yard">
         @include('yards.draw', ['kindNames' => $page->kindNames()])
-        <div class="btns"><button class="btn go">{{ __('Put it up') }}</button>
+        <div class="btns"><button class="btn go">{{ __('Create the yard') }}</button>
         </div>
       </x-form>
     </section>

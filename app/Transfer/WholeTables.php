@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 use App\Records\Record;
 use BackedEnum;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Support\Facades\DB;
 
 /** The tables of an operation's records, parents first, as the database has them. */
@@ -13,7 +14,7 @@ final class WholeTables
 {
     private const READINGS = 'scale_readings';
 
-    private const PHOTOS = 'hive_photos';
+    public const PHOTOS = 'hive_photos';
 
     /** What hangs on a record and is none itself: by which column, on what, and the order in which it goes out. */
     private const WITHOUT_ID = [
@@ -52,14 +53,33 @@ final class WholeTables
                     array_diff($of, ['operations', 'users']),
                     array_filter($record->getCasts(), static fn (mixed $cast): bool => is_string($cast)
                         && is_subclass_of($cast, BackedEnum::class)),
+                    $model,
+                    self::values($record),
                 );
             }
         }
         foreach (self::WITHOUT_ID as $name => [$column, $parent, $order]) {
-            $tables[$name] = new WholeTable($name, $columns[$name] ?? [], [], [$column => $parent], [], $order);
+            $tables[$name] = new WholeTable(
+                $name,
+                $columns[$name] ?? [],
+                [],
+                [$column => $parent],
+                [],
+                order: $order,
+            );
         }
 
         return $this->tables = $tables;
+    }
+
+    /** @return list<string> columns that are read as a value of their own */
+    private static function values(Record $record): array
+    {
+        $isValue = static fn (mixed $cast): bool => is_string($cast)
+            && is_subclass_of(explode(':', $cast)[0], CastsAttributes::class);
+        $names = array_keys(array_filter($record->getCasts(), $isValue));
+
+        return array_map(strval(...), $names);
     }
 
     /** @return list<class-string<Record>> */

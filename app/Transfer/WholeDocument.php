@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 use App\Operation\CurrentOperation;
 

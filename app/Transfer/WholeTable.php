@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 /** A table as it goes out and comes in. */
 final readonly class WholeTable
@@ -12,6 +12,8 @@ final readonly class WholeTable
      * @param  list<string>  $people  columns that name a person
      * @param  array<string, string>  $parents  table referred to, by column
      * @param  array<string, class-string<\BackedEnum>>  $words  columns that hold one of a few words
+     * @param  class-string<\App\Records\Record>|null  $model
+     * @param  list<string>  $casts  attributes that the model reads as a value of their own
      * @param  string  $order  of rows that have no id; they belong to the operation by their one parent
      */
     public function __construct(
@@ -20,6 +22,8 @@ final readonly class WholeTable
         public array $people,
         public array $parents,
         public array $words,
+        public ?string $model = null,
+        public array $casts = [],
         public string $order = 'id',
     ) {
     }
@@ -44,5 +48,13 @@ final readonly class WholeTable
     public function names(): array
     {
         return array_map(static fn (WholeColumn $one): string => $one->name, $this->columns);
+    }
+
+    /** @return list<string> columns that may be empty */
+    public function nullable(): array
+    {
+        $nullable = array_filter($this->columns, static fn (WholeColumn $one): bool => $one->isNullable);
+
+        return array_values(array_map(static fn (WholeColumn $one): string => $one->name, $nullable));
     }
 }

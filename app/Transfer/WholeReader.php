@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 use App\Operation\CurrentOperation;
+use App\Support\Photographs;
 use Generator;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -14,7 +15,12 @@ final readonly class WholeReader
 {
     public const FORMAT = 'marjoram-operation';
 
-    public const VERSION = 1;
+    /** 2: photographs are files of the ZIP, named by their hash; texts of its tables are guarded against formulas. */
+    public const VERSION = 2;
+
+    public const READ = [1, 2];
+
+    public const MOST_ROWS = 500_000;
 
     /** Of the operation itself: what its people, its secrets and its history are stays behind. */
     private const NOT_SETTINGS = [
@@ -62,6 +68,23 @@ final readonly class WholeReader
                 $out[$column->name] = $column->out($row[$column->name]);
             }
             yield $out;
+        }
+    }
+
+    /** @return Generator<string, string> JPEG by hash, one at a time */
+    public function photographs(): Generator
+    {
+        $names = DB::table('hive_photos')
+            ->join('hive_notes', 'hive_notes.id', '=', 'hive_photos.hive_note_id')
+            ->where('hive_notes.operation_id', $this->current->get()->id)
+            ->distinct()
+            ->orderBy('hive_photos.sha256')
+            ->pluck('hive_photos.sha256');
+        foreach ($names as $name) {
+            $jpeg = Photographs::read((string) $name);
+            if ($jpeg !== null) {
+                yield (string) $name => $jpeg;
+            }
         }
     }
 }

@@ -2,22 +2,30 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 use App\Operation\CurrentOperation;
 use ZipArchive;
 
 /**
- * The same as a ZIP of tables: a tabular data package (datapackage.json with a table schema for each CSV), to be read
- * by any program that knows that open form, or by none but a spreadsheet.
+ * The same as a ZIP: a tabular data package (datapackage.json with a table schema for each CSV), to be read by any
+ * program that knows that open form, or by none but a spreadsheet; and the photographs as files.
  */
 final readonly class WholePackage
 {
+    /** The folder of the photographs. */
+    public const PHOTOGRAPHS = 'photographs/';
+
     public function __construct(
         private CurrentOperation $current,
         private WholeTables $tables,
         private WholeReader $reader,
     ) {
+    }
+
+    public static function photograph(string $sha256): string
+    {
+        return self::PHOTOGRAPHS."$sha256.jpg";
     }
 
     /** @return string path of the file; whoever asked for it deletes it */
@@ -49,10 +57,27 @@ final readonly class WholePackage
             'operation' => $this->reader->settings(),
             'resources' => $resources,
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+        $parts = [...$parts, ...$this->photographs($zip)];
         $zip->close();
         array_map(unlink(...), $parts);
 
         return $path;
+    }
+
+    /** @return list<string> paths of files that go when the ZIP is written */
+    private function photographs(ZipArchive $zip): array
+    {
+        $files = [];
+        foreach ($this->reader->photographs() as $sha256 => $jpeg) {
+            $files[] = $file = (string) tempnam(sys_get_temp_dir(), 'photograph');
+            file_put_contents($file, $jpeg);
+            $name = self::photograph($sha256);
+            $zip->addFile($file, $name);
+            // It is packed already.
+            $zip->setCompressionName($name, ZipArchive::CM_STORE);
+        }
+
+        return $files;
     }
 
     /** @return array<string, mixed> of a table schema */
@@ -60,7 +85,6 @@ final readonly class WholePackage
     {
         return ['name' => $column->name] + match ($column->kind) {
             'boolean' => ['type' => 'boolean', 'trueValues' => ['1'], 'falseValues' => ['0']],
-            'base64' => ['type' => 'string', 'format' => 'binary'],
             default => ['type' => $column->kind],
         };
     }
@@ -71,16 +95,18 @@ final readonly class WholePackage
         assert($out !== false);
         fputcsv($out, $table->names(), escape: '');
         foreach ($this->reader->rows($table) as $row) {
-            fputcsv($out, array_map(self::cell(...), array_values($row)), escape: '');
+            fputcsv($out, array_map(self::cell(...), $table->columns, array_values($row)), escape: '');
         }
         fclose($out);
     }
 
     /** Nothing and an empty text are not the same: null is written as \N, as databases do. */
-    private static function cell(string|int|float|bool|null $value): string|int
+    private static function cell(WholeColumn $column, string|int|float|bool|null $value): string|int
     {
         return match (true) {
             $value === null => '\N',
+            // A spreadsheet would run it as a formula.
+            $column->kind === 'string' && strpbrk(((string) $value)[0] ?? '', "=+-@'\\\t\r") !== false => "'".$value,
             is_bool($value) => $value ? 1 : 0,
             is_float($value) => (string) json_encode($value),
             default => $value,

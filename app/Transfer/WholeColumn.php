@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Compare\Out;
+namespace App\Transfer;
 
 /** A column: what its values are in the document, and in the schema that is published with it. */
 final readonly class WholeColumn
@@ -19,7 +19,6 @@ final readonly class WholeColumn
         'date' => 'date',
         'datetime' => 'datetime',
         'timestamp' => 'datetime',
-        'mediumblob' => 'base64',
     ];
 
     private function __construct(public string $name, public string $kind, public bool $isNullable)
@@ -46,7 +45,6 @@ final readonly class WholeColumn
             'number' => (float) $value,
             'boolean' => (bool) $value,
             'datetime' => str_replace(' ', 'T', (string) $value).'Z',
-            'base64' => base64_encode((string) $value),
             default => (string) $value,
         };
     }
@@ -68,10 +66,11 @@ final readonly class WholeColumn
             'integer' => filter_var($value, FILTER_VALIDATE_INT) !== false || is_bool($value),
             'number' => is_numeric($value),
             'boolean' => is_bool($value) || in_array((string) $value, ['0', '1'], true),
-            'date' => preg_match('/^\d{4}-\d\d-\d\d$/', (string) $value) === 1,
-            'datetime' => preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/', (string) $value) === 1,
-            'base64' => base64_decode((string) $value, true) !== false,
-            default => is_string($value) || is_int($value) || is_float($value),
+            'date' => self::isDay((string) $value),
+            'datetime' => preg_match('/^(.{10})T\d\d:\d\d:\d\d(\.\d+)?Z$/', (string) $value, $day) === 1 && self::isDay($day[1]),
+            default => (is_string($value) && ! str_contains($value, "\0") && mb_check_encoding($value, 'UTF-8'))
+                || is_int($value)
+                || is_float($value),
         };
         if (! $isRight) {
             throw Unreadable::because(__('":value" is no :kind', [
@@ -84,22 +83,27 @@ final readonly class WholeColumn
             'integer', 'boolean' => (int) $value,
             'number' => (float) $value,
             'datetime' => rtrim(str_replace('T', ' ', (string) $value), 'Z'),
-            'base64' => (string) base64_decode((string) $value, true),
             default => (string) $value,
         };
+    }
+
+    /** A day of the calendar, of these centuries. */
+    private static function isDay(string $text): bool
+    {
+        return preg_match('/^(19\d\d|20\d\d|21\d\d)-(\d\d)-(\d\d)$/', $text, $day) === 1
+            && checkdate((int) $day[2], (int) $day[3], (int) $day[1]);
     }
 
     /** @return array<string, mixed> JSON Schema */
     public function schema(): array
     {
         $type = match ($this->kind) {
-            'date', 'datetime', 'base64' => 'string',
+            'date', 'datetime' => 'string',
             default => $this->kind,
         };
         $format = ['date' => 'date', 'datetime' => 'date-time'][$this->kind] ?? null;
 
         $of = ['type' => $this->isNullable ? [$type, 'null'] : $type];
-        $of += $this->kind === 'base64' ? ['contentEncoding' => 'base64'] : [];
 
         return $format === null ? $of : $of + ['format' => $format];
     }
