@@ -8,6 +8,7 @@ use App\Models\Hive;
 use App\Models\HiveNote;
 use App\Operation\CurrentOperation;
 use App\Support\Http\Saved;
+use App\Support\Photographs;
 use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,21 +48,21 @@ final readonly class HiveNoteController
             'text' => ['nullable', 'string', 'max:500'],
             'box' => ['nullable', 'string', 'max:26', self::ofThisOperation()],
         ]);
-        $jpeg = base64_decode($values['jpeg'], true);
-        $size = $jpeg === false ? false : @getimagesizefromstring($jpeg);
-        if ($jpeg === false || $size === false || $size[2] !== IMAGETYPE_JPEG) {
+        $jpeg = Photographs::cleaned((string) base64_decode($values['jpeg'], true));
+        if ($jpeg === null) {
             throw ValidationException::withMessages(['jpeg' => __('This is no photograph (JPEG).')]);
         }
         $note = $this->note($hive, 'photo', $values['text'] ?? '', $values['box'] ?? null);
-        DB::table('hive_photos')->insert(['hive_note_id' => $note->id, 'jpeg' => $jpeg]);
+        DB::table('hive_photos')->insert(['hive_note_id' => $note->id, 'sha256' => Photographs::store($jpeg)]);
 
         return $this->done($hive, __('The photograph is kept with :hive.', ['hive' => $hive->code]));
     }
 
     public function show(HiveNote $note): Response
     {
-        $jpeg = DB::table('hive_photos')->where('hive_note_id', $note->id)->value('jpeg');
-        abort_unless(is_string($jpeg), 404);
+        $sha256 = DB::table('hive_photos')->where('hive_note_id', $note->id)->value('sha256');
+        $jpeg = is_string($sha256) ? Photographs::read($sha256) : null;
+        abort_if($jpeg === null, 404);
 
         return new Response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
