@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use App\Operation\CurrentOperation;
 use App\Support\Units\Formatter;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 
 /** Gives the frame of every page its season ribbon, stage figures and yard strip. */
@@ -15,6 +18,7 @@ final readonly class PageComposer
         private Ribbon $ribbon,
         private StageLinks $links,
         private Formatter $format,
+        private CurrentOperation $current,
     ) {
     }
 
@@ -28,6 +32,16 @@ final readonly class PageComposer
             'figures' => array_map($shown, $summary->figures),
             'stages' => StageLinks::names(),
             'strip' => $this->links,
+            'browser' => $this->browser(),
         ]);
+    }
+
+    /** Whose things this browser keeps until they are stored, as the field sheet names them too; empty for a reader. */
+    private function browser(): string
+    {
+        $person = Auth::user();
+        $may = $person !== null && Gate::allows('record');
+
+        return $may ? (string) json_encode(['user' => $person->id, 'operation' => $this->current->id()]) : '';
     }
 }

@@ -23,7 +23,9 @@ final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** Whoever paints frame after frame is waited for. */
     private const SECONDS = 2;
 
-    public int $tries = 1;
+    public int $tries = 3;
+
+    public int $maxExceptions = 1;
 
     /** Seconds after which another is asked for, where this one was lost. */
     public int $uniqueFor = 60;

@@ -96,6 +96,7 @@ final class Choices
             'saving' => __('saving :n …'),
             'saved' => __('saved'),
             'kept' => __('No answer: what you painted is kept here and sent again by itself. Paint on.'),
+            'signedOut' => __('You are signed out. What you painted is kept here and is sent after you sign in.'),
             'elsewhere' => __('Someone else painted frame :n meanwhile: go back to it and choose.'),
             'last' => __('That was the last frame.'),
             'frame' => __('frame :n'),

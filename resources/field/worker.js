@@ -42,7 +42,7 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
   if (event.request.method !== 'GET') return;
   if (isSheet(event.request, url)) event.respondWith(sheet(event.request));
-  else if (isPart(url) && /^\/build\/(field|core|idb|jsqr|face|ulid|app\.css|php\/|fonts\/)/.test(url.pathname)) {
+  else if (isPart(url) && /^\/build\/(field|queue|store|core|idb|jsqr|face|ulid|app\.css|php\/|fonts\/)/.test(url.pathname)) {
     event.respondWith(part(event.request));
   } else if (url.pathname === '/field/manifest.json' || url.pathname === '/icon.svg') {
     event.respondWith(part(event.request));

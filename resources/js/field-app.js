@@ -1,8 +1,8 @@
 // The field sheet as it stands on this phone: what it holds and fetches, and what is kept of what is tapped.
-import { Queue } from './field-queue.js';
+import { Queue } from './queue.js';
 import { Judge } from './field-judge.js';
-import { Store } from './field-store.js';
-import { FORMAT, isOf, isTapped, readable, question, standing, todayOf } from './field-state.js';
+import { Store, settleIn } from './store.js';
+import { FORMAT, folded, isOf, isTapped, readable, question, standing, todayOf } from './field-state.js';
 import { draw } from './field-page.js';
 import { path } from './field-parts.js';
 
@@ -81,8 +81,10 @@ export class Field {
 
   async open(who) {
     this.store = await Store.open(who);
+    settleIn(who);
     this.queue = new Queue(this.store, (what) => this.hear(what));
-    this.queue.held = (tap) => [...this.sheets.values()].filter((held) => isOf(tap, held.slug));
+    this.queue.fold = (tap, versions) =>
+      [...this.sheets.values()].filter((held) => isOf(tap, held.slug)).map((held) => folded(held, tap, versions));
     await this.queue.load();
     this.sheets = new Map((await this.store.sheets()).map((held) => [held.slug, readable(held)]));
     const index = await this.store.index();
@@ -91,6 +93,7 @@ export class Field {
   }
 
   hear(what) {
+    if (what === 'done') return;
     if (what === 'away') this.isAway = true;
     if (what === 'signed-out') this.signedOut = true;
     if (what === 'gone') this.checkIn();

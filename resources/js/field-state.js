@@ -236,3 +236,14 @@ export function standingOf(box) {
   if (box.decision.choice === 'take') return comesOff ? verdict : 'take';
   return 'leave';
 }
+
+/** A sheet once the server has a tap: it is part of it from then on, and no longer what the server sent. */
+export function folded(held, tap, versions) {
+  apply(held.sheet, tap, todayOf(held));
+  held.tag = null;
+  for (const hive of held.sheet.hives) {
+    const frames = hive.boxes.find((box) => box.id === tap.on)?.taps?.frames ?? [];
+    for (const frame of frames) frame.version = versions[frame.slot] ?? frame.version;
+  }
+  return held;
+}

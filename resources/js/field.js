@@ -2,7 +2,7 @@
 import { Field } from './field-app.js';
 import { actions } from './field-acts.js';
 import { forms, pickFile } from './field-forms.js';
-import { known } from './field-store.js';
+import { known } from './store.js';
 
 const EVERY_MS = 300000;
 

@@ -7,7 +7,10 @@ export class HiveFrames {
     this.outbox = outbox;
     this.boxes = JSON.parse(root.dataset.boxes);
     this.all = this.boxes.flatMap((box) =>
-      box.frames.map((frame) => Object.assign(frame, { box, painted: { a: frame.seen, b: frame.seen } })),
+      box.frames.map((frame) => {
+        const words = `${root.dataset.hive} ${box.title}, ${frame.slot}`;
+        return Object.assign(frame, { box, words, painted: { a: frame.seen, b: frame.seen } });
+      }),
     );
     this.at = Math.max(
       0,
@@ -21,8 +24,8 @@ export class HiveFrames {
     return this.all[this.at];
   }
 
-  byUrl(url) {
-    return this.all.find((frame) => frame.url === url);
+  byPlace(box, slot) {
+    return this.all.find((frame) => frame.box.id.toLowerCase() === box.toLowerCase() && frame.slot === slot);
   }
 
   next() {

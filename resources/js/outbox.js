@@ -1,122 +1,99 @@
-// Frames that were painted wait here until they are stored, one after the other, each under the version last seen.
-// What cannot be sent stays in the browser and is sent when the server answers again, here or on another page.
-import { ulid } from './ulid.js';
-
-const KEPT = 'marjoram.frame.';
-const PAUSE_MS = 350;
-const RETRY_MS = 3000;
+// Frames that are painted on a page, in the queue of this browser: one after the other, each under the version last seen.
+import { listen, queue as opened } from './kept.js';
 
 export class Outbox {
-  /** tells: { waiting(n), saved(frame, answer), conflict(frame, theirs), refused(frame, message), away() } */
-  constructor(day, tells) {
-    this.day = day;
+  /** tells: { waiting(n), saved(frame, shown), conflict(frame, theirs), refused(frame, message), away(), signedOut() } */
+  constructor(day, find, tells) {
+    this.day = day || null;
+    this.find = find;
     this.tells = tells;
-    this.frames = new Map();
-    this.sending = null;
-    this.timer = null;
+    this.queue = null;
+    this.puts = 0;
+    // What is painted is kept in the order in which it was painted.
+    this.last = opened.then((queue) => {
+      this.queue = queue;
+    });
+    listen((what, tap) => this.hear(what, tap));
   }
 
   put(frame) {
-    frame.stamp = (frame.stamp ?? 0) + 1;
-    frame.key = ulid();
-    this.keep(frame);
+    this.puts += 1;
+    this.tells.waiting(this.count());
+    const { a, b } = structuredClone(frame.faces);
+    const data = { slot: frame.slot, a, b, show: true, ...(this.day ? { seen_on: this.day } : {}) };
+    const words = frame.words;
+    this.last = this.last
+      .then(() =>
+        this.queue.replace({
+          kind: 'frame',
+          on: frame.box.id,
+          yard: '',
+          hive: '',
+          words,
+          data,
+          version: frame.version ?? 0,
+        }),
+      )
+      .catch((problem) => this.tells.refused(frame, String(problem.message ?? problem)))
+      .finally(() => {
+        this.puts -= 1;
+        this.tells.waiting(this.count());
+      });
   }
 
-  /** With its key: what was stored, but whose answer never came, is answered again and not stored twice. */
-  keep(frame) {
-    this.frames.set(frame.url, frame);
-    this.store(frame);
-    this.tells.waiting(this.frames.size);
-    this.soon(PAUSE_MS);
-  }
-
-  store({ url, faces, version, key }) {
-    localStorage.setItem(KEPT + url, JSON.stringify({ url, faces, version, key, day: this.day }));
-  }
-
-  soon(ms) {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.pump(), ms);
-  }
-
-  /** What an earlier page could not send; those of this page are handed over to be shown. */
-  recover(take) {
-    for (const key of Object.keys(localStorage).filter((one) => one.startsWith(KEPT))) {
-      const kept = JSON.parse(localStorage.getItem(key));
-      if (kept?.url && kept.day === this.day) this.keep(Object.assign(take(kept) ?? kept, { key: kept.key ?? ulid() }));
+  /** What an earlier page could not send, of the frames of this page and its day. */
+  async recover(take) {
+    await this.last;
+    for (const tap of this.queue.taps.filter((one) => this.isHere(one))) {
+      const frame = this.find(tap.on, tap.data.slot);
+      if (!frame) continue;
+      take(frame, tap);
+      if (tap.state !== 'waiting') this.hear('asked', tap);
     }
   }
 
+  isHere(tap) {
+    return tap.kind === 'frame' && (tap.data.seen_on ?? null) === this.day;
+  }
+
+  count() {
+    return this.puts + (this.queue?.waiting() ?? []).filter((tap) => tap.kind === 'frame').length;
+  }
+
   isEmpty() {
-    return this.frames.size === 0 && this.sending === null;
+    return this.count() === 0;
   }
 
   /** Resolves when all is stored, or cannot be now. */
   async flush() {
-    clearTimeout(this.timer);
-    await this.pump();
+    await this.last;
+    await this.queue.send();
   }
 
-  pump() {
-    this.sending ??= this.sendAll().finally(() => {
-      this.sending = null;
-    });
-    return this.sending;
-  }
-
-  async sendAll() {
-    for (;;) {
-      const [frame] = this.frames.values();
-      if (!frame) return;
-      if (!(await this.send(frame))) {
-        this.tells.away();
-        this.soon(RETRY_MS);
-        return;
-      }
+  hear(what, tap) {
+    if (what === 'away') this.tells.away();
+    if (what === 'signed-out') this.tells.signedOut();
+    const frame = tap?.kind === 'frame' && this.isHere(tap) ? this.find(tap.on, tap.data.slot) : null;
+    if (!frame) return;
+    if (what === 'done') {
+      frame.version = tap.versions?.[tap.data.slot] ?? frame.version;
+      this.tells.saved(frame, tap.shown);
+      this.tells.waiting(this.count());
     }
+    if (what === 'asked' && tap.state === 'conflict') this.tells.conflict(frame, tap.theirs);
+    if (what === 'asked' && tap.state === 'refused') this.tells.refused(frame, tap.message);
   }
 
-  /** Whether it was answered for good. */
-  async send(frame) {
-    const { stamp } = frame;
-    try {
-      // As it is sent now, under the version known by now.
-      this.store(frame);
-      const response = await fetch(frame.url, {
-        method: 'PUT',
-        body: JSON.stringify({ ...frame.faces, version: frame.version, seen_on: this.day }),
-        keepalive: true,
-        headers: {
-          'Content-Type': 'application/json',
-          Accept: 'application/json',
-          'Idempotency-Key': frame.key,
-          'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
-        },
-      });
-      if (response.status >= 500) return false;
-      const answer = await response.json();
-      if (response.status === 409) {
-        frame.version = answer.theirs.version;
-        this.forget(frame);
-        this.tells.conflict(frame, { a: answer.theirs.a, b: answer.theirs.b });
-      } else if (!response.ok) {
-        this.forget(frame);
-        this.tells.refused(frame, answer.message);
-      } else {
-        frame.version = answer.version;
-        // Painted on meanwhile, it is sent once more.
-        if (frame.stamp === stamp) this.forget(frame);
-        this.tells.saved(frame, answer);
-      }
-      return true;
-    } catch {
-      return false;
+  /** A frame that another had painted meanwhile: theirs stays, or mine is stored over it. */
+  async settle(frame, isMine) {
+    await this.last;
+    const asking = this.queue
+      .asking()
+      .filter((tap) => tap.kind === 'frame' && tap.on === frame.box.id && tap.data.slot === frame.slot);
+    for (const tap of asking) {
+      if (isMine) await this.queue.again(tap, tap.theirs?.version);
+      else await this.queue.throwAway(tap);
     }
-  }
-
-  forget(frame) {
-    this.frames.delete(frame.url);
-    localStorage.removeItem(KEPT + frame.url);
-    this.tells.waiting(this.frames.size);
+    this.tells.waiting(this.count());
   }
 }

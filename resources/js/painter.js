@@ -21,38 +21,41 @@ if (live) {
   const say = (faces) => ['a', 'b'].map((name) => `${name.toUpperCase()} ${percent(faces[name].capped)}`).join(', ');
   const percent = (share) => `${Math.round(share * 100)} %`;
 
-  const outbox = new Outbox(root.dataset.day || null, {
+  const outbox = new Outbox(root.dataset.day, (box, slot) => frames.byPlace(box, slot), {
     waiting: (n) => {
+      root.dataset.waiting = n;
       status.textContent = n === 0 ? words.saved : words.saving.replace(':n', n);
     },
     away: () => {
       status.textContent = words.kept;
     },
+    signedOut: () => {
+      status.textContent = words.signedOut;
+    },
     refused: (frame, message) => {
       status.textContent = frame === frames.open ? message : `${words.frame.replace(':n', frame.slot)}: ${message}`;
     },
     conflict: (frame, theirs) => {
-      frame.theirs = theirs;
+      frame.theirs = { a: theirs.a, b: theirs.b };
+      frame.version = theirs.version ?? frame.version;
       ask();
       if (frame !== frames.open) status.textContent = words.elsewhere.replace(':n', frame.slot ?? '?');
     },
-    saved: (frame, answer) => {
-      if (!frame.box) return;
+    saved: (frame, shown) => {
       frame.seen = true;
       frame.alike = false;
       frames.heads();
       if (frame.box !== frames.open.box || !frames.isFresh) return;
-      if (answer.html) document.getElementById('why-box').innerHTML = answer.html;
-      if (answer.line) document.getElementById('line-box').innerHTML = answer.line;
+      if (shown?.html) document.getElementById('why-box').innerHTML = shown.html;
+      if (shown?.line) document.getElementById('line-box').innerHTML = shown.line;
     },
   });
   const frames = new HiveFrames(root, outbox);
 
   live.hidden = false;
-  outbox.recover((kept) => {
-    const frame = frames.byUrl(kept.url);
-    if (frame) Object.assign(frame, { faces: kept.faces, version: kept.version, painted: { a: true, b: true } });
-    return frame;
+  outbox.recover((frame, tap) => {
+    Object.assign(frame, { faces: { a: tap.data.a, b: tap.data.b }, painted: { a: true, b: true } });
+    if (frame === frames.open) redraw();
   });
 
   function ask() {
@@ -142,7 +145,7 @@ if (live) {
     frame.theirs = null;
     question.hidden = true;
     redraw();
-    outbox.put(frame);
+    outbox.settle(frame, mine);
   }
 
   const leave = (url) => outbox.flush().then(() => window.location.assign(url));
@@ -276,7 +279,6 @@ if (live) {
     event.preventDefault();
     leave(link.href);
   });
-  window.addEventListener('online', () => outbox.pump());
   window.addEventListener('resize', redraw);
   redraw();
   // Going to the page's fragment takes the focus away once more after loading: only then can it be given.

@@ -44,9 +44,9 @@ final class AssessTest extends BrowserTestCase
         self::assertLessThanOrEqual(4.0, $keys / 9);
         self::assertLessThan(60.0, $seconds);
         // What was typed last is still on its way: nobody counts before it has arrived.
-        self::$browser->wait(10, 100)->until(static fn (): bool => self::$browser->executeScript(
-            "return Object.keys(localStorage).filter((key) => key.startsWith('marjoram.frame')).length",
-        ) === 0);
+        self::$browser->wait(self::PATIENCE, 100)->until(static fn (): bool => self::$browser->executeScript(
+            'return document.getElementById("painter").dataset.waiting',
+        ) === '0');
         $this->open('/assess/ekbacken/E4');
         $table = (string) self::$browser->executeScript(
             "return [...document.querySelectorAll('main table tbody tr')].filter((r) => r.textContent.includes('E4')).map((r) => r.lastElementChild.textContent).join(' ')",
@@ -99,7 +99,7 @@ final class AssessTest extends BrowserTestCase
         $this->waitFor('[data-ready]');
         $super = (string) $this->find('.painter-head h2')->getText();
         $this->keys('9', '9', 'n');
-        self::$browser->wait(10, 100)->until(fn (): bool => $this->text('.painter-head h2') !== $super);
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->text('.painter-head h2') !== $super);
         $this->waitFor('[data-ready]');
         $this->keys('8');
         $this->keys('w');

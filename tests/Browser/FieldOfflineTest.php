@@ -253,16 +253,21 @@ final class FieldOfflineTest extends FieldTestCase
         $this->go("#/yard/quarry/Q4/$box/5");
         $this->press('2');
         $this->settled();
+        // Other pages send what waits; what was refused waits for its person.
+        self::$browser->executeAsyncScript('const done = arguments[0];
+            const [tap] = marjoramField.queue.taps;
+            marjoramField.queue.store.change({ ...tap, state: "refused", message: "The box is gone." }).then(done);');
         self::screen(1280, 800);
         $this->open('/assess');
+        $this->waitForText('#kept', 'The box is gone.');
         $this->waitFor('html[data-keys]');
         $this->click('.more summary');
         $this->click('[data-sign-out] button');
-        self::$browser->wait(5, 100)->until(\Facebook\WebDriver\WebDriverExpectedCondition::alertIsPresent());
+        self::$browser->wait(self::PATIENCE, 100)->until(\Facebook\WebDriver\WebDriverExpectedCondition::alertIsPresent());
         self::$browser->switchTo()->alert()->dismiss();
         self::assertSame('/assess', $this->path());
         $this->click('[data-sign-out] button');
-        self::$browser->wait(5, 100)->until(\Facebook\WebDriver\WebDriverExpectedCondition::alertIsPresent());
+        self::$browser->wait(self::PATIENCE, 100)->until(\Facebook\WebDriver\WebDriverExpectedCondition::alertIsPresent());
         self::$browser->switchTo()->alert()->accept();
         $this->waitFor('[name=password]');
         $left = self::$browser->executeAsyncScript('const done = arguments[0]; indexedDB.databases().then((all) => done(all.map((one) => one.name)))');
@@ -306,7 +311,7 @@ final class FieldOfflineTest extends FieldTestCase
 
     private static function pid(string $name): int
     {
-        return (int) file_get_contents(dirname(__DIR__, 2)."/var/test/services/$name/supervise/pid");
+        return (int) file_get_contents(getenv('MARJORAM_TEST_HOME')."/services/$name/supervise/pid");
     }
 
     /** @return array<string, mixed> */

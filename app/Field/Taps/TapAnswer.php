@@ -11,6 +11,7 @@ final readonly class TapAnswer
      * @param  'kept'|'conflict'|'refused'|'later'  $state  later: nothing is wrong with it, send it again
      * @param  array<string, mixed>  $theirs  what is stored, where another was there first
      * @param  array<int, int>  $versions  of frames, by slot
+     * @param  array<string, string>  $shown  parts of a page that follow from it, where the tap asks for them
      */
     public function __construct(
         public string $id,
@@ -18,6 +19,7 @@ final readonly class TapAnswer
         public string $message = '',
         public array $theirs = [],
         public array $versions = [],
+        public array $shown = [],
     ) {
     }
 
@@ -30,6 +32,6 @@ final readonly class TapAnswer
             'message' => $this->message,
             'theirs' => $this->theirs === [] ? null : $this->theirs,
             'versions' => (object) $this->versions,
-        ];
+        ] + ($this->shown === [] ? [] : ['shown' => $this->shown]);
     }
 }

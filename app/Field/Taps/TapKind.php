@@ -7,7 +7,7 @@ namespace App\Field\Taps;
 /** What can be done on a phone without a network; each is a write that a page makes as well. */
 enum TapKind: string
 {
-    /** on a box: slot, a, b */
+    /** on a box: slot, a, b; from a page also seen_on, and show: the verdict as the page draws it is answered */
     case Frame = 'frame';
 
     /** on a box: slot, whose faces the frames not looked at are like */

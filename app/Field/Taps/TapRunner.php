@@ -92,7 +92,10 @@ final readonly class TapRunner
             }
         }
 
-        return new TapAnswer($tap->id, 'kept', versions: $slots);
+        $shown = array_filter(array_intersect_key($json, ['html' => true, 'line' => true]), is_string(...));
+
+        /** @var array<string, string> $shown */
+        return new TapAnswer($tap->id, 'kept', versions: $slots, shown: $shown);
     }
 
     private function send(TapWrite $write, string $key, Request $batch): Response

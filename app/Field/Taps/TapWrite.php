@@ -27,7 +27,8 @@ final readonly class TapWrite
             TapKind::Frame => self::put(
                 'assess.frames.update',
                 $box + ['slot' => $tap->slot()],
-                self::only($tap, 'a', 'b') + ['version' => $version, 'brief' => true],
+                self::only($tap, 'a', 'b', 'seen_on')
+                    + ['version' => $version, 'brief' => ($tap->data['show'] ?? null) !== true],
             ),
             TapKind::Alike => self::post('assess.alike', $box, ['what' => 'alike'] + self::only($tap, 'slot')),
             TapKind::Shake => self::put('assess.shake', $box, self::only($tap, 'shake', 'was')),

@@ -4,6 +4,7 @@
   aria-label="{{ __('Frame painter') }}"
   data-box="{{ $box->id }}"
   data-slot="{{ $slot }}"
+  data-hive="{{ $hive->code }}"
   data-day="{{ $opened->on }}"
   data-boxes="{{ json_encode($opened->frames->boxes) }}"
   data-words="{{ json_encode($choose->painterWords()) }}"

@@ -16,6 +16,7 @@
   <script src="/build/roving.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/again.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   <script src="/build/signout.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
+  <script src="/build/kept.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   {{ $head ?? '' }}
 </head>
 
@@ -113,6 +114,27 @@
         data-trying="{{ __('No answer. Trying again …') }}"
         data-gave-up="{{ __('Marjoram does not answer, and nothing was saved. Send it once more; sent twice, it counts once.') }}"
       ></div>
+      <div
+        class="kept-here"
+        id="kept"
+        role="status"
+        hidden
+        data-who="{{ $browser }}"
+        data-waiting="{{ __('Kept in this browser and not sent yet: :n. Marjoram does not answer; they are sent when it does.') }}"
+        data-refused="{{ __('Kept in this browser and not stored: :n.') }}"
+        data-gone="{{ __('What you painted belongs to an operation that you do not work in now. Choose it under Account and units to send it.') }}"
+        data-signed-out="{{ __('You are signed out. What you painted is kept in this browser and is sent after you sign in.') }}"
+      >
+        <div>
+          <span data-says></span>
+          <ul data-reasons></ul>
+          <span class="btns" data-choose>
+            <button type="button" class="btn small" data-again>{{ __('Send it again') }}</button>
+            <button type="button" class="btn small" data-throw>{{ __('Throw it away') }}</button>
+            <a class="btn small" href="{{ route('sign-in') }}">{{ __('Sign in') }}</a>
+          </span>
+        </div>
+      </div>
       @if (session('saved'))
         <div class="notice" role="status"><span>{{ session('saved') }}</span>
           @can('record')

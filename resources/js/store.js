@@ -1,5 +1,5 @@
-// What the phone keeps: sheets of yards, and everything tapped that is not sent yet. A tap is on the disk before it is
-// shown as kept.
+// What a browser keeps: sheets of yards, and everything tapped or painted that is not sent yet. It is on the disk before
+// it is shown as kept.
 import { openDB } from './idb.js';
 
 const WHO = 'marjoram.field.who';
@@ -7,6 +7,11 @@ const PREFIX = 'marjoram-field-';
 const STRICT = { durability: 'strict' };
 
 const nameOf = (who) => `${PREFIX}${who.user}-${who.operation}`;
+
+/** The field sheet of this browser is this person's from now on. */
+export function settleIn(who) {
+  localStorage.setItem(WHO, JSON.stringify(who));
+}
 
 /** Whose sheets this phone holds; null where nobody's. */
 export function known() {
@@ -33,7 +38,6 @@ export class Store {
         });
       },
     });
-    localStorage.setItem(WHO, JSON.stringify(who));
     return new Store(db, who);
   }
 

@@ -1,7 +1,7 @@
-// Sends what was tapped, in its order, by batches, each tap answered by itself. Sent twice it is done once: the server
-// knows each by its id. What another changed meanwhile waits for its person; what is refused stays with its reason.
+// Sends what was tapped on the field sheet and painted on pages, in its order, by batches, each answered by itself. Sent
+// twice it is done once: the server knows each by its id. What another changed meanwhile waits for its person; what is
+// refused stays with its reason.
 import { ulid } from './ulid.js';
-import { apply, todayOf } from './field-state.js';
 
 const BATCH = 25;
 // Of photographs: a batch goes through a thin network.
@@ -15,7 +15,7 @@ export const about = ({ kind, on, data: { slot, frame, day, thing, what } }) =>
   [kind, on, slot, frame, day, thing, what].filter((part) => part !== undefined).join(' ');
 
 export class Queue {
-  /** tells(what): 'kept', 'sent', 'asked', 'away', 'signed-out', 'gone', 'full' */
+  /** tells(what, tap): 'kept', 'sent', 'done', 'asked', 'away', 'signed-out', 'gone', 'full' */
   constructor(store, tells) {
     this.store = store;
     this.tells = tells;
@@ -25,8 +25,10 @@ export class Queue {
     this.most = BATCH;
     /** Rises with each tap that the server took: a sheet asked for before is older than it. */
     this.taken = 0;
-    /** Of frames, as this phone left them. */
+    /** Of frames, as this browser left them. */
     this.versions = new Map();
+    /** What is on its way, or got no answer: the server may have it already. */
+    this.sent = new Set();
   }
 
   async load() {
@@ -46,6 +48,24 @@ export class Queue {
     return this.taps.filter((tap) => tap.state !== 'waiting');
   }
 
+  /** The newest of the same thing that the server has never seen: it may still be changed. */
+  unsent(like) {
+    const same = about(like);
+    return this.waiting().findLast((tap) => about(tap) === same && !this.sent.has(tap.id));
+  }
+
+  /** As put, but the newest of the same thing is changed while it has not been sent. */
+  async replace(given) {
+    const before = this.unsent(given);
+    if (!before) return this.put(given);
+    const next = { ...before, data: given.data, words: given.words, at: Date.now() };
+    this.taps = this.taps.map((tap) => (tap === before ? next : tap));
+    await this.store.change(next);
+    this.tells('kept');
+    this.soon(300);
+    return next;
+  }
+
   /** Resolves once it is on the disk. */
   async put({ kind, on, yard, hive, words, data, version }) {
     const tap = { id: ulid(), kind, on, yard, hive, words, data, at: Date.now(), state: 'waiting' };
@@ -53,6 +73,12 @@ export class Queue {
     if (version !== undefined) tap.version = Math.max(version, this.versions.get(about(tap)) ?? 0);
     const kept = await this.store.keep(tap);
     this.taps.push(kept);
+    // What was on its way may have been stored while this one was written down.
+    const known = this.versions.get(about(kept)) ?? 0;
+    if (kept.version < known) {
+      kept.version = known;
+      await this.store.change(kept);
+    }
     this.tells('kept');
     this.soon(300);
     return kept;
@@ -126,6 +152,7 @@ export class Queue {
   /** Null where it could not be sent now. */
   async post(batch, isAgain = false) {
     let response;
+    batch.forEach((tap) => this.sent.add(tap.id));
     try {
       response = await fetch('/field/taps', {
         method: 'POST',
@@ -171,16 +198,17 @@ export class Queue {
     return null;
   }
 
-  async take({ id, state, message, theirs, versions }) {
+  async take({ id, state, message, theirs, versions, shown }) {
     const tap = this.taps.find((one) => one.id === id);
     if (!tap || state === 'later') return;
     if (state === 'kept') {
       await this.settle(tap, versions);
+      this.tells('done', { ...tap, versions, shown });
       return;
     }
     Object.assign(tap, { state, message, theirs });
     await this.store.change(tap);
-    this.tells('asked');
+    this.tells('asked', tap);
   }
 
   async settle(tap, versions) {
@@ -195,20 +223,6 @@ export class Queue {
       }
     }
     this.taps = this.taps.filter((one) => one !== tap);
-    const changed = this.held?.(tap) ?? [];
-    for (const held of changed) {
-      apply(held.sheet, tap, todayOf(held));
-      // It is no longer what the server sent.
-      held.tag = null;
-      for (const [slot, version] of Object.entries(versions ?? {})) this.setVersion(held, tap, Number(slot), version);
-    }
-    await this.store.settle(tap, changed, later);
-  }
-
-  setVersion(held, tap, slot, version) {
-    for (const hive of held.sheet.hives) {
-      const frame = hive.boxes.find((box) => box.id === tap.on)?.taps?.frames?.find((one) => one.slot === slot);
-      if (frame) frame.version = version;
-    }
+    await this.store.settle(tap, this.fold?.(tap, versions ?? {}) ?? [], later);
   }
 }
