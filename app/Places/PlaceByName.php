@@ -12,6 +12,8 @@ final readonly class PlaceByName
 {
     private const NAMED = 4;
 
+    private const MOST_LETTERS = 120;
+
     /** As maps hand them out: "58.39, 13.44". */
     private const COORDINATES = '/^(-?\d{1,3}(?:\.\d+)?)\s*[,; ]\s*(-?\d{1,3}(?:\.\d+)?)$/';
 
@@ -27,12 +29,20 @@ final readonly class PlaceByName
         if ($words === '') {
             return;
         }
+        if (mb_strlen($words) > self::MOST_LETTERS) {
+            throw ValidationException::withMessages([
+                'place' => __('A place has at most :n letters. You entered :given.', [
+                    'n' => self::MOST_LETTERS,
+                    'given' => mb_strlen($words),
+                ]),
+            ]);
+        }
         if (preg_match(self::COORDINATES, $words, $two) === 1) {
             $request->merge(['latitude' => $two[1], 'longitude' => $two[2]]);
 
             return;
         }
-        $towns = $this->gazetteer->meant(mb_substr($words, 0, 120));
+        $towns = $this->gazetteer->meant($words);
         if (count($towns) !== 1) {
             throw ValidationException::withMessages(['place' => $this->whatIsWrong($words, $towns)]);
         }

@@ -9,7 +9,9 @@ use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Colony;
 use App\Models\Hive;
+use App\Models\Operation;
 use App\Models\Stand;
+use App\Operation\CurrentOperation;
 use Illuminate\Validation\ValidationException;
 
 /** A hive on the next free stand of a yard, with its colony and boxes. */
@@ -27,6 +29,7 @@ final class NewHive
         bool $excluder = true,
         bool $isSettled = true,
     ): Hive {
+        self::waitForTurn();
         $number = (int) Stand::query()->where('apiary_id', $apiary->id)->max('number') + 1;
         $code ??= $apiary->letter.$number;
         if (Hive::query()->where('code', $code)->exists()) {
@@ -47,9 +50,21 @@ final class NewHive
         return $hive;
     }
 
+    /**
+     * Numbers of stands and boxes follow each other: of writes that add some at the same time, each waits for the one
+     * before it.
+     */
+    public static function waitForTurn(): void
+    {
+        Operation::query()->whereKey(app(CurrentOperation::class)->id())->lockForUpdate()->value('id');
+    }
+
     /** A box that stands nowhere yet. */
     public function bare(string $kind, string $role, ?int $framesFitted = null): Box
     {
+        if ($this->mark === null) {
+            self::waitForTurn();
+        }
         $this->mark ??= (int) Box::withBinned()
             ->selectRaw("max(cast(regexp_replace(mark, '[^0-9]', '') as unsigned)) as n")
             ->value('n');

@@ -19,6 +19,7 @@ final readonly class NewYard
 
     public function make(YardRequest $request): Apiary
     {
+        NewHive::waitForTurn();
         $slug = self::slug($request->text('name'));
         if (Apiary::query()->where('slug', $slug)->exists()) {
             throw ValidationException::withMessages(['name' => __('There is a yard of this name already.')]);
