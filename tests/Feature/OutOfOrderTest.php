@@ -19,6 +19,11 @@ final class OutOfOrderTest extends FeatureTestCase
 {
     #[TestWith(['file_put_contents(): Write of 12 bytes failed with errno=28 No space left on device', 'disk is full'])]
     #[TestWith(['SQLSTATE[HY000]: General error: 1114 The table is full', 'disk is full'])]
+    #[TestWith(["SQLSTATE[HY000]: General error: 1114 The table 'colony_facts' is full", 'disk is full'])]
+    #[TestWith(['SQLSTATE[HY000]: General error: 1021 Disk full (/tmp/#sql-temptable); waiting for someone', 'disk is full'])]
+    #[TestWith(['SQLSTATE[HY000]: General error: 1030 Got error 28 "No space left on device" from storage engine', 'disk is full'])]
+    #[TestWith(["SQLSTATE[HY000]: General error: 3 Error writing file './app/x.frm' (Errcode: 28)", 'disk is full'])]
+    #[TestWith(["SQLSTATE[HY000]: General error: 1026 Error writing file 'x' (errno: 28)", 'disk is full'])]
     #[TestWith(['SQLSTATE[HY000] [2002] Connection refused', 'bin/start'])]
     #[TestWith(['SQLSTATE[HY000]: General error: 2006 MySQL server has gone away', 'bin/start'])]
     #[TestWith(["SQLSTATE[42S02]: Table 'app.hives' doesn't exist in engine", 'newest backup'])]
@@ -38,7 +43,7 @@ final class OutOfOrderTest extends FeatureTestCase
     public function test_without_its_database_pages_say_so_and_up_is_down(): void
     {
         $this->as('keeper');
-        $this->get('/up')->assertOk()->assertSee('database up')->assertSee('storage up')->assertSee('disk up');
+        $this->get('/up')->assertOk()->assertSee('database up')->assertSee('storage up')->assertSee('disk up')->assertSee('database-disk up');
         $port = config('database.connections.mariadb.port');
         DB::rollBack();
         DB::disconnect();

@@ -20,7 +20,9 @@ final class HealthController
         $needed = [
             'database' => self::works(static fn (): bool => DB::select('select 1') !== []),
             'storage' => self::works(self::isWritable(...)),
-            'disk' => self::works(self::hasRoom(...)),
+            'disk' => self::works(static fn (): bool => self::hasRoom(storage_path())),
+            // Where the database lies; another disk, perhaps.
+            'database-disk' => self::works(static fn (): bool => self::hasRoom(self::databaseFolder())),
         ];
         $lines = [];
         foreach ($needed + self::workers() as $part => $state) {
@@ -52,11 +54,19 @@ final class HealthController
         return $isWritten;
     }
 
-    private static function hasRoom(): bool
+    private static function hasRoom(string $folder): bool
     {
-        $free = disk_free_space(storage_path());
+        $free = @disk_free_space($folder);
 
         return $free === false || $free > self::LEAST_BYTES;
+    }
+
+    /** As the server names it, where it is on this machine; else where this installation keeps it. */
+    private static function databaseFolder(): string
+    {
+        $folder = DB::scalar('select @@datadir');
+
+        return is_string($folder) && is_dir($folder) ? $folder : base_path('var');
     }
 
     /** @return array<string, string> those that pages do without for a while */

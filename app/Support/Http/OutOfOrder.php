@@ -9,12 +9,24 @@ use Throwable;
 /** What keeps the installation from working, where it is none of the request's doing, and what to do about it. */
 final class OutOfOrder
 {
-    /** Words of its message => what is said of it. */
+    /**
+     * Words of its message => what is said of it. A full disk has many names in MariaDB: its errors 3, 20, 28, 1021,
+     * 1026, 1030 and 1114, and the server's own number 28 of the operating system (ENOSPC) within others.
+     */
     private const SIGNS = [
         'No space left on device' => self::DISK,
         'Disk full' => self::DISK,
+        'Disk is full' => self::DISK,
         'errno: 28' => self::DISK,
+        'Errcode: 28' => self::DISK,
+        'Got error 28' => self::DISK,
         'The table is full' => self::DISK,
+        "' is full" => self::DISK,
+        'error 122' => self::DISK,
+        'Error writing file' => self::DISK,
+        'General error: 1021' => self::DISK,
+        'General error: 1114' => self::DISK,
+        'possibly out of disk space' => self::DISK,
         'SQLSTATE[HY000] [2002]' => self::DATABASE,
         'SQLSTATE[HY000] [2003]' => self::DATABASE,
         'SQLSTATE[HY000] [1045]' => self::DATABASE,
