@@ -10,7 +10,8 @@ return [
             'driver' => 'database',
             'table' => 'jobs',
             'queue' => 'default',
-            'retry_after' => 120,
+            // A job whose worker was ended is taken up again after so long.
+            'retry_after' => (int) env('MARJORAM_RETRY_SECONDS', 120),
             'after_commit' => true,
         ],
     ],

@@ -29,7 +29,10 @@ final class SearchSchedule implements ShouldQueue
 
     private const WRITE_EVERY_NS = 4e8;
 
-    public int $tries = 1;
+    /** Tried again where its worker was ended; what breaks off by itself is not. */
+    public int $tries = 3;
+
+    public int $maxExceptions = 1;
 
     /** Where others' writes are in the way. */
     private const TRIES = 3;
