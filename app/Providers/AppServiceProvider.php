@@ -19,7 +19,9 @@ use App\Records\Revisions;
 use App\Records\Tenant;
 use App\Records\Written;
 use App\Support\Heartbeat;
+use App\Support\Http\UploadLimit;
 use App\Support\Http\WholeFileSessions;
+use App\Support\LetterFiles;
 use App\Support\Units\Formatter;
 use App\Wording\Choices;
 use App\Wording\Wording;
@@ -32,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
@@ -71,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(60)->by('scale|'.$request->path()),
             Limit::perMinute(600)->by('scales|'.$request->ip()),
         ]);
+        Mail::extend('file', static fn (): LetterFiles => new LetterFiles);
         Session::extend('whole-file', WholeFileSessions::configured(...));
         Event::listen(Written::class, ReadAhead::after(...));
         Queue::looping(static fn () => Heartbeat::of(Heartbeat::QUEUE));
@@ -91,6 +95,7 @@ final class AppServiceProvider extends ServiceProvider
             'choose' => new Choices,
             'assetVersion' => (string) (@filemtime(public_path('build/app.css')) ?: 0),
             'operation' => null,
+            'uploadMegabytes' => UploadLimit::megabytes(),
         ]);
         Views::composer('components.page', PageComposer::class);
         Views::composer('honey-room.tabs', static fn (View $view): View => $view->with(

@@ -3,21 +3,24 @@
 
 umask 022
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
-VAR=$ROOT/var
+# The tests have a place of their own, var/test.
+VAR=${MARJORAM_VAR:-$ROOT/var}
+# What is installed is installed once, for both.
+STAMPS=$ROOT/var
 RUN=$VAR/run
 LOGS=$VAR/log
 BACKUPS=$VAR/backup
 # A socket's path may have 107 characters; a deep checkout puts its sockets elsewhere.
 SOCKETS=$RUN
 if [ "${#RUN}" -gt 80 ]; then
-  SOCKETS=/tmp/marjoram-$(printf '%s' "$ROOT" | cksum | cut -d' ' -f1)
+  SOCKETS=/tmp/marjoram-$(printf '%s' "$VAR" | cksum | cut -d' ' -f1)
 fi
 
 say() { printf '%s\n' "$*"; }
 die() { printf 'Marjoram: %s\n' "$*" >&2; exit 1; }
 
 prepare_folders() {
-  mkdir -p "$RUN" "$LOGS" "$BACKUPS" "$SOCKETS" "$VAR/phpstan" "$VAR/test" \
+  mkdir -p "$RUN" "$LOGS" "$BACKUPS" "$SOCKETS" "$STAMPS/phpstan" "$STAMPS/test" \
     "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT"/storage/{app,logs} "$ROOT/bootstrap/cache" \
     || die "cannot write to $VAR: check the disk and its permissions, then run this again."
   local free
@@ -50,13 +53,25 @@ end_process() {
   rm -f "$1"
 }
 
+# Two clones that start together choose before either listens: what one has chosen is its own for two minutes.
+PORTS=${TMPDIR:-/tmp}/marjoram-ports-$(id -u)
+reserve_port() {
+  mkdir -p "$PORTS" 2>/dev/null || return 0
+  (
+    flock 8
+    local of=$PORTS/$1
+    if [ -e "$of" ] && [ "$(cat "$of")" != "$VAR" ] && [ "$(($(date +%s) - $(stat -c %Y "$of")))" -lt 120 ]; then exit 1; fi
+    printf '%s' "$VAR" >"$of"
+  ) 8>"$PORTS/lock"
+}
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# free_port FIRST: the first port from there that nobody listens on
+# free_port FIRST: the first port from there that nobody listens on, and that no other clone has chosen a moment ago
 free_port() {
   local port
   for port in $(seq "$1" $(($1 + 50))); do
-    if ! port_taken "$port"; then printf '%s' "$port"; return; fi
+    if ! port_taken "$port" && reserve_port "$port"; then printf '%s' "$port"; return; fi
   done
   die "no free port between $1 and $(($1 + 50)). End what listens there, or set MARJORAM_PORT."
 }

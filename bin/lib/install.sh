@@ -30,8 +30,8 @@ $(tail -5 "$LOGS/apt.log")"
 }
 
 # stamped NAME FILES...: true when the files are as they were when NAME was last stamped
-stamped() { [ -f "$VAR/$1.stamp" ] && [ "$(cat "$VAR/$1.stamp")" = "$(fingerprint "${@:2}")" ]; }
-stamp() { fingerprint "${@:2}" >"$VAR/$1.stamp"; }
+stamped() { [ -f "$STAMPS/$1.stamp" ] && [ "$(cat "$STAMPS/$1.stamp")" = "$(fingerprint "${@:2}")" ]; }
+stamp() { fingerprint "${@:2}" >"$STAMPS/$1.stamp"; }
 fingerprint() { (cd "$ROOT" && find "$@" -type f -print0 | sort -z | xargs -0 cat | cksum); }
 
 install_php_packages() {
@@ -77,6 +77,9 @@ $(tail -8 "$LOGS/assets.log")"
 $(tail -8 "$LOGS/assets.log")"
   (cd "$ROOT" && node resources/places/places.cjs "$out/places.tsv") >>"$LOGS/assets.log" 2>&1 \
     || die "The list of towns could not be made. The end of $LOGS/assets.log:
+$(tail -8 "$LOGS/assets.log")"
+  (cd "$ROOT" && node resources/passwords/passwords.cjs "$out/passwords.txt") >>"$LOGS/assets.log" 2>&1 \
+    || die "The list of common passwords could not be made. The end of $LOGS/assets.log:
 $(tail -8 "$LOGS/assets.log")"
   stamp assets resources core package.json
 }

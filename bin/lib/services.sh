@@ -4,28 +4,42 @@
 
 # Whom services run as: empty for whoever started them.
 RUN_AS=""
-WEB_NAMES=(scheduler queue refractometer weather room scale nginx php-fpm)
+STAND_INS=(refractometer weather room scale)
+WEB_NAMES=(assets scheduler queue "${STAND_INS[@]}" nginx php-fpm)
 
 # define_service SET NAME LOG COMMAND...: brought up later
 define_service() {
-  local folder=$1/$2 log=$3
+  local folder=$1/$2 name=$2 log=$3
   shift 3
   mkdir -p "$folder"
   touch "$folder/down"
   # A process group of its own: what a killed master leaves behind holds sockets and ports, and is ended with it.
+  # One that ends again and again right after its start waits ever longer, up to a minute, before the next.
   cat >"$folder/run" <<RUN
 #!/usr/bin/env bash
 [ "\${1:-}" = own ] || exec chpst -P "\$0" own
+$(settings)
 $(end_group "$folder")
 echo \$\$ >"$folder/pgid"
+quick=0
+if [ \$((\$(date +%s) - \$(stat -c %Y "$folder/began" 2>/dev/null || echo 0))) -lt 3 ]; then quick=\$((\$(cat "$folder/began") + 1)); fi
+if [ "\$quick" -gt 4 ]; then
+  wait=\$((2 ** (\$quick < 10 ? \$quick - 4 : 6)))
+  echo "\$(date -u +%FT%TZ) $name ended \$quick times right after its start; the next start is in \$((wait < 60 ? wait : 60)) seconds" >>"$log"
+  sleep "\$((wait < 60 ? wait : 60))"
+fi
+echo "\$quick" >"$folder/began"
 exec chpst $(account) bash -c 'exec "\$@" >>"\$0" 2>&1 </dev/null' $(printf '%q ' "$log" "$@")
 RUN
   cat >"$folder/finish" <<FINISH
 #!/usr/bin/env bash
 exec $(end_group "$folder")
 FINISH
-  chmod +x "$folder/run" "$folder/finish"
+  chmod 700 "$folder/run" "$folder/finish"
 }
+
+# Settings come from who defines the service, not from who happens to have started the supervisor.
+settings() { export -p | grep -E '^declare -x (APP|CACHE|DB|LARAVEL|MAIL|MARJORAM|QUEUE|SESSION)_' || true; }
 
 account() { [ -z "$RUN_AS" ] || printf '%s' "-u $RUN_AS"; }
 
