@@ -99,6 +99,8 @@ final class TrialWrites extends Command
     {
         $client = new Client((string) $this->argument('url'), $email);
         $client->signIn(self::PASSWORD);
+        // Whoever ends processes waits until all are signed in.
+        touch("{$this->folder()}/ready-".md5($email));
 
         return $client;
     }
