@@ -34,14 +34,7 @@ abstract class FieldTestCase extends BrowserTestCase
     private function begin(): void
     {
         self::screen(1280, 800);
-        self::$browser->manage()->deleteAllCookies();
-        $this->open('/sign-up');
-        $this->type('[name=name]', 'Ruth Quarry');
-        $this->type('[name=email]', 'field'.random_int(1000, 999999).'@demo.example');
-        $this->type('[name=password]', 'ten-letters-or-more');
-        $this->type('[name=password_confirmation]', 'ten-letters-or-more');
-        $this->click('.btn.go');
-        $this->waitFor('[data-draw-picture] .bxo');
+        $this->signUp('Ruth Quarry', 'field'.random_int(1000, 999999).'@demo.example');
         $this->type('[name=name]', 'Quarry');
         $this->type('[name=letter]', 'Q');
         $this->type('[name=place]', '58.39, 13.44');
@@ -106,10 +99,10 @@ abstract class FieldTestCase extends BrowserTestCase
 
     protected static function server(bool $up): void
     {
-        $services = dirname(__DIR__, 2).'/var/test/services';
+        $services = getenv('MARJORAM_TEST_HOME').'/services';
         exec('sv -w 10 '.($up ? 'up' : 'down').' '.escapeshellarg("$services/nginx"));
         if ($up) {
-            self::$browser->wait(10, 100)->until(
+            self::$browser->wait(self::PATIENCE, 100)->until(
                 static fn (): bool => @file_get_contents(getenv('MARJORAM_TEST_URL').'/up') !== false,
             );
         }

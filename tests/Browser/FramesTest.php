@@ -24,7 +24,7 @@ final class FramesTest extends BrowserTestCase
         $this->steadily(fn () => self::$browser->executeScript(
             'const box = document.querySelector(".frameslot:not(.brood) input:not(:checked)"); box.scrollIntoView({block: "center"}); box.click()',
         ));
-        self::$browser->wait(10, 100)->until(fn (): bool => (int) $this->text('#frames-sum .big') === $before + 1);
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => (int) $this->text('#frames-sum .big') === $before + 1);
         self::assertMatchesRegularExpression('/load|carrying box/', $this->text('#frames-sum'));
         $this->assertAccessible('frames reckoned at 390');
         self::screen(1280, 800);
@@ -32,7 +32,7 @@ final class FramesTest extends BrowserTestCase
         // A hive is put aside: its frames leave the page and the sum.
         $hives = count(self::$browser->findElements(WebDriverBy::cssSelector('.framehive')));
         $this->steadily(fn () => self::$browser->executeScript('document.querySelector(".choosehives input:checked").click()'));
-        self::$browser->wait(10, 100)->until(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.framehive'))) === $hives - 1);
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.framehive'))) === $hives - 1);
         $count = (int) $this->text('#frames-sum .big');
         $this->click('#frames-sum .btn.go');
         $this->waitForText('.notice', $count === 1 ? 'frame is on its way' : "$count frames are on their way");
@@ -145,14 +145,7 @@ final class FramesTest extends BrowserTestCase
     /** An operation of its own, so that nothing of the demo changes: six hives in a row. */
     private function beginRow(): void
     {
-        self::$browser->manage()->deleteAllCookies();
-        $this->open('/sign-up');
-        $this->type('[name=name]', 'Row keeper');
-        $this->type('[name=email]', 'row'.random_int(1000, 9999).'@demo.example');
-        $this->type('[name=password]', 'ten-letters-or-more');
-        $this->type('[name=password_confirmation]', 'ten-letters-or-more');
-        $this->click('.btn.go');
-        $this->waitFor('[data-draw-picture] .bxo');
+        $this->signUp('Row keeper', 'row'.random_int(1000, 9999).'@demo.example');
         $this->type('[name=name]', 'Row');
         $this->type('[name=letter]', 'R');
         $this->type('[name=place]', '58.39, 13.44');

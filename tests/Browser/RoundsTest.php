@@ -112,7 +112,7 @@ final class RoundsTest extends BrowserTestCase
         self::$browser->executeScript(
             'const e = document.querySelector("main [name=later]"); e.value = "out"; e.dispatchEvent(new Event("change", {bubbles: true}))',
         );
-        self::$browser->wait(5, 100)->until(fn (): bool => ! str_contains($this->text('#coming'), 'Skolgården, later'));
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text('#coming'), 'Skolgården, later'));
         self::$browser->executeScript(
             'const e = document.querySelector("main [name=later]"); e.value = "own"; e.dispatchEvent(new Event("change", {bubbles: true}))',
         );
@@ -142,7 +142,7 @@ final class RoundsTest extends BrowserTestCase
         $this->waitForText('h2', 'To load');
         $this->click('#load-smoker');
         self::$browser
-            ->wait(5, 100)
+            ->wait(self::PATIENCE, 100)
             ->until(
                 fn (): bool => $this->steadily(
                     fn (): bool => $this->find('#load-smoker')->getAttribute('aria-pressed') === 'true',

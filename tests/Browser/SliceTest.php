@@ -95,7 +95,7 @@ final class SliceTest extends BrowserTestCase
         self::screen(1280, 800);
         $this->signIn('keeper');
         $this->keys('1');
-        self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/watch');
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->path() === '/watch');
         $this->keys('/');
         self::$browser
             ->switchTo()
@@ -118,20 +118,20 @@ final class SliceTest extends BrowserTestCase
         self::assertCount(3, self::$browser->findElements(WebDriverBy::cssSelector('.slots a:not(.unseen)')));
         $this->waitForText('.why', '3 of 10 frames seen');
         $this->keys(WebDriverKeys::ESCAPE, 'k');
-        self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/assess/norra-heden/N3');
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->path() === '/assess/norra-heden/N3');
         // While a super is open digits paint; a stage is left by its link.
         $this->click('.stages a:nth-child(3)');
-        self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === '/winter/norra-heden');
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->path() === '/winter/norra-heden');
         foreach (['4' => '/clear/norra-heden', '5' => '/honey-room', '6' => '/compare'] as $key => $path) {
             $this->keys((string) $key);
-            self::$browser->wait(5, 100)->until(fn (): bool => $this->path() === $path, "key $key");
+            self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->path() === $path, "key $key");
         }
         $this->keys('?');
         $this->waitFor('#keys[open]');
         $this->keys(WebDriverKeys::ESCAPE);
         // Undo takes back the last stroke, wherever one is.
         $this->keys('u');
-        self::$browser->wait(5, 100)->until(fn (): bool => str_contains($this->text(), 'Undone'));
+        self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_contains($this->text(), 'Undone'));
     }
 
     public function test_nothing_is_lost_by_a_reload_or_going_back(): void
@@ -152,20 +152,7 @@ final class SliceTest extends BrowserTestCase
 
     public function test_a_new_operation_draws_its_first_yard(): void
     {
-        self::$browser->manage()->deleteAllCookies();
-        $this->open('/sign-up');
-        foreach (
-            [
-                'name' => 'Newcomer',
-                'email' => 'newcomer@demo.example',
-                'password' => 'ten-letters-or-more',
-                'password_confirmation' => 'ten-letters-or-more',
-            ] as $field => $value
-        ) {
-            $this->type("[name=$field]", $value);
-        }
-        $this->click('.btn.go');
-        $this->waitFor('[data-draw-picture] .bxo');
+        $this->signUp('Newcomer', 'newcomer@demo.example');
         $this->assertAccessible('/start');
         $this->type('[name=name]', 'Mill');
         $this->type('[name=letter]', 'M');

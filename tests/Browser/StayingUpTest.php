@@ -34,7 +34,7 @@ final class StayingUpTest extends BrowserTestCase
 
     public function test_no_process_that_answers_has_more_rights_than_whom_it_runs_as(): void
     {
-        $owner = fileowner(dirname(__DIR__, 2).'/var/test/storage');
+        $owner = fileowner(getenv('MARJORAM_TEST_HOME').'/storage');
         foreach (['php-fpm', 'nginx', 'queue', 'weather', 'refractometer'] as $name) {
             self::assertSame($owner, fileowner('/proc/'.self::process($name)), $name);
         }
@@ -66,7 +66,7 @@ final class StayingUpTest extends BrowserTestCase
 
     private static function services(): string
     {
-        return dirname(__DIR__, 2).'/var/test/services';
+        return getenv('MARJORAM_TEST_HOME').'/services';
     }
 
     private static function process(string $name): int

@@ -21,13 +21,7 @@ final class TogetherTest extends TestCase
     public static function setUpBeforeClass(): void
     {
         foreach (['keeper', 'partner'] as $who) {
-            $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
-            assert($jar !== '');
-            self::$people[$who] = ['jar' => $jar, 'token' => ''];
-            $form = ['email' => "$who@demo.example", 'password' => 'heather-and-lime'];
-            self::$people[$who]['token'] = self::tokenOf(self::read($who, '/sign-in'));
-            self::all([self::write($who, 'POST', '/sign-in', $form)]);
-            self::$people[$who]['token'] = self::tokenOf(self::read($who, '/account'));
+            self::signIn($who, 'heather-and-lime');
         }
         self::$slug = 'together-'.strtolower(Str::random(5));
         [$made] = self::all([self::write('keeper', 'POST', '/yards', [
@@ -42,6 +36,73 @@ final class TogetherTest extends TestCase
             'super_kind' => 'langstroth-medium-10',
         ])]);
         self::assertSame(303, $made['status'], $made['body']);
+    }
+
+    public function test_of_two_owners_who_remove_each_other_one_stays(): void
+    {
+        $role = fn (string $by, string $whom, string $as) => self::all([
+            self::write($by, 'PUT', '/account/members/'.self::memberOf($whom, $by), ['role' => $as]),
+        ]);
+        foreach (['PUT', 'DELETE'] as $method) {
+            $role('keeper', 'partner', 'owner');
+            $answers = self::all([
+                self::write('keeper', $method, '/account/members/'.self::memberOf('partner', 'keeper'), ['role' => 'keeper']),
+                self::write('partner', $method, '/account/members/'.self::memberOf('keeper', 'partner'), ['role' => 'keeper']),
+            ]);
+            $isKeeper = $answers[0]['status'] === 303;
+            [$stays, $goes] = $isKeeper ? ['keeper', 'partner'] : ['partner', 'keeper'];
+            $late = $answers[$isKeeper ? 1 : 0]['status'];
+            self::assertSame([303, 403], [$answers[$isKeeper ? 0 : 1]['status'], $late], "$method: the second is no owner any more");
+            self::assertStringContainsString('Make an invitation', self::read($stays, '/account'), 'An owner is left.');
+            // As it was before.
+            if ($method === 'DELETE') {
+                self::all([self::write($goes, 'POST', self::invitation($stays, $isKeeper ? 'keeper' : 'owner'), [])]);
+            } elseif (! $isKeeper) {
+                $role('partner', 'keeper', 'owner');
+            }
+            if (! $isKeeper) {
+                $role('keeper', 'partner', 'keeper');
+            }
+        }
+    }
+
+    public function test_an_invitation_makes_one_member_though_two_accept_it_at_once(): void
+    {
+        foreach (['first', 'second'] as $who) {
+            $email = "$who-".strtolower(Str::random(6));
+            self::$people[$who] = ['jar' => (string) tempnam(sys_get_temp_dir(), 'jar'), 'token' => ''];
+            self::$people[$who]['token'] = self::tokenOf(self::read($who, '/sign-up'));
+            self::all([self::write($who, 'POST', '/sign-up', [
+                'name' => "Invited $who",
+                'email' => "$email@demo.example",
+                'password' => 'ten-letters-or-more',
+                'password_confirmation' => 'ten-letters-or-more',
+            ])]);
+            self::signIn($who, 'ten-letters-or-more', "$email@demo.example", '/start');
+        }
+        $address = self::invitation('keeper', 'viewer');
+        $answers = self::all([self::write('first', 'POST', $address, []), self::write('second', 'POST', $address, [])]);
+        $statuses = array_column($answers, 'status');
+        sort($statuses);
+        self::assertSame([303, 404], $statuses);
+        self::assertSame(1, preg_match_all('/<td>Invited (first|second)</', self::read('keeper', '/account')));
+    }
+
+    public function test_hives_without_codes_added_at_once_all_stand(): void
+    {
+        $hive = [
+            'brood_boxes' => '1',
+            'brood_kind' => 'langstroth-deep-10',
+            'supers' => '1',
+            'super_kind' => 'langstroth-medium-10',
+        ];
+        $writes = [];
+        foreach (range(1, 8) as $n) {
+            $writes[] = self::write($n % 2 === 0 ? 'keeper' : 'partner', 'POST', '/yards/'.self::$slug.'/hives', $hive);
+        }
+        $before = count($this->codes());
+        self::assertSame([303 => 8], array_count_values(array_column(self::all($writes), 'status')));
+        self::assertCount($before + 8, $this->codes());
     }
 
     public function test_two_hundred_writes_of_eight_clients_are_all_found(): void
@@ -178,6 +239,36 @@ final class TogetherTest extends TestCase
         preg_match_all('/data-code="(\w+)"/', self::read('keeper', '/assess/'.self::$slug), $found);
 
         return array_values(array_unique($found[1]));
+    }
+
+    private static function signIn(string $who, string $password, ?string $email = null, string $page = '/account'): void
+    {
+        $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
+        assert($jar !== '');
+        self::$people[$who] = ['jar' => $jar, 'token' => ''];
+        $form = ['email' => $email ?? "$who@demo.example", 'password' => $password];
+        self::$people[$who]['token'] = self::tokenOf(self::read($who, '/sign-in'));
+        self::all([self::write($who, 'POST', '/sign-in', $form)]);
+        self::$people[$who]['token'] = self::tokenOf(self::read($who, $page));
+    }
+
+    /** The membership of a person, as the account page of another names it. */
+    private static function memberOf(string $whom, string $seenBy): string
+    {
+        $page = self::read($seenBy, '/account');
+        preg_match_all('#/account/members/(\w{26})".*?Role of ([^<]+)<#s', $page, $found, PREG_SET_ORDER);
+        $names = array_column($found, 1, 2);
+
+        return $names[ucfirst($whom)] ?? self::fail("$seenBy sees no $whom among the members.");
+    }
+
+    /** The path of an invitation that this person makes. */
+    private static function invitation(string $by, string $role): string
+    {
+        self::all([self::write($by, 'POST', '/account/invitations', ['whom' => 'Somebody', 'role' => $role])]);
+        preg_match('#/invitations/\w{40}#', self::read($by, '/account'), $found);
+
+        return $found[0] ?? '';
     }
 
     /** @param  array<string, mixed>  $fields */

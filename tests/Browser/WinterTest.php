@@ -28,13 +28,13 @@ final class WinterTest extends BrowserTestCase
             ->moveByOffset(60, -10)
             ->release()
             ->perform();
-        self::$browser->wait(5, 50)->until(fn (): bool => $this->text('.whatif .big') !== $before);
+        self::$browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->text('.whatif .big') !== $before);
         self::assertStringContainsString('reckoned: '.$before, $this->text('.whatif .figures'));
         self::assertStringContainsString('Sugar', $this->text('.whatif dl'));
         // By keyboard the tick box does the same.
         self::$browser->executeScript('[...document.querySelectorAll(".stackbox input")].pop().focus()');
         self::$browser->switchTo()->activeElement()->sendKeys(' ');
-        self::$browser->wait(5, 50)->until(fn (): bool => $this->text('.whatif .big') === $before);
+        self::$browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->text('.whatif .big') === $before);
         $millis = (float) self::$browser->executeScript(
             'return Math.min(...performance.getEntriesByType("resource").filter((e) => e.name.includes("what-if")).map((e) => e.responseStart - e.requestStart))',
         );

@@ -14,6 +14,8 @@ use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\InvalidInput;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class FlowTest extends TestCase
 {
@@ -26,7 +28,7 @@ final class FlowTest extends TestCase
                 $readings[] = new ScaleReading($this->at($day, $hour), $kg);
             }
         }
-        shuffle($readings);
+        $readings = (new Randomizer(new Mt19937(8)))->shuffleArray($readings);
         $result = (new Flow)->assess($readings, [], $this->at(10, 12));
         self::assertCount(1, $result->manipulations);
         self::assertEqualsWithDelta(6.0, $result->manipulations[0]->kg, 0.1);

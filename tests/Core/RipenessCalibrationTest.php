@@ -19,6 +19,7 @@ use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
 use Marjoram\Core\Statement;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Depth;
 
 /** Supers drawn from the model itself: does it say how sure it is, and does its advice help? */
 final class RipenessCalibrationTest extends TestCase
@@ -52,7 +53,7 @@ final class RipenessCalibrationTest extends TestCase
     {
         $random = new SeededRandom(11);
         $advised = $any = 0.0;
-        for ($n = 0; $n < self::SUPERS; $n++) {
+        for ($n = 0; $n < Depth::of(400, self::SUPERS); $n++) {
             $super = $this->super($random);
             $true = $this->share($super);
             $before = $this->unseen->estimate(new Super($this->box, [$super[4]]));

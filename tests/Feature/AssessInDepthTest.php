@@ -419,7 +419,7 @@ final class AssessInDepthTest extends FeatureTestCase
                 "--port=$port",
                 '--seed=5',
                 '--water=17.2',
-                '--readings=40',
+                '--answers=40',
             ],
             dirname(__DIR__, 2),
         );

@@ -22,6 +22,8 @@ final class AuthorisationTest extends FeatureTestCase
         'sign-out',
         'start.show',
         'start.store',
+        'start.import',
+        'start.import.show',
         'invitations.show',
         'invitations.accept',
         'places.index',
@@ -69,6 +71,8 @@ final class AuthorisationTest extends FeatureTestCase
 
     public function test_each_role_may_do_what_it_may_and_no_more(): void
     {
+        // The records that addresses name are made once.
+        $ids = $this->ids();
         foreach (['viewer' => Role::Viewer, 'helper' => Role::Helper, 'partner' => Role::Keeper] as $who => $role) {
             $this->as($who);
             foreach ($this->routes() as $route) {
@@ -78,7 +82,7 @@ final class AuthorisationTest extends FeatureTestCase
                     continue;
                 }
                 $this->as($who)
-                    ->call($route->methods()[0], $this->url($route, $this->ids()), ['_key' => (string) Str::ulid()])
+                    ->call($route->methods()[0], $this->url($route, $ids), ['_key' => (string) Str::ulid()])
                     ->assertForbidden();
             }
         }

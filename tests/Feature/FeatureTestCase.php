@@ -9,27 +9,31 @@ use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
 use App\Operation\CurrentOperation;
-use Database\Seeders\DemoSeeder;
+use Illuminate\Cache\Repository;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
+use Tests\Support\WarmStore;
 
-/** Against MariaDB with the demo in it, seeded once; each test in a transaction that is rolled back. */
+/** Against MariaDB with the demo in it, cloned by bin/test; each test in a transaction that is rolled back. */
 abstract class FeatureTestCase extends TestCase
 {
-    private static bool $seeded = false;
-
     public function createApplication(): Application
     {
         /** @var Application $app */
         $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
+        // What the pages of the demo have computed is there, and is put back before each test.
+        Cache::extend('warm', fn (): Repository => Cache::repository(
+            new WarmStore(dirname(__DIR__, 2).'/var/test/warm.cache'),
+        ));
+        config(['cache.stores.warm' => ['driver' => 'warm'], 'cache.default' => 'warm']);
 
         return $app;
     }
@@ -39,11 +43,6 @@ abstract class FeatureTestCase extends TestCase
         parent::setUp();
         if (! str_ends_with((string) DB::connection()->getDatabaseName(), '_test')) {
             throw new RuntimeException('Tests run only on a database whose name ends in _test.');
-        }
-        if (! self::$seeded) {
-            Artisan::call('migrate:fresh', ['--force' => true]);
-            app(DemoSeeder::class)->run();
-            self::$seeded = true;
         }
         DB::beginTransaction();
     }

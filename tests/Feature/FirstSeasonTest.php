@@ -130,6 +130,7 @@ final class FirstSeasonTest extends FeatureTestCase
             'password' => 'a-long-enough-password',
             'password_confirmation' => 'a-long-enough-password',
         ]);
+        self::assertSame('/sign-in', $this->at);
         $this->actingAs(User::query()->where('email', 'quince@keeper.example')->firstOrFail());
         $this->open('/');
         self::assertSame('/start', $this->at, 'The first page is where the first yard is drawn.');

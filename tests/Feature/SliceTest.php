@@ -97,7 +97,8 @@ final class SliceTest extends FeatureTestCase
             'email' => 'new@demo.example',
             'password' => 'ten-letters',
             'password_confirmation' => 'ten-letters',
-        ])->assertRedirect('/start');
+        ])->assertRedirect('/sign-in');
+        $this->post('/sign-in', ['email' => 'new@demo.example', 'password' => 'ten-letters'])->assertRedirect('/');
         $this->get('/')->assertRedirect('/start');
         $yard = [
             'name' => 'Hill',

@@ -4,7 +4,7 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 
-const [state, file] = process.argv.slice(2);
+const [state, file, rounds] = process.argv.slice(2);
 const { apply, boxOf, facesOf, givenToday, paintedToday, rowsOf, standing, todayOf } = await import(pathToFileURL(state));
 const sheet = JSON.parse(readFileSync(file, 'utf8'));
 const held = (of) => ({ slug: sheet.slug, sheet: of, takenAt: Date.now() });
@@ -109,7 +109,7 @@ class Slots {
 
 let compared = 0;
 const untouched = JSON.stringify(sheet);
-for (let round = 0; round < 60; round += 1) {
+for (let round = 0; round < Number(rounds); round += 1) {
   const taps = Array.from({ length: 25 }, (_, i) => {
     const tap = { id: `t${round}-${i}`, state: 'waiting', ...one(makers)() };
     return { yard: tap.kind === 'load' ? '' : sheet.slug, ...tap };

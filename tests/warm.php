@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+// Opens every page of the seeded demo once and writes what was computed for them: php tests/warm.php FILE
+
+use App\Models\User;
+use App\Transfer\EveryPage;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Cache;
+
+require __DIR__.'/../vendor/autoload.php';
+
+/** @var Illuminate\Foundation\Application $app */
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+foreach (User::query()->where('email', 'keeper@demo.example')->get() as $person) {
+    $app->make(App\Operation\CurrentOperation::class)->enter(
+        App\Models\Operation::query()->findOrFail($person->memberships()->firstOrFail()->operation_id),
+        App\Models\Role::Owner,
+    );
+    $app->make(EveryPage::class)->check($person);
+}
+$store = Cache::getStore();
+assert($store instanceof ArrayStore);
+file_put_contents($argv[1], serialize($store->all(false)));
