@@ -49,10 +49,14 @@ final class ProblemPages
                 $request,
             ),
         );
-        $exceptions->render(function (Throwable $e): ?Response {
+        $exceptions->render(function (Throwable $e, Request $request): ?Response {
             $sentence = OutOfOrder::sentence($e);
 
-            return $sentence === null ? null : response()->view('errors.503', ['sentence' => $sentence], 503);
+            return match (true) {
+                $sentence === null => null,
+                $request->expectsJson() => new JsonResponse(['message' => $sentence], 503),
+                default => response()->view('errors.503', ['sentence' => $sentence], 503),
+            };
         });
         // A query's values may be personal: only its shape goes to the log.
         $exceptions->report(function (QueryException $e): bool {

@@ -18,13 +18,15 @@ all_but_photographs() {
   db_dump --ignore-table="$DATABASE.photographs" "$DATABASE" && db_dump --no-data "$DATABASE" photographs
 }
 
+photographs_stored() { db_sql -e "select sha256 from \`$DATABASE\`.photographs"; }
+
 # photographs_into FOLDER: those that are not in it yet
 photographs_into() {
   local folder=$1 names=() name
   mkdir -p "$folder"
   while read -r name; do
     [ -s "$folder/$name.jpg" ] || [ -s "$folder/$name.enc" ] || names+=("$name")
-  done < <(db_sql -e "select sha256 from \`$DATABASE\`.photographs")
+  done < <(photographs_stored)
   while [ "${#names[@]}" -gt 0 ]; do
     db_sql --quick -e "select sha256, to_base64(jpeg) from \`$DATABASE\`.photographs
       where sha256 in ($(printf "'%s'," "${names[@]:0:AT_ONCE}")'')" | php "$here/lib/photographs.php" files "$folder" || return 1
@@ -52,7 +54,7 @@ write_backup() {
     rm -rf "$work"
     die "the database could not be written out. Is the disk full? Nothing was kept."
   fi
-  gzip -dc "$work/database.sql.gz" | photographs_named >"$work/photographs.list"
+  { gzip -dc "$work/database.sql.gz" | photographs_named; photographs_stored; } | sort -u >"$work/photographs.list"
   cp "$VAR/app.key" "$work/app.key"
   (cd "$work" && sha256sum database.sql.gz app.key photographs.list >sums)
   printf 'marjoram-backup 2\nmade %s\n' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" >"$work/about"

@@ -60,8 +60,8 @@ reserve_port() {
   (
     flock 8
     local of=$PORTS/$1
-    if [ -e "$of" ] && [ "$(cat "$of")" != "$VAR" ] && [ "$(($(date +%s) - $(stat -c %Y "$of")))" -lt 120 ]; then exit 1; fi
-    printf '%s' "$VAR" >"$of"
+    if [ -e "$of" ] && [ "$(cat "$of")" != "$RUN" ] && [ "$(($(date +%s) - $(stat -c %Y "$of")))" -lt 120 ]; then exit 1; fi
+    printf '%s' "$RUN" >"$of"
   ) 8>"$PORTS/lock"
 }
 

@@ -161,20 +161,20 @@ as_seeded() {
 # browser_lane NAME: with its own pages, until no file is left
 browser_lane() {
   local file name failed=0
-  web_up "$1"
-  trap web_down EXIT
+  web_up "$1" || return 1
   while file=$(next_file "$RESULTS/browser.files") && [ -n "$file" ]; do
     name=Browser-$(basename "$file" .php)
     as_seeded
     php "${PHP_FAST[@]}" vendor/bin/phpunit "$file" --log-junit "$RESULTS/$name.xml" >"$RESULTS/$name.out" 2>&1 || failed=1
     tail -n +5 "$RESULTS/$name.out"
   done
+  web_down
   return $failed
 }
 
 browser() {
   local lane lanes=() failed=0
-  browser_files >"$RESULTS/browser.files"
+  ${BROWSER_FILES:-browser_files} >"$RESULTS/browser.files"
   for lane in 1 2; do
     browser_lane $lane &
     lanes+=($!)

@@ -49,7 +49,7 @@ default_addresses() {
 }
 
 # server_names: the hosts of these addresses, and this machine's own
-server_names() { addresses | tr ',' '\n' | sed -E 's#^ *https?://##; s#[:/].*##' | sort -u | tr '\n' ' '; printf '127.0.0.1 localhost'; }
+server_names() { { addresses | tr ',' '\n' | sed -E 's#^ *https?://##; s#[:/].*##'; printf '\n127.0.0.1\nlocalhost\n'; } | sort -u | xargs; }
 
 write_web_config() {
   local port

@@ -140,8 +140,11 @@ final class BackupTest extends TestCase
     {
         // Jobs come and go by themselves while this looks.
         $with = "--order-by-primary --skip-comments --no-tablespaces --ignore-table=$database.jobs";
+        // Photographs come back with the moment of their coming back; their bytes are compared by themselves.
+        $with .= " --ignore-table=$database.photographs";
         exec(self::client('mariadb-dump')." $with $database", $lines);
         self::assertGreaterThan(100, count($lines));
+        exec(self::client('mariadb')." -N -e 'select sha256, sha2(jpeg, 256) from $database.photographs order by 1'", $lines);
 
         return implode("\n", $lines);
     }

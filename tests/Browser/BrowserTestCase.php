@@ -73,12 +73,19 @@ abstract class BrowserTestCase extends TestCase
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        for ($try = 0; ! isset($up) && $try < 100; $try++) {
+        for ($try = 0; ! isset($up) && $try < 600; $try++) {
             usleep(100_000);
             $up = @fsockopen('127.0.0.1', $port) ?: null;
         }
         self::$browser = RemoteWebDriver::create("http://127.0.0.1:$port", $wanted, 30_000, 60_000);
         self::screen(1280, 800);
+    }
+
+    /** Number 0 would be this process with all that runs beside it. */
+    protected static function kill(int $pid): void
+    {
+        self::assertGreaterThan(1, $pid, 'There is no such process.');
+        self::assertTrue(posix_kill($pid, SIGKILL));
     }
 
     /** As if its battery had died, and been charged: what was on the disk is there again. */

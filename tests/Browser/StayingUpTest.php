@@ -16,7 +16,7 @@ final class StayingUpTest extends BrowserTestCase
     public function test_a_killed_process_runs_again(string $name): void
     {
         $before = self::process($name);
-        self::assertTrue(posix_kill($before, SIGKILL));
+        self::kill($before);
         self::await(static fn (): bool => ! in_array(self::process($name), [0, $before], true), "$name is not back");
         self::await(static fn (): bool => self::answers('/up'), 'no page after it');
     }
@@ -25,7 +25,7 @@ final class StayingUpTest extends BrowserTestCase
     {
         $file = self::services().'.pid';
         $before = (int) file_get_contents($file);
-        self::assertTrue(posix_kill($before, SIGKILL));
+        self::kill($before);
         self::await(static fn (): bool => (int) file_get_contents($file) !== $before, 'no supervisor');
         // It starts each service afresh: one that is killed now is its to start.
         sleep(6);

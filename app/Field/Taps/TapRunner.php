@@ -74,7 +74,7 @@ final readonly class TapRunner
             in_array($response->getStatusCode(), [429, 503], true) => new TapAnswer(
                 $tap->id,
                 'later',
-                __('The server was busy.'),
+                self::message($json) ?: __('The server was busy.'),
             ),
             default => new TapAnswer($tap->id, 'refused', self::reason($response->getStatusCode(), self::message($json))),
         };
