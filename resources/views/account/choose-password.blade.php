@@ -10,15 +10,7 @@
       required
       autocomplete="username"
     />
-    <x-new-password />
-    <label class="check">
-      <input
-        type="checkbox"
-        name="end_tokens"
-        value="1"
-        checked
-      >
-      {{ __('End the tokens of my programs too') }}</label>
+    <x-new-password :is-change="true" />
     <div class="btns"><button class="btn go">{{ __('Change the password') }}</button></div>
   </form>
 </x-plain>

@@ -51,15 +51,7 @@
             required
             autocomplete="current-password"
           />
-          <x-new-password />
-          <label class="check">
-            <input
-              type="checkbox"
-              name="end_tokens"
-              value="1"
-              checked
-            >
-            {{ __('End the tokens of my programs too') }}</label>
+          <x-new-password :is-change="true" />
           <div class="btns"><button class="btn">{{ __('Change the password') }}</button>
           </div>
         </x-form>

@@ -1,4 +1,4 @@
-@props(['label' => __('New password'), 'again' => __('New password once more')])
+@props(['label' => __('New password'), 'again' => __('New password once more'), 'isChange' => false])
 <x-field
   name="password"
   type="password"
@@ -14,3 +14,13 @@
   required
   autocomplete="new-password"
 />
+@if ($isChange)
+  <label class="check">
+    <input
+      type="checkbox"
+      name="end_tokens"
+      value="1"
+      checked
+    >
+    {{ __('End the tokens of my programs too') }}</label>
+@endif
