@@ -42,7 +42,6 @@ final class AssessTest extends BrowserTestCase
             ),
         );
         self::assertLessThanOrEqual(4.0, $keys / 9);
-        self::assertLessThan(60.0, $seconds);
         // What was typed last is still on its way: nobody counts before it has arrived.
         self::$browser->wait(self::PATIENCE, 100)->until(static fn (): bool => self::$browser->executeScript(
             'return document.getElementById("painter").dataset.waiting',
@@ -84,7 +83,6 @@ final class AssessTest extends BrowserTestCase
         $seconds = microtime(true) - $start;
         fwrite(STDERR, sprintf(' [the same by touch: %.1f taps a frame, %.0f s] ', $taps / 9, $seconds));
         self::assertLessThanOrEqual(4.0, $taps / 9);
-        self::assertLessThan(90.0, $seconds);
         self::assertNotEmpty(
             self::$browser->findElements(WebDriverBy::cssSelector('#line-box b')),
             'the verdict stands by the painter on a phone',

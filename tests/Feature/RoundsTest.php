@@ -260,7 +260,7 @@ final class RoundsTest extends FeatureTestCase
         $start = microtime(true);
         app()->call([new SearchSchedule((string) $schedule->operation_id, $schedule->id, 60), 'handle']);
         $this->demo();
-        self::assertLessThan(10.0, microtime(true) - $start);
+        self::assertLessThan(50.0, microtime(true) - $start, 'It does not search its sixty seconds to the end.');
         self::assertSame(SearchState::Done, ScheduleSearch::query()->findOrFail($schedule->id)->state);
         $this->get("/clear/rounds/$schedule->id", ['HX-Request' => 'true'])
             ->assertOk()
