@@ -165,7 +165,10 @@ browser_lane() {
   while file=$(next_file "$RESULTS/browser.files") && [ -n "$file" ]; do
     name=Browser-$(basename "$file" .php)
     as_seeded
-    php "${PHP_FAST[@]}" vendor/bin/phpunit "$file" --log-junit "$RESULTS/$name.xml" >"$RESULTS/$name.out" 2>&1 || failed=1
+    php "${PHP_FAST[@]}" vendor/bin/phpunit "$file" --log-junit "$RESULTS/$name.xml" >"$RESULTS/$name.out" 2>&1 || {
+      failed=1
+      printf '%s\n' "$file" >>"$RESULTS/browser.failed"
+    }
     tail -n +5 "$RESULTS/$name.out"
   done
   web_down
@@ -173,14 +176,19 @@ browser_lane() {
 }
 
 browser() {
-  local lane lanes=() failed=0
+  local lane lanes=()
   ${BROWSER_FILES:-browser_files} >"$RESULTS/browser.files"
+  rm -f "$RESULTS/browser.failed"
   for lane in 1 2; do
     browser_lane $lane &
     lanes+=($!)
   done
-  for lane in "${lanes[@]}"; do wait "$lane" || failed=1; done
-  return $failed
+  for lane in "${lanes[@]}"; do wait "$lane" || true; done
+  [ -s "$RESULTS/browser.failed" ] || return 0
+  # On a machine with five processes to a processor a page may come too late: those are tried once more, alone.
+  printf '\nFailed beside all else, tried once more alone: %s\n' "$(paste -sd' ' "$RESULTS/browser.failed")"
+  mv "$RESULTS/browser.failed" "$RESULTS/browser.files"
+  browser_lane 1
 }
 
 run_suite() {
