@@ -101,8 +101,6 @@ web_up() {
 
 web_down() { end_services "$WEB_SERVICES"; }
 
-phpunit() { php "$@"; }
-
 # part NAME COMMAND...: runs it, keeps what it says and how long it took
 part() {
   local name=$1 from status=0
