@@ -59,7 +59,7 @@ db_password() {
 }
 
 db_grant() {
-  db_sql -e "create database if not exists app; create database if not exists app_test; create database if not exists app_bench;
+  db_sql -e "create database if not exists app; create database if not exists app_bench;
     create user if not exists 'app'@'127.0.0.1' identified by '$(db_password)';
     alter user 'app'@'127.0.0.1' identified by '$(db_password)';
     grant all on \`app%\`.* to 'app'@'127.0.0.1';$(db_grant_backup)" || die "the database refused its set-up; see $LOGS/mariadb.log."
