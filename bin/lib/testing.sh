@@ -115,19 +115,15 @@ part() {
 
 summary() { grep -hE '^(OK|OK, but.*|Tests: .*)' "$RESULTS/$1.log" 2>/dev/null | sort | uniq -c | sed 's/^ *1 //; s/^ *//' | tail -3 | paste -sd' ' || true; }
 
-style() {
-  php "$here/lib/pin.php" check
-  install_formatters
-  check_style
-}
+# Within a part, set -e is off: each command says itself what follows of its failure.
+style() { php "$here/lib/pin.php" check && install_formatters && check_style; }
 static_analysis() {
-  vendor/bin/phpstan analyse --no-progress
-  vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
+  vendor/bin/phpstan analyse --no-progress && vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G
 }
 pure() { php "${PHP_COUNTING[@]}" vendor/bin/phpunit --testsuite "$1" --log-junit "$RESULTS/$1.xml" ${2:+--filter "$2"}; }
 feature() {
   local n
-  for n in $(seq 1 "$PROCESSES"); do clone "app_${n}_test"; done
+  for n in $(seq 1 "$PROCESSES"); do clone "app_${n}_test" || return 1; done
   if [ -n "${1:-}" ]; then
     php "${PHP_FAST[@]}" vendor/bin/phpunit --testsuite Feature --filter "$1"
   else
@@ -162,7 +158,7 @@ browser_lane() {
   web_up "$1" || return 1
   while file=$(next_file "$RESULTS/browser.files") && [ -n "$file" ]; do
     name=Browser-$(basename "$file" .php)
-    as_seeded
+    as_seeded || return 1
     php "${PHP_FAST[@]}" vendor/bin/phpunit "$file" --log-junit "$RESULTS/$name.xml" >"$RESULTS/$name.out" 2>&1 || {
       failed=1
       printf '%s\n' "$file" >>"$RESULTS/browser.failed"
