@@ -54,31 +54,19 @@ final class PagesTest extends BrowserTestCase
         '/account/bin',
     ];
 
-    public function test_every_main_page_at_a_desk(): void
+    public function test_every_main_page_at_a_desk_and_in_the_hand(): void
     {
-        self::screen(1280, 800);
-        $this->open('/sign-in');
-        $this->assertAccessible('/sign-in');
-        $this->open('/forgotten');
-        $this->assertAccessible('/forgotten');
-        $this->signIn('keeper');
-        foreach (self::PAGES as $page) {
+        self::$browser->manage()->deleteAllCookies();
+        foreach (['/sign-in', '/forgotten'] as $page) {
             $this->open($page);
-            $this->assertAccessible($page);
+            $this->assertAccessibleAtBothSizes($page);
         }
-        $lot = $this->lot();
-        $this->open($lot);
-        $this->assertAccessible($lot);
-    }
-
-    public function test_every_main_page_in_the_hand(): void
-    {
         $this->signIn('keeper');
+        foreach ([...self::PAGES, $this->lot()] as $page) {
+            $this->open($page);
+            $this->assertAccessibleAtBothSizes($page);
+        }
         self::screen(390, 844);
-        foreach (self::PAGES as $page) {
-            $this->open($page);
-            $this->assertAccessible("$page at 390");
-        }
         $this->open('/assess/ekbacken/E3');
         [$shown, $small] = self::$browser->executeScript(<<<'JS'
             const targets = [...document.querySelectorAll('.painter button, .painter a, .stages a')]
@@ -89,6 +77,14 @@ final class PagesTest extends BrowserTestCase
         self::assertGreaterThan(30, $shown, 'Tools, tenths, slots and stages');
         self::assertSame([], $small, 'Targets smaller than 48 px');
         self::screen(1280, 800);
+    }
+
+    private function assertAccessibleAtBothSizes(string $page): void
+    {
+        self::screen(390, 844);
+        $this->assertAccessible("$page at 390");
+        self::screen(1280, 800);
+        $this->assertAccessible($page);
     }
 
     public function test_the_dark_and_the_sun_theme_keep_their_contrast(): void

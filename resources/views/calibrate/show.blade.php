@@ -137,7 +137,7 @@
           {{ __('In force: :n.', ['n' => number_format($factor, 2)]) }}
         @endif
       </p>
-      <div class="scroll">
+      <x-scroll :label="__('Winter weighings')">
         <table class="table">
           <thead>
             <tr>
@@ -161,7 +161,7 @@
             @endforeach
           </tbody>
         </table>
-      </div>
+      </x-scroll>
       @can('manage')
         <div class="btns">
           <x-form :action="route('calibrate.winter')" method="put">

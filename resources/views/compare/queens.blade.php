@@ -16,14 +16,12 @@
       {{ __('Thick: half of the time; thin: in nine of ten. Right: what it speaks for, or what you marked.') }}
       {{ __('Yard and year are taken out; her own seasons, her daughters\', her sisters\' and her mother\'s count.') }}
     </p>
-    <div
-      class="scroll pan"
-      tabindex="0"
-      role="region"
-      aria-label="{{ __('Queens by what they give') }}"
+    <x-scroll
+      class="pan"
+      :label="__('Queens by what they give')"
     >
       <x-drawing.picture :of="$rank" />
-    </div>
+    </x-scroll>
     <x-astable>
       @include('compare.queentable')
     </x-astable>
@@ -40,14 +38,12 @@
           @endforeach
         </nav>
       </div>
-      <div
-        class="scroll pan"
-        tabindex="0"
-        role="region"
-        aria-label="{{ __('Mothers and daughters') }}"
+      <x-scroll
+        class="pan"
+        :label="__('Mothers and daughters')"
       >
         <x-drawing.picture :of="$tree" />
-      </div>
+      </x-scroll>
     </section>
   @endif
   <x-slot:why>

@@ -6,12 +6,7 @@
   @if ($yards === [])
     <p class="empty">{{ __('When the first lot is weighed, yards stand here next to each other.') }}</p>
   @else
-    <div
-      class="scroll"
-      tabindex="0"
-      role="region"
-      aria-label="{{ __('Yards') }}"
-    >
+    <x-scroll :label="__('Yards')">
       <table class="table">
         <thead>
           <tr>
@@ -42,7 +37,7 @@
           @endforeach
         </tbody>
       </table>
-    </div>
+    </x-scroll>
     @if ($picture !== null)
       <section class="blk">
         <h2>{{ __('Flow and yield') }}</h2>

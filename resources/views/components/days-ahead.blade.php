@@ -9,7 +9,7 @@
       <b>({{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }})</b>
     @endif
   </summary>
-  <div class="scroll">
+  <x-scroll :label="__('the days ahead')">
     <table class="table">
       <thead>
         <tr>
@@ -43,7 +43,7 @@
         @endforeach
       </tbody>
     </table>
-  </div>
+  </x-scroll>
   @error('forecast')
     <p class="err danger">{{ $message }}</p>
   @enderror

@@ -12,15 +12,13 @@
   <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, 1)]) }}"
     data-press="]">{{ __('Later') }}</a>
 </nav>
-<div
-  class="scroll pan"
-  tabindex="0"
-  role="region"
-  aria-label="{{ __('The chart of the flow') }}"
+<x-scroll
+  class="pan"
+  :label="__('The chart of the flow')"
   data-pan
 >
   <x-drawing.picture :of="$picture" />
-</div>
+</x-scroll>
 <p class="sub">
   {{ __('Dark: a strong flow; light: a slow one; above it none, each as likely as it is high. Flags: what was put on or taken off. Dashed: to come.') }}
   @if ($page->readings() > 0)

@@ -61,12 +61,7 @@
   <div class="cols2">
     <section class="blk">
       <h2>{{ __('As it stands in the file') }}</h2>
-      <div
-        class="scroll"
-        tabindex="0"
-        role="region"
-        aria-label="{{ __('As it stands in the file') }}"
-      >
+      <x-scroll :label="__('As it stands in the file')">
         <table class="table">
           <tbody>
             @foreach ($read->head as $row)
@@ -78,7 +73,7 @@
             @endforeach
           </tbody>
         </table>
-      </div>
+      </x-scroll>
     </section>
     <section class="blk">
       <h2>{{ __('As it would be read') }}</h2>

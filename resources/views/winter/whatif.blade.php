@@ -74,7 +74,7 @@
     </div>
   </form>
   <h3>{{ __('The schools side by side') }}</h3>
-  <div class="scroll">
+  <x-scroll :label="__('The schools side by side')">
     <table class="table">
       <thead>
         <tr>
@@ -104,5 +104,5 @@
         @endforeach
       </tbody>
     </table>
-  </div>
+  </x-scroll>
 </section>
