@@ -22,7 +22,8 @@ write_style() {
 }
 
 check_style() {
-  (cd "$ROOT" && vendor/bin/pint --test -q) || die "the style of PHP is not kept: run bin/format."
+  # Compiled, a first run over all files takes two thirds of the time.
+  (cd "$ROOT" && php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/pint --test -q) || die "the style of PHP is not kept: run bin/format."
   formatter blade-formatter --check-formatted "$VIEWS" >"$LOGS/format.log" 2>&1 \
     || die "the style of views is not kept: run bin/format. $(tail -12 "$LOGS/format.log")"
   formatter prettier --log-level warn --check resources/css resources/js || die "the style of styles or scripts is not kept: run bin/format."
