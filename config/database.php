@@ -20,7 +20,7 @@ return [
             'timezone' => '+00:00',
             // A write that waited for another's sees what the other stored.
             'isolation_level' => 'READ COMMITTED',
-            // One trip to the server for a query instead of three. PDO quotes the values; numbers still come as numbers.
+            // One trip to the server for a query instead of three. PDO quotes the values; numbers come as numbers.
             'options' => [PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
