@@ -16,10 +16,7 @@
       {{ __('Thick: half of the time; thin: in nine of ten. Right: what it speaks for, or what you marked.') }}
       {{ __('Yard and year are taken out; her own seasons, her daughters\', her sisters\' and her mother\'s count.') }}
     </p>
-    <x-scroll
-      class="pan"
-      :label="__('Queens by what they give')"
-    >
+    <x-scroll class="pan" :label="__('Queens by what they give')">
       <x-drawing.picture :of="$rank" />
     </x-scroll>
     <x-astable>
@@ -38,10 +35,7 @@
           @endforeach
         </nav>
       </div>
-      <x-scroll
-        class="pan"
-        :label="__('Mothers and daughters')"
-      >
+      <x-scroll class="pan" :label="__('Mothers and daughters')">
         <x-drawing.picture :of="$tree" />
       </x-scroll>
     </section>

@@ -12,11 +12,7 @@
   <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, 1)]) }}"
     data-press="]">{{ __('Later') }}</a>
 </nav>
-<x-scroll
-  class="pan"
-  :label="__('The chart of the flow')"
-  data-pan
->
+<x-scroll class="pan" :label="__('The chart of the flow')" data-pan>
   <x-drawing.picture :of="$picture" />
 </x-scroll>
 <p class="sub">
