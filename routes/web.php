@@ -9,7 +9,7 @@ use App\Account\SignIn;
 use App\Account\SignUp;
 use App\Field\Shell\ShellController;
 use App\Places\PlaceController;
-use App\Transfer\ImportController;
+use App\Transfer\OperationImportController;
 use App\Yards\StartController;
 use Illuminate\Support\Facades\Route;
 
@@ -63,10 +63,10 @@ Route::middleware(['auth', 'units', 'operation'])->group(static function (): voi
     Route::post('/start', [StartController::class, 'store'])
         ->middleware('write')
         ->name('start.store');
-    Route::post('/start/import', [ImportController::class, 'store'])
+    Route::post('/start/import', [OperationImportController::class, 'store'])
         ->middleware('write')
         ->name('start.import');
-    Route::get('/start/import/{import}', [ImportController::class, 'show'])->name('start.import.show');
+    Route::get('/start/import/{import}', [OperationImportController::class, 'show'])->name('start.import.show');
 
     // Each stage has a file of its own; addresses with a yard's name in them come after those without.
     /** @var list<string> $stages */

@@ -27,7 +27,7 @@ final readonly class FrameController
     ) {
     }
 
-    public function update(FrameRequest $request, Box $box, int $slot): JsonResponse|RedirectResponse
+    public function update(PaintFrameRequest $request, Box $box, int $slot): JsonResponse|RedirectResponse
     {
         $fitted = $this->kinds->fitted($box)->framesFitted;
         if ($slot < 1 || $slot > $fitted) {
@@ -60,7 +60,7 @@ final readonly class FrameController
     }
 
     /** @throws Conflict when the frame has been painted by another since this one was opened */
-    private function keep(Assessment $look, int $slot, FrameRequest $request): FrameLook
+    private function keep(Assessment $look, int $slot, PaintFrameRequest $request): FrameLook
     {
         $place = ['assessment_id' => $look->id, 'slot' => $slot];
         $frame = FrameLook::query()->where($place)->lockForUpdate()->first();

@@ -13,7 +13,7 @@ use Illuminate\Validation\Validator;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Refractometry;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /** A refractometer reading as read: the core itself says whether it can be. */
 final class ReadingRequest extends MeasuredRequest
@@ -22,7 +22,7 @@ final class ReadingRequest extends MeasuredRequest
     public function rules(): array
     {
         return [
-            'scale' => ['required', Rule::enum(Scale::class)],
+            'scale' => ['required', Rule::enum(RefractometerScale::class)],
             'value' => ['required', 'numeric'],
             'temperature' => ['nullable', 'numeric'],
             'atc' => ['nullable', Rule::in(['yes', 'no', 'usual'])],
@@ -65,7 +65,7 @@ final class ReadingRequest extends MeasuredRequest
                 'water' => __('It looks like water: choose water %.'),
             ] as $scale => $words
         ) {
-            [$lo, $hi] = Scale::from($scale)->range();
+            [$lo, $hi] = RefractometerScale::from($scale)->range();
             if ($value >= $lo && $value <= $hi && $scale !== $this->scale()->value) {
                 return ' '.$words;
             }
@@ -88,9 +88,9 @@ final class ReadingRequest extends MeasuredRequest
         return $day === '' ? null : $day;
     }
 
-    private function scale(): Scale
+    private function scale(): RefractometerScale
     {
-        return Scale::from($this->instrument()->scale ?? $this->string('scale')->toString());
+        return RefractometerScale::from($this->instrument()->scale ?? $this->string('scale')->toString());
     }
 
     /** @throws InvalidInput when a value is out of the scale's range */

@@ -23,7 +23,7 @@ final readonly class CalcController
     {
         return $this->registry->get($name) === null
             ? $this->refused(
-                new Refusal("There is no computation \"$name\".", '', implode(', ', $this->registry->names())),
+                new InputRefused("There is no computation \"$name\".", '', implode(', ', $this->registry->names())),
                 404,
             )
             : new JsonResponse($this->registry->schema($name));
@@ -33,12 +33,12 @@ final readonly class CalcController
     {
         try {
             return new JsonResponse($this->door->run($name, $request->getContent()));
-        } catch (Refusal $refusal) {
+        } catch (InputRefused $refusal) {
             return $this->refused($refusal, $this->registry->get($name) === null ? 404 : 422);
         }
     }
 
-    private function refused(Refusal $refusal, int $status): JsonResponse
+    private function refused(InputRefused $refusal, int $status): JsonResponse
     {
         return new JsonResponse($refusal->toArray(), $status);
     }

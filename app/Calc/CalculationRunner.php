@@ -22,37 +22,37 @@ final readonly class CalculationRunner
     /**
      * @return array<string, mixed>
      *
-     * @throws Refusal when the name, the JSON or a value is not accepted
+     * @throws InputRefused when the name, the JSON or a value is not accepted
      */
     public function run(string $name, string $json): array
     {
         $calculation =
             $this->registry->get($name) ??
-            throw new Refusal("There is no computation \"$name\".", '', implode(', ', $this->registry->names()));
+            throw new InputRefused("There is no computation \"$name\".", '', implode(', ', $this->registry->names()));
         $this->check($name, self::decode($json));
         /** @var array<string, mixed> $in */
         $in = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         try {
             return $calculation->run($in);
         } catch (InvalidInput $refusal) {
-            throw new Refusal($refusal->getMessage(), $refusal->pointer, $refusal->allowed);
+            throw new InputRefused($refusal->getMessage(), $refusal->pointer, $refusal->allowed);
         }
     }
 
     private static function decode(string $json): stdClass
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw new Refusal('The input is larger than 4 MB.', '', 'at most 4 MB');
+            throw new InputRefused('The input is larger than 4 MB.', '', 'at most 4 MB');
         }
         try {
             $data = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $bad) {
-            throw new Refusal('This is not JSON: '.$bad->getMessage().'.', '', 'one JSON object');
+            throw new InputRefused('This is not JSON: '.$bad->getMessage().'.', '', 'one JSON object');
         }
 
         return $data instanceof stdClass
             ? $data
-            : throw new Refusal('The input is not a JSON object.', '', 'one JSON object');
+            : throw new InputRefused('The input is not a JSON object.', '', 'one JSON object');
     }
 
     private function check(string $name, stdClass $data): void
@@ -81,7 +81,7 @@ final readonly class CalculationRunner
         return $best;
     }
 
-    private static function refusal(ValidationError $error): Refusal
+    private static function refusal(ValidationError $error): InputRefused
     {
         $args = $error->args();
         $path = $error->data()->fullPath();
@@ -127,7 +127,7 @@ final readonly class CalculationRunner
             default => null,
         };
 
-        return new Refusal(
+        return new InputRefused(
             $message,
             implode(
                 '',

@@ -12,7 +12,7 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /** Typed reading of input that has passed its schema; refusals of the core get the pointer of where they stand. */
 final readonly class Input
@@ -158,7 +158,7 @@ final readonly class Input
     public function reading(): Reading
     {
         return new Reading(
-            Scale::from($this->text('scale')),
+            RefractometerScale::from($this->text('scale')),
             $this->number('value'),
             $this->number('temperature_c', 20.0),
             $this->has('atc') ? $this->flag('atc') : null,

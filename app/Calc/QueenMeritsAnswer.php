@@ -7,7 +7,7 @@ namespace App\Calc;
 use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\QueenMerit;
 use Marjoram\Core\Yields\Merit\QueenModel;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 use Marjoram\Core\Yields\YieldRecord;
 
 /** What of the yields is the queen, as JSON. */
@@ -19,7 +19,7 @@ final class QueenMeritsAnswer
      */
     public function to(Input $input, array $records): array
     {
-        $scale = Scale::from($input->text('scale', Scale::Kg->value));
+        $scale = YieldScale::from($input->text('scale', YieldScale::Kg->value));
         $alive = $input->has('alive')
             ? $input->words('alive', static fn (string $queen): string => $queen)
             : null;

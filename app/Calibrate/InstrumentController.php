@@ -16,7 +16,7 @@ use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Calibration\InstrumentCheck;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /** Refractometers, and the offset that a sample of known water gives them. */
 final class InstrumentController
@@ -25,7 +25,7 @@ final class InstrumentController
     {
         $values = $request->validate([
             'name' => ['required', 'string', 'max:60'],
-            'scale' => ['required', Rule::enum(Scale::class)],
+            'scale' => ['required', Rule::enum(RefractometerScale::class)],
             'compensated' => ['required', 'boolean'],
             'address' => ['nullable', 'string', 'max:200'],
         ]);
@@ -78,7 +78,7 @@ final class InstrumentController
         try {
             $readings = array_map(
                 static fn (string $one): Reading => new Reading(
-                    Scale::from($instrument->scale),
+                    RefractometerScale::from($instrument->scale),
                     (float) $one,
                     $celsius,
                     $instrument->compensated,

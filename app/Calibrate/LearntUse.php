@@ -9,7 +9,7 @@ use Marjoram\Core\Reserve\UseCalibration;
 /** What the weighings of last winter say of the use of stores. */
 final readonly class LearntUse
 {
-    /** @param  list<HiveUse>  $hives */
+    /** @param  list<MeasuredWinterUse>  $hives */
     public function __construct(public UseCalibration $learnt, public array $hives)
     {
     }

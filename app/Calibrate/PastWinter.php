@@ -36,7 +36,7 @@ final readonly class PastWinter
             $found = $this->observations($hive, $notes[$hive->id]);
             if ($found !== []) {
                 $observed[$hive->code] = $found;
-                $rows[] = HiveUse::of($hive->code, $hive->stand->apiary->name, $found);
+                $rows[] = MeasuredWinterUse::of($hive->code, $hive->stand->apiary->name, $found);
             }
         }
 

@@ -12,9 +12,9 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\Bucket;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\JarGoal;
-use Marjoram\Core\HoneyRoom\JarKind;
+use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\Numerics\SeededRandom;
@@ -86,7 +86,7 @@ final readonly class BenchComputations
             $this->timed("600 frames into loads of $slots", static fn () => (new Loads)->split($slots, $frames));
         }
         $jars = array_map(
-            static fn (int $n): JarKind => new JarKind("j$n", 50 * $n, 400, 1.0 + 0.3 * $n, $n % 3),
+            static fn (int $n): JarSize => new JarSize("j$n", 50 * $n, 400, 1.0 + 0.3 * $n, $n % 3),
             range(1, 12),
         );
         $this->timed('jars of 12 kinds from 400 kg', static fn () => (new JarPlanner)->plan(400.0, $jars, JarGoal::MostValue, 1.0));
@@ -94,7 +94,7 @@ final readonly class BenchComputations
             static fn (int $n): SuperShare => SuperShare::estimated("s$n", 'H'.($n % 40), 12.0 + $random->normal(0.0, 2.0), 0.6),
             range(1, 120),
         );
-        $buckets = array_map(static fn (): Bucket => new Bucket(6.0 + $random->uniform(), 1.1), range(1, 300));
+        $buckets = array_map(static fn (): WeighedBucket => new WeighedBucket(6.0 + $random->uniform(), 1.1), range(1, 300));
         $this->timed('300 buckets allotted to 120 supers', static fn () => (new Allotting)->allot($supers, $buckets, 0.0));
     }
 
@@ -138,7 +138,7 @@ final readonly class BenchComputations
                 $start = hrtime(true);
                 $out = json_decode(
                     (string) json_encode(
-                        (new \App\Calc\Calculations\Rounds)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
+                        (new \App\Calc\Calculations\RoundsCalculation)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
                     ),
                     true,
                 );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Calc\CalculationRunner;
-use App\Calc\Refusal;
+use App\Calc\InputRefused;
 use App\Calc\Registry;
 use Illuminate\Console\Command;
 
@@ -30,14 +30,14 @@ final class Calc extends Command
         try {
             $name = $this->argument('name');
             if (! is_string($name) || $registry->get($name) === null) {
-                throw new Refusal('There is no such computation.', '', implode(', ', $registry->names()));
+                throw new InputRefused('There is no such computation.', '', implode(', ', $registry->names()));
             }
             $this->print(
                 $this->option('schema') === true ? $registry->schema($name) : $door->run($name, $this->read()),
             );
 
             return self::SUCCESS;
-        } catch (Refusal $refusal) {
+        } catch (InputRefused $refusal) {
             fwrite(STDERR, json_encode($refusal->toArray(), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n");
 
             return 2;
@@ -50,7 +50,7 @@ final class Calc extends Command
         if (is_string($file) && $file !== '') {
             return is_file($file) && is_readable($file)
                 ? (string) file_get_contents($file)
-                : throw new Refusal("The file $file cannot be read.", '', 'a readable file');
+                : throw new InputRefused("The file $file cannot be read.", '', 'a readable file');
         }
 
         return (string) stream_get_contents(STDIN);

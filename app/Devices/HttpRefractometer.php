@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /**
  * A refractometer behind a small HTTP endpoint: the bridge of a real one, or the stand-in that ships with the
@@ -22,7 +22,7 @@ final readonly class HttpRefractometer implements Refractometer
         $given = (new DeviceCall)->json($address, '/reading') ?? throw new Unreachable(
             __('The instrument did not answer. Is it on and near? The reading can be typed as well.'),
         );
-        $scale = is_string($given['scale'] ?? null) ? Scale::tryFrom($given['scale']) : null;
+        $scale = is_string($given['scale'] ?? null) ? RefractometerScale::tryFrom($given['scale']) : null;
         if (
             $scale === null ||
             ! is_numeric($given['value'] ?? null) ||

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Practise\PractiseScale;
 
@@ -29,6 +29,6 @@ final class SimulatedRefractometer implements Refractometer
         $temperature = round($this->temperatureC + $this->random->normal(0.0, 0.2), 1);
         $shown = PractiseScale::shown($this->waterPct, $temperature) + $this->random->normal(0.0, 0.12);
 
-        return new InstrumentReading(Scale::Water, round(min(29.0, max(11.0, $shown)), 1), $temperature, false);
+        return new InstrumentReading(RefractometerScale::Water, round(min(29.0, max(11.0, $shown)), 1), $temperature, false);
     }
 }

@@ -8,7 +8,7 @@ use App\YardState\Looks\CombNote;
 use Illuminate\Validation\Rule;
 
 /** What combs chosen frames hold. */
-final class CombRequest extends FrameRequest
+final class CombRequest extends ChosenFramesRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -36,9 +36,9 @@ final readonly class FramesController
     ): View {
         $frames = $this->reader->of(
             $apiary,
-            FrameRequest::strings($request->query('hives')),
-            $request->query('reckon') === null ? null : FrameRequest::strings($request->query('f')) ?? [],
-            FrameRequest::strings($request->query('shown')),
+            ChosenFramesRequest::strings($request->query('hives')),
+            $request->query('reckon') === null ? null : ChosenFramesRequest::strings($request->query('f')) ?? [],
+            ChosenFramesRequest::strings($request->query('shown')),
         );
         $extractor = $request->query('extractor');
         $holds = is_numeric($extractor) ? max(2, min(120, (int) $extractor)) : $this->current->get()->extractor;

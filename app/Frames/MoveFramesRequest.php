@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Frames;
 
 /** Frames that go somewhere else than into the honey room. */
-final class MoveFramesRequest extends FrameRequest
+final class MoveFramesRequest extends ChosenFramesRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

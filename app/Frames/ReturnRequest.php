@@ -28,7 +28,7 @@ final class ReturnRequest extends DayRequest
      */
     public function chosen(array $wet): array
     {
-        $named = FrameRequest::strings($this->input('frames'));
+        $named = ChosenFramesRequest::strings($this->input('frames'));
 
         return $named === null
             ? $wet

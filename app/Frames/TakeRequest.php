@@ -9,7 +9,7 @@ use App\YardState\Frames\FrameMarks;
 use Illuminate\Validation\Rule;
 
 /** Frames that come off. */
-final class TakeRequest extends FrameRequest
+final class TakeRequest extends ChosenFramesRequest
 {
     private const BEES = ['shaken', 'brushed', 'aside'];
 

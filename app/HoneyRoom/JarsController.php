@@ -8,7 +8,7 @@ use App\Support\Units\Formatter;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Marjoram\Core\HoneyRoom\JarKind;
+use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\JarPlan;
 use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\Prepack;
@@ -69,7 +69,7 @@ final readonly class JarsController
         for ($i = 0; $i < self::KINDS; $i++) {
             $net = $form->whole('net', $i);
             if ($net > 0) {
-                $kinds[] = new JarKind(
+                $kinds[] = new JarSize(
                     (string) $i,
                     $net,
                     $form->whole('stock', $i),

@@ -12,7 +12,7 @@ use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\HoneyRoom\AllotResult;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\Bucket as WeighedBucket;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\InvalidInput;
 

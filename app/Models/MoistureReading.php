@@ -8,7 +8,7 @@ use App\Records\Bearing;
 use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /**
  * One value of a refractometer, as read.
@@ -70,7 +70,7 @@ final class MoistureReading extends Record
     public function reading(): Reading
     {
         return new Reading(
-            Scale::from($this->scale),
+            RefractometerScale::from($this->scale),
             $this->value,
             $this->temperature_c,
             $this->compensated,

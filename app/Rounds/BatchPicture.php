@@ -26,7 +26,7 @@ final readonly class BatchPicture
     }
 
     /**
-     * @param  list<Batch>  $batches
+     * @param  list<ReadySupers>  $batches
      * @param  non-empty-list<DateTimeImmutable>  $days
      */
     public function of(array $batches, array $days): Picture
@@ -51,7 +51,7 @@ final readonly class BatchPicture
         return new Picture(self::WIDTH, $height, $canvas->shapes(), $label);
     }
 
-    private function batch(Canvas $canvas, Batch $batch, float $y): void
+    private function batch(Canvas $canvas, ReadySupers $batch, float $y): void
     {
         $words = implode(', ', [
             trans_choice('{1} :count hive|[2,*] :count hives', count($batch->byHive)),

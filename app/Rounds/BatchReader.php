@@ -46,7 +46,7 @@ final readonly class BatchReader
         $left = self::staying($apiary, $coming);
         $now = $coming->now === []
             ? []
-            : [new Batch($apiary, $coming->now, false, self::dates($coming, $first, $last))];
+            : [new ReadySupers($apiary, $coming->now, false, self::dates($coming, $first, $last))];
         if ($coming->later === [] || $waiting === Waiting::Out) {
             return new Batches($now, $left);
         }
@@ -55,7 +55,7 @@ final readonly class BatchReader
         if ($late !== null) {
             return new Batches($now, [...$left, $late]);
         }
-        $then = new Batch($apiary, $coming->later, true, self::dates($coming, $ready, $last));
+        $then = new ReadySupers($apiary, $coming->later, true, self::dates($coming, $ready, $last));
 
         return new Batches(
             $waiting === Waiting::Together && $now !== [] ? [$now[0]->with($then)] : [...$now, $then],

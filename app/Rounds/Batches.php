@@ -10,7 +10,7 @@ use App\Models\Schedules\LeftOut;
 final readonly class Batches
 {
     /**
-     * @param  list<Batch>  $in
+     * @param  list<ReadySupers>  $in
      * @param  list<LeftOut>  $left
      */
     public function __construct(public array $in, public array $left)
@@ -19,11 +19,11 @@ final readonly class Batches
 
     public function supers(): int
     {
-        return array_sum(array_map(static fn (Batch $batch): int => count($batch->supers()), $this->in));
+        return array_sum(array_map(static fn (ReadySupers $batch): int => count($batch->supers()), $this->in));
     }
 
     public function kg(): float
     {
-        return array_sum(array_map(static fn (Batch $batch): float => $batch->kg(), $this->in));
+        return array_sum(array_map(static fn (ReadySupers $batch): float => $batch->kg(), $this->in));
     }
 }

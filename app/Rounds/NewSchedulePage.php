@@ -53,13 +53,13 @@ final readonly class NewSchedulePage
         ];
     }
 
-    public function offBy(Batch $batch): string
+    public function offBy(ReadySupers $batch): string
     {
         return __('Off by (:why)', ['why' => ScheduleWords::deadline($batch->dates->why)]);
     }
 
     /** Why a yard's supers come in between their days. */
-    public function why(Batch $batch): string
+    public function why(ReadySupers $batch): string
     {
         $dates = $batch->dates;
         $by = __('off by :day (:why)', [
@@ -77,7 +77,7 @@ final readonly class NewSchedulePage
         return "$by; $flow.";
     }
 
-    public function ripe(Batch $batch): string
+    public function ripe(ReadySupers $batch): string
     {
         return __('ripe about :day, by how fast it was capped or by ten days for a full super', [
             'day' => $this->format->weekday($batch->dates->ready),

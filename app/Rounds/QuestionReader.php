@@ -48,14 +48,14 @@ final readonly class QuestionReader
         }
         $batches = $this->reach->of($all);
         $this->checkCount(count($batches->in));
-        $places = array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches->in);
+        $places = array_map(static fn (ReadySupers $batch): Apiary => $batch->apiary, $batches->in);
         $ahead = $places === [] ? [] : WeatherAhead::of($places, $days);
         $operation = $this->current->get();
 
         return new AskedRounds(
             $this->current->today(),
             self::askedDays($days, array_values($ahead), $settings, $batches->in),
-            array_map(fn (Batch $batch): AskedYard => $this->yard($batch, $ahead[$batch->apiary->id]), $batches->in),
+            array_map(fn (ReadySupers $batch): AskedYard => $this->yard($batch, $ahead[$batch->apiary->id]), $batches->in),
             $batches->left,
             $this->drives->minutes($places),
             $operation->kit,
@@ -101,7 +101,7 @@ final readonly class QuestionReader
         }
     }
 
-    private static function set(Batch $batch, ByHand $byHand, DateTimeImmutable $first): Batch
+    private static function set(ReadySupers $batch, ByHand $byHand, DateTimeImmutable $first): ReadySupers
     {
         $dates = $batch->dates;
         $ready = $byHand->ready === null ? $dates->ready : max($first, $byHand->ready);
@@ -122,7 +122,7 @@ final readonly class QuestionReader
     }
 
     /** @param  list<KnownDay>  $days */
-    private function yard(Batch $batch, array $days): AskedYard
+    private function yard(ReadySupers $batch, array $days): AskedYard
     {
         $yard = $batch->apiary;
         $sky = static fn (KnownDay $day): Sky => new Sky(
@@ -147,7 +147,7 @@ final readonly class QuestionReader
     }
 
     /** @return list<Method> those of the policy that brood above does not defeat; else brush */
-    private function methods(Batch $batch): array
+    private function methods(ReadySupers $batch): array
     {
         $wanted = Policy::at($this->current, $batch->apiary)->clearing;
         $methods = $wanted === null ? Method::usual() : [$wanted];
@@ -162,7 +162,7 @@ final readonly class QuestionReader
     /**
      * @param  list<DateTimeImmutable>  $days
      * @param  array<array-key, non-empty-list<KnownDay>>  $ahead  by yard
-     * @param  list<Batch>  $batches
+     * @param  list<ReadySupers>  $batches
      * @return list<AskedDay>
      */
     private static function askedDays(array $days, array $ahead, ScheduleSettings $settings, array $batches): array
@@ -175,7 +175,7 @@ final readonly class QuestionReader
             }
             $mean = KnownDay::mean($known);
             $crew = $settings->crewMinOn($day);
-            $dearth = array_filter($batches, static fn (Batch $batch): bool => $batch->dates->isDearthOn($day));
+            $dearth = array_filter($batches, static fn (ReadySupers $batch): bool => $batch->dates->isDearthOn($day));
             $asked[] = new AskedDay(
                 $mean->weather,
                 $crew,

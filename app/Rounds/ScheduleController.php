@@ -117,7 +117,7 @@ final readonly class ScheduleController
     }
 
     /** A visit on another day, by another method, or just locked where it is; what breaks is shown, not forbidden. */
-    public function move(MoveRequest $request, Schedule $schedule): RedirectResponse
+    public function move(MoveVisitRequest $request, Schedule $schedule): RedirectResponse
     {
         $version = $request->input('version');
         $schedule->claim(is_numeric($version) ? (int) $version : null);

@@ -50,7 +50,7 @@ final readonly class WithinReach
     private function minutes(Batches $batches): array
     {
         return $this->drives->minutes(
-            array_map(static fn (Batch $batch): Apiary => $batch->apiary, $batches->in),
+            array_map(static fn (ReadySupers $batch): Apiary => $batch->apiary, $batches->in),
         );
     }
 

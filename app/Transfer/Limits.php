@@ -53,44 +53,44 @@ final class Limits
     /** @return array<string, Limit> */
     private function ofTables(): array
     {
-        $kind = Limit::of(
+        $kind = ColumnRule::of(
             fn (mixed $value): bool => is_string($value)
                 && (isset(BoxKinds::standard()[$value]) || isset($this->ownKinds[$value])),
             __('a kind of box that is known here or comes with it'),
         );
 
         return [
-            'apiaries.slug' => Limit::pattern('/^[a-z0-9]+(-[a-z0-9]+)*$/', __('small letters, digits and hyphens')),
-            'apiaries.climate' => Limit::numbers(12, 12, -60.0, 60.0),
-            'apiaries.climate_sd' => Limit::between(0.0, 20.0),
+            'apiaries.slug' => ColumnRule::pattern('/^[a-z0-9]+(-[a-z0-9]+)*$/', __('small letters, digits and hyphens')),
+            'apiaries.climate' => ColumnRule::numbers(12, 12, -60.0, 60.0),
+            'apiaries.climate_sd' => ColumnRule::between(0.0, 20.0),
             'apiaries.policy' => self::policy(PolicyRules::overrides()),
             'harvest_policies.policy' => self::policy(PolicyRules::overrides()),
-            'box_kinds.frames' => Limit::between(1, 30),
-            'box_kinds.comb_area_dm2' => Limit::between(0.5, 30),
-            'box_kinds.inside_width_mm' => Limit::between(100, 1000),
-            'box_kinds.external_width_mm' => Limit::between(100, 1000),
-            'box_kinds.external_length_mm' => Limit::between(100, 1000),
-            'box_kinds.external_height_mm' => Limit::between(60, 600),
-            'box_kinds.empty_mass_kg' => Limit::between(0, 40),
+            'box_kinds.frames' => ColumnRule::between(1, 30),
+            'box_kinds.comb_area_dm2' => ColumnRule::between(0.5, 30),
+            'box_kinds.inside_width_mm' => ColumnRule::between(100, 1000),
+            'box_kinds.external_width_mm' => ColumnRule::between(100, 1000),
+            'box_kinds.external_length_mm' => ColumnRule::between(100, 1000),
+            'box_kinds.external_height_mm' => ColumnRule::between(60, 600),
+            'box_kinds.empty_mass_kg' => ColumnRule::between(0, 40),
             'boxes.kind' => $kind,
             'box_weighings.kind' => $kind,
-            'box_weighings.slots' => Limit::numbers(0, 40, 1, 40),
-            'assessments.eye' => Limit::json(static fn (array $eye): bool => is_numeric($eye['offset'] ?? null)
+            'box_weighings.slots' => ColumnRule::numbers(0, 40, 1, 40),
+            'assessments.eye' => ColumnRule::json(static fn (array $eye): bool => is_numeric($eye['offset'] ?? null)
                 && is_numeric($eye['slope'] ?? null), __('an offset and a slope')),
-            'hive_weighings.readings' => Limit::numbers(1, 20, 0, 500),
-            'jar_fills.weights' => Limit::numbers(0, 500, 0, 100_000),
-            'decisions.frozen' => Limit::json(),
-            'taken_supers.frozen' => Limit::json(),
-            'scale_readings.kg' => Limit::between(0, 500),
-            'scale_weights.kg' => Limit::between(0, 500),
-            'past_yields.kg' => Limit::between(0, 400),
-            'drives.minutes' => Limit::between(0, 1440),
-            'treatments.what' => Limit::line(),
+            'hive_weighings.readings' => ColumnRule::numbers(1, 20, 0, 500),
+            'jar_fills.weights' => ColumnRule::numbers(0, 500, 0, 100_000),
+            'decisions.frozen' => ColumnRule::json(),
+            'taken_supers.frozen' => ColumnRule::json(),
+            'scale_readings.kg' => ColumnRule::between(0, 500),
+            'scale_weights.kg' => ColumnRule::between(0, 500),
+            'past_yields.kg' => ColumnRule::between(0, 400),
+            'drives.minutes' => ColumnRule::between(0, 1440),
+            'treatments.what' => ColumnRule::line(),
             'instruments.address' => self::address(),
-            'instruments.offset' => Limit::between(-10, 10),
-            'moisture_readings.value' => Limit::between(0, 100),
-            'eyes.offset' => Limit::between(-1, 1),
-            'eyes.slope' => Limit::between(-2, 2),
+            'instruments.offset' => ColumnRule::between(-10, 10),
+            'moisture_readings.value' => ColumnRule::between(0, 100),
+            'eyes.offset' => ColumnRule::between(-1, 1),
+            'eyes.slope' => ColumnRule::between(-2, 2),
         ];
     }
 
@@ -98,8 +98,8 @@ final class Limits
     private function ofSettings(): array
     {
         return [
-            'operations.name' => Limit::letters(120),
-            'operations.time_zone' => Limit::of(
+            'operations.name' => ColumnRule::letters(120),
+            'operations.time_zone' => ColumnRule::of(
                 static fn (mixed $value): bool => in_array($value, \DateTimeZone::listIdentifiers(), true),
                 __('a time zone'),
             ),
@@ -108,73 +108,73 @@ final class Limits
                 static fn (array $rules): array => ['sometimes', ...array_diff($rules, ['required'])],
                 PolicyRules::whole(),
             )),
-            'operations.policy_version' => Limit::between(1, 1_000_000),
-            'operations.kit' => Limit::json(static fn (array $kit): bool => array_filter($kit, static fn (mixed $one): bool => ! is_bool($one)
+            'operations.policy_version' => ColumnRule::between(1, 1_000_000),
+            'operations.kit' => ColumnRule::json(static fn (array $kit): bool => array_filter($kit, static fn (mixed $one): bool => ! is_bool($one)
                 && ! (is_int($one) && $one >= 0 && $one <= 2000)) === [], __('numbers of boards from 0 to 2000')),
-            'operations.crew' => Limit::between(1, 20),
-            'operations.extractor' => Limit::between(2, 120),
-            'operations.extractor_radius_cm' => Limit::between(10, 150),
-            'operations.extractor_rpm' => Limit::between(30, 1000),
-            'operations.extractor_force_n' => Limit::between(10, 5000),
+            'operations.crew' => ColumnRule::between(1, 20),
+            'operations.extractor' => ColumnRule::between(2, 120),
+            'operations.extractor_radius_cm' => ColumnRule::between(10, 150),
+            'operations.extractor_rpm' => ColumnRule::between(30, 1000),
+            'operations.extractor_force_n' => ColumnRule::between(10, 5000),
         ];
     }
 
     /** @return array<string, Limit> in any table */
     private static function ofNames(): array
     {
-        $share = Limit::between(0, 1);
+        $share = ColumnRule::between(0, 1);
         $shares = [];
         foreach (['a', 'b'] as $side) {
             foreach (['capped', 'open', 'brood', 'pollen'] as $content) {
                 $shares["{$side}_$content"] = $share;
             }
         }
-        $slot = Limit::between(0, 40);
-        $mass = Limit::between(-1000, 100_000);
+        $slot = ColumnRule::between(0, 40);
+        $mass = ColumnRule::between(-1000, 100_000);
 
         return $shares + [
-            'latitude' => Limit::between(-66, 70),
-            'longitude' => Limit::between(-180, 180),
-            'season' => Limit::between(1950, 2100),
-            'year' => Limit::between(1950, 2100),
-            'comb_year' => Limit::between(1950, 2100),
-            'frames_fitted' => Limit::between(1, 30),
-            'combs_drawn_at' => Limit::between(1, 30),
+            'latitude' => ColumnRule::between(-66, 70),
+            'longitude' => ColumnRule::between(-180, 180),
+            'season' => ColumnRule::between(1950, 2100),
+            'year' => ColumnRule::between(1950, 2100),
+            'comb_year' => ColumnRule::between(1950, 2100),
+            'frames_fitted' => ColumnRule::between(1, 30),
+            'combs_drawn_at' => ColumnRule::between(1, 30),
             'slot' => $slot,
             'from_slot' => $slot,
             'to_slot' => $slot,
             'carrier_slot' => $slot,
-            'position' => Limit::between(0, 500),
-            'number' => Limit::between(0, 60_000),
+            'position' => ColumnRule::between(0, 500),
+            'number' => ColumnRule::between(0, 60_000),
             'rain_p' => $share,
             'sun' => $share,
-            'min_c' => Limit::between(-60, 60),
-            'max_c' => Limit::between(-60, 60),
-            'celsius' => Limit::between(-40, 60),
-            'temperature_c' => Limit::between(-40, 60),
-            'humidity_pct' => Limit::between(0, 100),
-            'water_pct' => Limit::between(5, 60),
-            'frames_of_bees' => Limit::between(0, 100),
+            'min_c' => ColumnRule::between(-60, 60),
+            'max_c' => ColumnRule::between(-60, 60),
+            'celsius' => ColumnRule::between(-40, 60),
+            'temperature_c' => ColumnRule::between(-40, 60),
+            'humidity_pct' => ColumnRule::between(0, 100),
+            'water_pct' => ColumnRule::between(5, 60),
+            'frames_of_bees' => ColumnRule::between(0, 100),
             'kg' => $mass,
             'gross_kg' => $mass,
             'tare_kg' => $mass,
             'estimate_kg' => $mass,
-            'own_sd_kg' => Limit::between(0, 1000),
-            'name' => Limit::letters(self::NAME),
-            'code' => Limit::line(),
-            'letter' => Limit::line(),
-            'line' => Limit::line(),
-            'note' => Limit::line(),
-            'whom' => Limit::line(),
-            'file_name' => Limit::line(),
-            'notes' => Limit::letters(self::NOTES),
+            'own_sd_kg' => ColumnRule::between(0, 1000),
+            'name' => ColumnRule::letters(self::NAME),
+            'code' => ColumnRule::line(),
+            'letter' => ColumnRule::line(),
+            'line' => ColumnRule::line(),
+            'note' => ColumnRule::line(),
+            'whom' => ColumnRule::line(),
+            'file_name' => ColumnRule::line(),
+            'notes' => ColumnRule::letters(self::NOTES),
         ];
     }
 
     /** @param  array<string, list<mixed>>  $rules  of a form, in per cent where it shows per cent */
-    private static function policy(array $rules): Limit
+    private static function policy(array $rules): ColumnRule
     {
-        return Limit::json(static function (array $stored) use ($rules): bool {
+        return ColumnRule::json(static function (array $stored) use ($rules): bool {
             $named = [];
             foreach ($stored as $key => $value) {
                 $named[(string) $key] = $value;
@@ -184,9 +184,9 @@ final class Limits
         }, __('the choices of a policy, as its form takes them'));
     }
 
-    private static function address(): Limit
+    private static function address(): ColumnRule
     {
-        return Limit::of(
+        return ColumnRule::of(
             static fn (mixed $value): bool => $value === '' || (is_string($value) && AllowedAddress::configured()->allows($value)),
             __('an address where instruments may stand in this installation'),
         );

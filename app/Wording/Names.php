@@ -8,7 +8,7 @@ use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Verdict;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 
 /** The names of the core's cases. */
 final class Names
@@ -83,13 +83,13 @@ final class Names
         };
     }
 
-    public static function ofLimit(Limit $limit): string
+    public static function ofLimit(ScheduleLimit $limit): string
     {
         return match ($limit) {
-            Limit::Crew => __('minutes of crew time'),
-            Limit::Truck => __('supers on the truck'),
-            Limit::Boards => __('escape boards'),
-            Limit::Hold => __('supers in the honey room'),
+            ScheduleLimit::Crew => __('minutes of crew time'),
+            ScheduleLimit::Truck => __('supers on the truck'),
+            ScheduleLimit::Boards => __('escape boards'),
+            ScheduleLimit::Hold => __('supers in the honey room'),
         };
     }
 

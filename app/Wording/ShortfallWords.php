@@ -7,7 +7,7 @@ namespace App\Wording;
 use App\Support\Units\Formatter;
 use DateTimeImmutable;
 use Marjoram\Core\Rounds\BrokenLimit;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\ShortfallReason;
 
@@ -112,10 +112,10 @@ final readonly class ShortfallWords
         $values = ['n' => Formatter::number(ceil($one->by - 1e-6), 0), 'day' => $this->day($one->day)];
 
         return match ($one->limit) {
-            Limit::Boards => __(':n escape boards on :day', $values),
-            Limit::Truck => __('room for :n supers on the truck on :day', $values),
-            Limit::Hold => __('room for :n supers in the honey room on :day', $values),
-            Limit::Crew => __(':n minutes of crew time on :day', $values),
+            ScheduleLimit::Boards => __(':n escape boards on :day', $values),
+            ScheduleLimit::Truck => __('room for :n supers on the truck on :day', $values),
+            ScheduleLimit::Hold => __('room for :n supers in the honey room on :day', $values),
+            ScheduleLimit::Crew => __(':n minutes of crew time on :day', $values),
         };
     }
 

@@ -17,7 +17,7 @@ use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness;
 use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Verdict;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Spin\SpinReason;
 use Marjoram\Core\Spin\SpinSide;
@@ -111,7 +111,7 @@ final readonly class Wording
         return Choices::scales()[$scale] ?? $scale;
     }
 
-    public function limit(Limit $limit): string
+    public function limit(ScheduleLimit $limit): string
     {
         return Names::ofLimit($limit);
     }

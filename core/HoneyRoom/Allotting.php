@@ -17,7 +17,7 @@ final class Allotting
 {
     /**
      * @param  list<SuperShare>  $supers
-     * @param  list<Bucket>  $buckets
+     * @param  list<WeighedBucket>  $buckets
      * @param  float  $lossKg  what stuck to the machine and the strainer
      * @param  float  $commonRelativeSd  of the fill
      *
@@ -30,7 +30,7 @@ final class Allotting
         float $commonRelativeSd = 0.12,
     ): AllotResult {
         InvalidInput::unlessWithin($lossKg, 0.0, 1000.0, 'The loss', '/loss_kg');
-        $total = array_sum(array_map(static fn (Bucket $bucket): float => $bucket->netKg(), $buckets)) + $lossKg;
+        $total = array_sum(array_map(static fn (WeighedBucket $bucket): float => $bucket->netKg(), $buckets)) + $lossKg;
         if ($supers === [] || $total <= 0.0) {
             throw InvalidInput::because(
                 'There is nothing to allot.',

@@ -21,7 +21,7 @@ final class JarPlanner
     /**
      * @param  float  $honeyKg  0 to 10,000
      * @param  float  $residuePct  that sticks to the tank, 0 to 50
-     * @param  list<JarKind>  $kinds
+     * @param  list<JarSize>  $kinds
      *
      * @throws InvalidInput when what is ordered does not fit, or a value is out of range
      */
@@ -52,12 +52,12 @@ final class JarPlanner
     }
 
     /**
-     * @param  list<JarKind>  $kinds
+     * @param  list<JarSize>  $kinds
      * @return array<array-key, int> jars beyond those that must be filled
      */
     private function best(int $grams, array $kinds, JarGoal $goal): array
     {
-        $unit = self::commonDivisor(array_map(static fn (JarKind $kind): int => $kind->netG, $kinds));
+        $unit = self::commonDivisor(array_map(static fn (JarSize $kind): int => $kind->netG, $kinds));
         $units = $unit === 0 ? 0 : intdiv($grams, $unit);
         $bundles = self::bundles($kinds, $units, $unit, $goal);
         if ($units > self::MOST_UNITS) {
@@ -88,7 +88,7 @@ final class JarPlanner
     /**
      * Stocks as bundles of 1, 2, 4 ... jars: each is taken or not.
      *
-     * @param  list<JarKind>  $kinds
+     * @param  list<JarSize>  $kinds
      * @return list<array{string, int, int, float}> kind, jars, units, worth
      */
     private static function bundles(array $kinds, int $units, int $unit, JarGoal $goal): array
@@ -128,7 +128,7 @@ final class JarPlanner
     }
 
     /**
-     * @param  list<JarKind>  $kinds
+     * @param  list<JarSize>  $kinds
      * @param  array<array-key, int>  $fill
      */
     private static function result(int $grams, array $kinds, array $fill): JarPlan

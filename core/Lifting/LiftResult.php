@@ -24,11 +24,11 @@ final readonly class LiftResult
 
     public function isBeyondOneBack(): bool
     {
-        return $this->advice() !== Advice::OnePerson;
+        return $this->advice() !== LiftAdvice::OnePerson;
     }
 
-    public function advice(): Advice
+    public function advice(): LiftAdvice
     {
-        return Advice::of($this->said());
+        return LiftAdvice::of($this->said());
     }
 }

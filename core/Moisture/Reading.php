@@ -21,7 +21,7 @@ final readonly class Reading
      * @throws InvalidInput when a value lies outside its range
      */
     public function __construct(
-        public Scale $scale,
+        public RefractometerScale $scale,
         public float $value,
         public float $temperatureC = 20.0,
         ?bool $compensated = null,

@@ -77,12 +77,12 @@ final readonly class Refractometry
         return $reading->compensated ? $index : $index + self::INDEX_PER_DEGREE * ($reading->temperatureC - 20.0);
     }
 
-    private function index(Scale $scale, float $value): float
+    private function index(RefractometerScale $scale, float $value): float
     {
         return match ($scale) {
-            Scale::Water => self::indexOfWater($value),
-            Scale::RefractiveIndex => $value,
-            Scale::Brix => $this->indexOfBrix($value),
+            RefractometerScale::Water => self::indexOfWater($value),
+            RefractometerScale::RefractiveIndex => $value,
+            RefractometerScale::Brix => $this->indexOfBrix($value),
         };
     }
 }

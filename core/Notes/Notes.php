@@ -7,7 +7,7 @@ namespace Marjoram\Core\Notes;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /**
  * Reads short notes: one line a hive and super, as people write on a lid. Entry point of the module.
@@ -176,9 +176,9 @@ final readonly class Notes
             );
         }
         $scale = match ($found[2] ?? '') {
-            'bx' => Scale::Brix,
-            'nd' => Scale::RefractiveIndex,
-            default => Scale::Water,
+            'bx' => RefractometerScale::Brix,
+            'nd' => RefractometerScale::RefractiveIndex,
+            default => RefractometerScale::Water,
         };
         $celsius = isset($found[3]) ? self::number($found[3]) : 20.0;
 

@@ -6,7 +6,7 @@ namespace Marjoram\Core\Practise;
 
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Refractometry;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /**
@@ -44,7 +44,7 @@ final readonly class PractiseScale
     public function corrected(float $readPct): float
     {
         return (new Refractometry)->convert(
-            new Reading(Scale::Water, $readPct, $this->temperatureC, false),
+            new Reading(RefractometerScale::Water, $readPct, $this->temperatureC, false),
         )->waterPct;
     }
 }

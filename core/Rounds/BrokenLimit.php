@@ -9,7 +9,7 @@ use DateTimeImmutable;
 /** A limit that is gone beyond on a day, by so many minutes, supers or boards. */
 final readonly class BrokenLimit
 {
-    public function __construct(public Limit $limit, public DateTimeImmutable $day, public float $by)
+    public function __construct(public ScheduleLimit $limit, public DateTimeImmutable $day, public float $by)
     {
     }
 

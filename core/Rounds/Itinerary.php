@@ -51,10 +51,10 @@ final readonly class Itinerary
             // What is held already when the plan begins is nobody's fault.
             $hold = $day->supersIn > 0.0 ? $day->heldSupers - $question->capacity->holdSupers : 0.0;
             $excess = [
-                [Limit::Crew, $day->minutes() - $question->days[$d]->crewMin],
-                [Limit::Truck, $day->supersIn - $question->capacity->truckSupers],
-                [Limit::Boards, (float) ($day->boardsOut - $question->kit->escapeBoards)],
-                [Limit::Hold, $hold],
+                [ScheduleLimit::Crew, $day->minutes() - $question->days[$d]->crewMin],
+                [ScheduleLimit::Truck, $day->supersIn - $question->capacity->truckSupers],
+                [ScheduleLimit::Boards, (float) ($day->boardsOut - $question->kit->escapeBoards)],
+                [ScheduleLimit::Hold, $hold],
             ];
             foreach ($excess as [$limit, $by]) {
                 if ($by > 1e-6) {

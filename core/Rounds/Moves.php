@@ -32,7 +32,7 @@ final class Moves
 
     public function __construct(
         private readonly RoundsQuestion $question,
-        private readonly SearchState $state,
+        private readonly WorkingSchedule $state,
         private readonly SeededRandom $random,
     ) {
         $minutes = $question->travel->minutes;

@@ -30,7 +30,7 @@ final class Planner
 
     private float $bestTotal = INF;
 
-    private SearchState $state;
+    private WorkingSchedule $state;
 
     private Moves $moves;
 
@@ -46,7 +46,7 @@ final class Planner
     ) {
         $this->tours = new Tours($question->travel, count($question->yards) > Tours::FEW ? Tours::QUICK : Tours::EXACT);
         $this->random = new SeededRandom($seed);
-        $this->state = new SearchState($question, $this->tours, self::mostParts($question));
+        $this->state = new WorkingSchedule($question, $this->tours, self::mostParts($question));
         $this->moves = new Moves($question, $this->state, $this->random);
         $this->best = $this->state->snapshot();
     }

@@ -95,18 +95,18 @@ final readonly class Shortfalls
         $capacity = $this->question->capacity;
         $supers = $yard->supersPerHive() * $hives;
         [$why, $figures] = match ($most->limit) {
-            Limit::Boards => [
+            ScheduleLimit::Boards => [
                 ShortfallReason::TooFewBoards,
                 ['hives' => $hives, 'boards' => $this->question->kit->escapeBoards, 'short' => $most->by],
             ],
-            Limit::Truck => [
+            ScheduleLimit::Truck => [
                 ShortfallReason::BeyondTruckload,
                 ['supers' => $supers, 'room' => $capacity->truckSupers],
             ],
-            Limit::Hold => [ShortfallReason::BeyondHoneyRoom, ['supers' => $supers, 'room' => $capacity->holdSupers]],
-            Limit::Crew => [ShortfallReason::FitsNoDay, ['short' => $most->by]],
+            ScheduleLimit::Hold => [ShortfallReason::BeyondHoneyRoom, ['supers' => $supers, 'room' => $capacity->holdSupers]],
+            ScheduleLimit::Crew => [ShortfallReason::FitsNoDay, ['short' => $most->by]],
         };
-        $day = $most->limit === Limit::Crew ? $most->day : null;
+        $day = $most->limit === ScheduleLimit::Crew ? $most->day : null;
 
         return new Shortfall($yard->id, new Statement($why, $figures), $most->limit->value, $day, $most->by);
     }
@@ -154,7 +154,7 @@ final readonly class Shortfalls
         return new Shortfall(
             $visit->yard,
             $why,
-            ($first->limit ?? Limit::Crew)->value,
+            ($first->limit ?? ScheduleLimit::Crew)->value,
             $first->day ?? $visit->last,
             $first?->by,
             $visit,

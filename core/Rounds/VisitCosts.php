@@ -154,10 +154,10 @@ final readonly class VisitCosts
         $before = $two ? $drive + $this->place($slot, $yard, $hives) - $first->crewMin : -INF;
         $boards = $two ? (float) ($hives - $this->question->kit->escapeBoards) : 0.0;
         $all = [
-            new BrokenLimit(Limit::Boards, $last->date, $boards),
-            new BrokenLimit(Limit::Crew, $last->date, max($crew, $before)),
-            new BrokenLimit(Limit::Truck, $last->date, $supers - $capacity->truckSupers),
-            new BrokenLimit(Limit::Hold, $last->date, $supers - $capacity->holdSupers),
+            new BrokenLimit(ScheduleLimit::Boards, $last->date, $boards),
+            new BrokenLimit(ScheduleLimit::Crew, $last->date, max($crew, $before)),
+            new BrokenLimit(ScheduleLimit::Truck, $last->date, $supers - $capacity->truckSupers),
+            new BrokenLimit(ScheduleLimit::Hold, $last->date, $supers - $capacity->holdSupers),
         ];
 
         return array_values(array_filter($all, static fn (BrokenLimit $one): bool => $one->by > 1e-9));

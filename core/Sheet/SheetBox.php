@@ -28,7 +28,7 @@ final readonly class SheetBox
     }
 
     /** @throws InvalidInput */
-    public static function of(Fields $box): self
+    public static function of(SheetFields $box): self
     {
         $kind = $box->part('kind');
         $comb = $box->part('comb');

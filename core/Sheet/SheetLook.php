@@ -37,21 +37,21 @@ final readonly class SheetLook
     }
 
     /** @throws InvalidInput */
-    public static function stored(Fields $look): self
+    public static function stored(SheetFields $look): self
     {
         return new self(
             $look->has('on') ? $look->text('on') : null,
             $look->optional('at'),
-            $look->each('frames', static fn (Fields $one): Frame => $one->frame()),
+            $look->each('frames', static fn (SheetFields $one): Frame => $one->frame()),
             Shake::tryFrom($look->text('shake')),
-            $look->each('readings', static fn (Fields $one): Reading => $one->reading()),
+            $look->each('readings', static fn (SheetFields $one): Reading => $one->reading()),
             $look->optional('days_since_last'),
             $look->optional('last_capped_share'),
         );
     }
 
     /**
-     * @param  Fields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or a
+     * @param  SheetFields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or a
      *     wet one put into); only what was tapped is there
      * @param  ?EyeCorrection  $eye  of whoever tapped
      * @param  string  $today  YYYY-MM-DD
@@ -59,7 +59,7 @@ final readonly class SheetLook
      *
      * @throws InvalidInput
      */
-    public function with(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
+    public function with(SheetFields $taps, ?EyeCorrection $eye, string $today, float $now): self
     {
         $isTapped = $taps->has('frames') || $taps->has('readings') || $taps->says('shake');
 
@@ -67,11 +67,11 @@ final readonly class SheetLook
     }
 
     /** @throws InvalidInput */
-    private function tapped(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
+    private function tapped(SheetFields $taps, ?EyeCorrection $eye, string $today, float $now): self
     {
         $from = $this->on === $today ? $this : $this->begunAnew($today, $now);
         $frames = array_column($from->frames, null, 'slot');
-        foreach ($taps->each('frames', static fn (Fields $one): Frame => $one->frame()) as $frame) {
+        foreach ($taps->each('frames', static fn (SheetFields $one): Frame => $one->frame()) as $frame) {
             $frames[$frame->slot] = self::corrected($frame, $eye);
         }
         ksort($frames);
@@ -81,7 +81,7 @@ final readonly class SheetLook
             $from->at,
             array_values($frames),
             $taps->says('shake') ? Shake::tryFrom($taps->text('shake')) : $from->shake,
-            [...$from->readings, ...$taps->each('readings', static fn (Fields $one): Reading => $one->reading())],
+            [...$from->readings, ...$taps->each('readings', static fn (SheetFields $one): Reading => $one->reading())],
             $from->daysSinceLast,
             $from->lastCappedShare,
         );
@@ -92,10 +92,10 @@ final readonly class SheetLook
      *
      * @throws InvalidInput
      */
-    private function moved(Fields $taps): self
+    private function moved(SheetFields $taps): self
     {
         $frames = array_column($this->frames, null, 'slot');
-        foreach ($taps->each('moved', static fn (Fields $one): int => $one->whole('slot') ?? 0) as $slot) {
+        foreach ($taps->each('moved', static fn (SheetFields $one): int => $one->whole('slot') ?? 0) as $slot) {
             $frames[$slot] = new Frame($slot, new Face, new Face, gone: true);
         }
         ksort($frames);

@@ -8,7 +8,7 @@ use App\Compare\Out\OutController;
 use App\Compare\Queens\PlanController;
 use App\Compare\Queens\QueensController;
 use App\Compare\Yards\YardsController;
-use App\Transfer\ImportController;
+use App\Transfer\OperationImportController;
 use App\Transfer\WholeController;
 use Illuminate\Support\Facades\Route;
 
@@ -37,7 +37,7 @@ Route::middleware('can:manage')->group(static function (): void {
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
-    Route::delete('/compare/in/whole', [ImportController::class, 'destroy'])->name('compare.in.back');
+    Route::delete('/compare/in/whole', [OperationImportController::class, 'destroy'])->name('compare.in.back');
     Route::post('/compare/notes/file', [NotesController::class, 'park'])->name('compare.notes.park');
     Route::post('/compare/notes', [NotesController::class, 'store'])->name('compare.notes.store');
     Route::delete('/compare/notes/{yieldImport}', [NotesController::class, 'destroy'])->name('compare.notes.destroy');

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Field\HiveNoteController;
-use App\Field\Labels\LabelController;
+use App\Field\Labels\CodeLabelController;
 use App\Field\Paper\PaperController;
 use App\Field\Sheets\SheetController;
 use App\Field\Shell\ShellController;
@@ -18,9 +18,9 @@ Route::middleware('can:view')->group(static function (): void {
     Route::get('/field/photos/{note}', [HiveNoteController::class, 'show'])->name('field.photos.show');
     Route::get('/field/paper/{apiary}.pdf', [PaperController::class, 'show'])->name('field.paper');
     Route::get('/field/read/{apiary}', [PaperController::class, 'readOut'])->name('field.read');
-    Route::get('/labels', [LabelController::class, 'index'])->name('field.labels');
-    Route::get('/labels/sheet.pdf', [LabelController::class, 'sheet'])->name('field.labels.sheet');
-    Route::get('/labels/{kind}/{id}.svg', [LabelController::class, 'one'])->name('field.labels.one');
+    Route::get('/labels', [CodeLabelController::class, 'index'])->name('field.labels');
+    Route::get('/labels/sheet.pdf', [CodeLabelController::class, 'sheet'])->name('field.labels.sheet');
+    Route::get('/labels/{kind}/{id}.svg', [CodeLabelController::class, 'one'])->name('field.labels.one');
     // Each tap in it is a write of its own, with the rights and the key of its own.
     Route::post('/field/taps', [TapController::class, 'store'])->name('field.taps');
 });

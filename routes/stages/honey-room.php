@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\HoneyRoom\Batches\BatchController;
 use App\HoneyRoom\Batches\FillController;
-use App\HoneyRoom\Batches\LabelController;
+use App\HoneyRoom\Batches\JarLabelController;
 use App\HoneyRoom\Batches\PourController;
 use App\HoneyRoom\Bench\BenchController;
 use App\HoneyRoom\BlendController;
@@ -36,8 +36,8 @@ Route::prefix('honey-room')->name('honey-room.')->group(static function (): void
         Route::get('/jars', [JarsController::class, 'show'])->name('jars');
         Route::get('/batches', [BatchController::class, 'index'])->name('batches');
         Route::get('/batches/{batch}', [BatchController::class, 'show'])->name('batch');
-        Route::get('/batches/{batch}/trace.pdf', [LabelController::class, 'trace'])->name('trace');
-        Route::get('/fills/{fill}/labels.pdf', [LabelController::class, 'labels'])->name('labels');
+        Route::get('/batches/{batch}/trace.pdf', [JarLabelController::class, 'trace'])->name('trace');
+        Route::get('/fills/{fill}/labels.pdf', [JarLabelController::class, 'labels'])->name('labels');
         Route::get('/equipment', [EquipmentController::class, 'show'])->name('equipment');
         Route::get('/buckets/{bucket}', [BucketController::class, 'show'])->name('bucket');
         Route::get('/{lot}', [HoneyRoomController::class, 'show'])->name('lot');

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Watch\Blooms\BloomController;
-use App\Watch\Scales\ImportController;
+use App\Watch\Scales\ScaleFileController;
 use App\Watch\Scales\ScaleController;
 use App\Watch\SignController;
 use App\Watch\WatchController;
@@ -11,17 +11,17 @@ use App\Watch\WeightController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['can:manage'])->group(static function (): void {
-    Route::get('/watch/scales/{hiveScale}/map', [ImportController::class, 'show'])->name('watch.scales.map');
+    Route::get('/watch/scales/{hiveScale}/map', [ScaleFileController::class, 'show'])->name('watch.scales.map');
 });
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
     Route::delete('/watch/signs/{sign}', [SignController::class, 'destroy'])->name('watch.signs.destroy');
     Route::delete('/watch/weights/{weight}', [WeightController::class, 'destroy'])->name('watch.weights.destroy');
     Route::delete('/watch/blooms/{bloom}', [BloomController::class, 'destroy'])->name('watch.blooms.destroy');
     Route::put('/watch/scales/{hiveScale}/secret', [ScaleController::class, 'secret'])->name('watch.scales.secret');
-    Route::post('/watch/scales/{hiveScale}/file', [ImportController::class, 'park'])->name('watch.scales.park');
-    Route::post('/watch/scales/{hiveScale}/map', [ImportController::class, 'store'])->name('watch.scales.read');
+    Route::post('/watch/scales/{hiveScale}/file', [ScaleFileController::class, 'park'])->name('watch.scales.park');
+    Route::post('/watch/scales/{hiveScale}/map', [ScaleFileController::class, 'store'])->name('watch.scales.read');
     Route::delete('/watch/scales/{hiveScale}', [ScaleController::class, 'destroy'])->name('watch.scales.destroy');
-    Route::delete('/watch/imports/{scaleImport}', [ImportController::class, 'destroy'])->name('watch.imports.destroy');
+    Route::delete('/watch/imports/{scaleImport}', [ScaleFileController::class, 'destroy'])->name('watch.imports.destroy');
 });
 
 Route::middleware('can:view')->group(static function (): void {

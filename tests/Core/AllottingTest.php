@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\Bucket;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Numerics\SeededRandom;
@@ -29,7 +29,7 @@ final class AllottingTest extends TestCase
                             $random->between(0.2, 2.0),
                         );
             }
-            $buckets = [new Bucket(90.0 + $random->between(0.0, 20.0), 1.2), new Bucket(15.0, 1.2)];
+            $buckets = [new WeighedBucket(90.0 + $random->between(0.0, 20.0), 1.2), new WeighedBucket(15.0, 1.2)];
             $result = (new Allotting)->allot($supers, $buckets, 0.5);
             self::assertEqualsWithDelta($result->totalKg, array_sum(array_column($result->supers, 'kg')), 1e-9);
             self::assertEqualsWithDelta($result->totalKg, array_sum(array_column($result->hives, 'kg')), 1e-9);
@@ -42,7 +42,7 @@ final class AllottingTest extends TestCase
     {
         $result = (new Allotting)->allot(
             [SuperShare::estimated('a', 'A', 10.0, 1.0), SuperShare::estimated('b', 'B', 20.0, 3.0)],
-            [new Bucket(34.2, 1.2)],
+            [new WeighedBucket(34.2, 1.2)],
         );
         $c2 = 0.0144;
         [$rowA, $rowB] = [$c2 * 10 * 30 + 1.0, $c2 * 20 * 30 + 9.0];
@@ -59,12 +59,12 @@ final class AllottingTest extends TestCase
     {
         foreach (
             [
-                static fn () => new Bucket(1.0, 1.2),
+                static fn () => new WeighedBucket(1.0, 1.2),
                 static fn () => (new Allotting)->allot(
                     [SuperShare::weighed('a', 'A', 20.0, 5.0), SuperShare::estimated('b', 'B', 10.0, 1.0)],
-                    [new Bucket(11.0, 1.0)],
+                    [new WeighedBucket(11.0, 1.0)],
                 ),
-                static fn () => (new Allotting)->allot([], [new Bucket(11.0, 1.0)]),
+                static fn () => (new Allotting)->allot([], [new WeighedBucket(11.0, 1.0)]),
                 static fn () => SuperShare::weighed('a', 'A', 5.0, 6.0),
             ] as $bad
         ) {
@@ -81,7 +81,7 @@ final class AllottingTest extends TestCase
     {
         $result = (new Allotting)->allot(
             [SuperShare::weighed('a', 'A', 20.0, 5.0), SuperShare::weighed('b', 'B', 18.0, 8.0)],
-            [new Bucket(25.0, 1.0)],
+            [new WeighedBucket(25.0, 1.0)],
             0.3,
         );
         self::assertSame([15.0, 10.0], [$result->hives['A']->kg, $result->hives['B']->kg]);
@@ -97,7 +97,7 @@ final class AllottingTest extends TestCase
                 SuperShare::estimated('b', 'B', 3.0, 6.0),
                 SuperShare::estimated('c', 'C', 12.0, 0.5),
             ],
-            [new Bucket(15.0, 1.0)],
+            [new WeighedBucket(15.0, 1.0)],
         );
         self::assertSame(0.0, $result->hives['B']->kg);
         self::assertEqualsWithDelta(14.0, array_sum(array_column($result->hives, 'kg')), 1e-9);

@@ -13,7 +13,7 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Refractometry;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Practise\PractiseFace;
 use Marjoram\Core\Practise\PractiseScale;
@@ -74,16 +74,16 @@ final class CalibrationTest extends TestCase
     {
         foreach (
             [
-                [Scale::Water, 0.4, true],
-                [Scale::Water, -0.3, false],
-                [Scale::RefractiveIndex, 0.0012, false],
-                [Scale::Brix, 0.5, true],
+                [RefractometerScale::Water, 0.4, true],
+                [RefractometerScale::Water, -0.3, false],
+                [RefractometerScale::RefractiveIndex, 0.0012, false],
+                [RefractometerScale::Brix, 0.5, true],
             ] as [$scale, $off, $compensated]
         ) {
             $shown = match ($scale) {
-                Scale::Water => $compensated ? 18.0 : PractiseScale::shown(18.0, 27.0),
-                Scale::RefractiveIndex => Refractometry::indexOfWater(18.0) - 7.0 * Refractometry::INDEX_PER_DEGREE,
-                Scale::Brix => $this->brixOf(18.0),
+                RefractometerScale::Water => $compensated ? 18.0 : PractiseScale::shown(18.0, 27.0),
+                RefractometerScale::RefractiveIndex => Refractometry::indexOfWater(18.0) - 7.0 * Refractometry::INDEX_PER_DEGREE,
+                RefractometerScale::Brix => $this->brixOf(18.0),
             };
             $check = InstrumentCheck::of(
                 [
@@ -101,7 +101,7 @@ final class CalibrationTest extends TestCase
             );
         }
         $this->expectException(InvalidInput::class);
-        InstrumentCheck::of([new Reading(Scale::Water, 29.0)], 12.0);
+        InstrumentCheck::of([new Reading(RefractometerScale::Water, 29.0)], 12.0);
     }
 
     public function test_a_checked_instrument_reads_nearer_to_the_truth(): void
@@ -111,7 +111,7 @@ final class CalibrationTest extends TestCase
         for ($n = 0; $n < 300; $n++) {
             $off = $random->normal(0.0, 0.4);
             $read = static fn (float $water): Reading => new Reading(
-                Scale::Water,
+                RefractometerScale::Water,
                 $water + $off + $random->normal(0.0, 0.15),
             );
             $check = InstrumentCheck::of([$read(17.0), $read(17.0), $read(17.0)], 17.0);

@@ -11,7 +11,7 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
@@ -103,7 +103,7 @@ final class InvariantsTest extends TestCase
                         $box,
                         $frames,
                         null,
-                        [new Reading(Scale::Water, $water), new Reading(Scale::Water, $water)],
+                        [new Reading(RefractometerScale::Water, $water), new Reading(RefractometerScale::Water, $water)],
                         true,
                         NectarFlow::Over,
                     ),

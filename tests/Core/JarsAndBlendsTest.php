@@ -7,7 +7,7 @@ namespace Tests\Core;
 use Marjoram\Core\HoneyRoom\Blending;
 use Marjoram\Core\HoneyRoom\Cappings;
 use Marjoram\Core\HoneyRoom\JarGoal;
-use Marjoram\Core\HoneyRoom\JarKind;
+use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\Prepack;
 use Marjoram\Core\HoneyRoom\PrepackRule;
@@ -50,7 +50,7 @@ final class JarsAndBlendsTest extends TestCase
             $kinds = [];
             foreach ([50, 125, 250, 500, 900] as $i => $size) {
                 $stock = $random->getInt(0, 5);
-                $kinds[] = new JarKind("k$i", $size, $stock, $random->getInt(1, 900) / 100.0, $random->getInt(0, min(1, $stock)));
+                $kinds[] = new JarSize("k$i", $size, $stock, $random->getInt(1, 900) / 100.0, $random->getInt(0, min(1, $stock)));
             }
             $kg = 2.0 + $random->getInt(0, 400) / 100.0;
             foreach (JarGoal::cases() as $goal) {
@@ -65,17 +65,17 @@ final class JarsAndBlendsTest extends TestCase
 
     public function test_what_is_ordered_comes_first_or_is_refused_with_what_is_short(): void
     {
-        $plan = (new JarPlanner)->plan(1.01, [new JarKind('l', 500, 9), new JarKind('s', 250, 9, mustFill: 1)], JarGoal::LeastLeft);
+        $plan = (new JarPlanner)->plan(1.01, [new JarSize('l', 500, 9), new JarSize('s', 250, 9, mustFill: 1)], JarGoal::LeastLeft);
         self::assertSame([['l' => 1, 's' => 1], 249], [$plan->fill, $plan->leftG], '1 % sticks to the tank');
         self::assertSame([], (new JarPlanner)->plan(5.0, [], JarGoal::LeastLeft)->fill);
         try {
-            (new JarPlanner)->plan(1.0, [new JarKind('l', 500, 9, mustFill: 3)], JarGoal::LeastLeft, 0.0);
+            (new JarPlanner)->plan(1.0, [new JarSize('l', 500, 9, mustFill: 3)], JarGoal::LeastLeft, 0.0);
             self::fail('refused');
         } catch (InvalidInput $refusal) {
             self::assertSame(500, $refusal->figures['short']);
         }
         $this->expectException(InvalidInput::class);
-        new JarKind('x', 500, 2, mustFill: 3);
+        new JarSize('x', 500, 2, mustFill: 3);
     }
 
     /** Council Directive 76/211/EEC, Annex I, 2.4 (from memory). */
@@ -132,7 +132,7 @@ final class JarsAndBlendsTest extends TestCase
     }
 
     /**
-     * @param  list<JarKind>  $kinds
+     * @param  list<JarSize>  $kinds
      * @return array{float, int} the best score, and the fewest jars that reach it
      */
     private static function everyPlan(int $grams, array $kinds, JarGoal $goal): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Marjoram\Core\InvalidInput;
-use Marjoram\Core\Lifting\Advice;
+use Marjoram\Core\Lifting\LiftAdvice;
 use Marjoram\Core\Lifting\Coupling;
 use Marjoram\Core\Lifting\Lift;
 use Marjoram\Core\Lifting\Lifting;
@@ -19,7 +19,7 @@ final class LiftingTest extends TestCase
         $result = (new Lifting)->assess(new Lift(23.0, 75.0, 75.0, 25.0, coupling: Coupling::Good));
         self::assertEqualsWithDelta(23.0, $result->limitKg, 1e-9);
         self::assertEqualsWithDelta(1.0, $result->index, 1e-9);
-        self::assertSame(Advice::OnePerson, $result->advice());
+        self::assertSame(LiftAdvice::OnePerson, $result->advice());
     }
 
     /** Outside these bounds the equation allows no weight at all. */
@@ -36,7 +36,7 @@ final class LiftingTest extends TestCase
         $result = (new Lifting)->assess(new Lift(5.0, $from, $to, $reach, $twist));
         self::assertSame(0.0, $result->limitKg);
         self::assertInfinite($result->index);
-        self::assertSame(Advice::NotWhole, $result->advice());
+        self::assertSame(LiftAdvice::NotWhole, $result->advice());
     }
 
     public function test_each_strain_lowers_the_limit(): void
@@ -56,7 +56,7 @@ final class LiftingTest extends TestCase
     {
         // Common practice: 80 to 100 lb.
         $result = (new Lifting)->assess(new Lift(41.0, 60.0, 80.0, 35.0));
-        self::assertSame(Advice::TwoPeople, $result->advice());
+        self::assertSame(LiftAdvice::TwoPeople, $result->advice());
         self::assertGreaterThan(2.0, $result->index);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Notes\NoteError;
 use Marjoram\Core\Notes\NoteItem;
 use Marjoram\Core\Notes\NoteKind;
@@ -55,8 +55,8 @@ final class NotesTest extends TestCase
         self::assertSame(['N4', null], [$second->hive, $second->super]);
         self::assertSame([43.5, 'wasps; at the stand'], [$second->items[0]->number, $second->items[2]->text]);
         self::assertSame(
-            [Scale::Brix, Scale::RefractiveIndex],
-            array_map(static fn (NoteItem $one): ?Scale => $one->reading?->scale, $third->items),
+            [RefractometerScale::Brix, RefractometerScale::RefractiveIndex],
+            array_map(static fn (NoteItem $one): ?RefractometerScale => $one->reading?->scale, $third->items),
         );
         self::assertEqualsWithDelta(45.359, $fourth->items[0]->number, 1e-9);
     }

@@ -9,11 +9,11 @@ use Marjoram\Core\Numerics\Brent;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Numerics\SparseFactor;
 use Marjoram\Core\Numerics\SparseOrder;
-use Marjoram\Core\Yields\Merit\Advice;
+use Marjoram\Core\Yields\Merit\QueenAdvice;
 use Marjoram\Core\Yields\Merit\BestShare;
 use Marjoram\Core\Yields\Merit\QueenMerit;
 use Marjoram\Core\Yields\Merit\QueenModel;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 use Marjoram\Core\Yields\YieldRecord;
 use PHPUnit\Framework\TestCase;
 
@@ -38,7 +38,7 @@ final class QueenModelTest extends TestCase
         $merits = $model->fit($one);
         self::assertFalse($merits->isAnyDifferenceSeen());
         self::assertSame(['split'], $merits->dropped);
-        self::assertSame([Advice::Unknown, Advice::Unknown], array_column($merits->all, 'advice'));
+        self::assertSame([QueenAdvice::Unknown, QueenAdvice::Unknown], array_column($merits->all, 'advice'));
         // A queen without a name counts for her yard and is no queen of the answer.
         $unnamed = [...$this->twoLines(), new YieldRecord('H9', 'Y', 2022, null, 90.0)];
         self::assertArrayNotHasKey('', $this->byName($model->fit($unnamed)->all));
@@ -139,8 +139,8 @@ final class QueenModelTest extends TestCase
         for ($operation = 0; $operation < 24; $operation++) {
             $world = new QueenWorld($random);
             $alive = $world->alive();
-            $with = $this->byName((new QueenModel)->fit($world->records, $world->mothers, Scale::Kg, $alive)->all);
-            $alone = $this->byName((new QueenModel)->fit($world->records, [], Scale::Kg, $alive)->all);
+            $with = $this->byName((new QueenModel)->fit($world->records, $world->mothers, YieldScale::Kg, $alive)->all);
+            $alone = $this->byName((new QueenModel)->fit($world->records, [], YieldScale::Kg, $alive)->all);
             $means = $world->means();
             $true = array_map(static fn (string $queen): float => $world->merit[$queen], $alive);
             $best = $true;
@@ -152,11 +152,11 @@ final class QueenModelTest extends TestCase
                 $queens++;
                 $known = $with[$queen];
                 $within += (int) (abs($known->merit - $world->merit[$queen]) <= 1.645 * max(1e-9, $known->sd));
-                if ($known->advice === Advice::Requeen) {
+                if ($known->advice === QueenAdvice::Requeen) {
                     $requeen++;
                     $requeenWrong += (int) ($world->merit[$queen] > $world->yardsMean($queen));
                 }
-                if ($known->advice === Advice::Breed) {
+                if ($known->advice === QueenAdvice::Breed) {
                     $breed++;
                     $breedRight += (int) ($world->merit[$queen] >= $best[intdiv(count($best), 4) - 1]);
                 }
@@ -195,9 +195,9 @@ final class QueenModelTest extends TestCase
             $skewed[] = new YieldRecord($hive, 'Y', $season, $queen, exp($random->normal(3.2, 0.7)));
         }
         $model = new QueenModel;
-        self::assertTrue($model->fit($even)->isLikelierThan($model->fit($even, [], Scale::Log)));
-        self::assertTrue($model->fit($skewed, [], Scale::Log)->isLikelierThan($model->fit($skewed)));
-        self::assertEqualsWithDelta(30.0 * (exp(0.1) - 1.0), Scale::Log->merit(0.1, 29.0), 1e-9);
+        self::assertTrue($model->fit($even)->isLikelierThan($model->fit($even, [], YieldScale::Log)));
+        self::assertTrue($model->fit($skewed, [], YieldScale::Log)->isLikelierThan($model->fit($skewed)));
+        self::assertEqualsWithDelta(30.0 * (exp(0.1) - 1.0), YieldScale::Log->merit(0.1, 29.0), 1e-9);
     }
 
     /** @return list<YieldRecord> two hives beside six others over four seasons */

@@ -9,7 +9,7 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
@@ -71,8 +71,8 @@ final class RipenessTest extends TestCase
         $ripe = array_map(fn (int $slot): Frame => $this->frame($slot, 0.95, 0.05), range(1, 10));
         $half = array_map(fn (int $slot): Frame => $this->frame($slot, 0.5, 0.4), range(1, 10));
         $raw = array_map(fn (int $slot): Frame => $this->frame($slot, 0.05, 0.6), range(1, 10));
-        $dry = [new Reading(Scale::Water, 17.0), new Reading(Scale::Water, 17.1)];
-        $wet = [new Reading(Scale::Water, 19.2), new Reading(Scale::Water, 19.4)];
+        $dry = [new Reading(RefractometerScale::Water, 17.0), new Reading(RefractometerScale::Water, 17.1)];
+        $wet = [new Reading(RefractometerScale::Water, 19.2), new Reading(RefractometerScale::Water, 19.4)];
         $brood = [...array_slice($ripe, 1), new Frame(1, new Face(0.5, 0.0, 0.2), new Face(0.5))];
 
         self::assertSame(
@@ -127,7 +127,7 @@ final class RipenessTest extends TestCase
                 $this->box,
                 $frames,
                 Shake::Failed,
-                [new Reading(Scale::Water, $water)],
+                [new Reading(RefractometerScale::Water, $water)],
                 flow: NectarFlow::On,
                 daysSinceLast: 5.0,
                 lastCappedShare: 0.25,
@@ -143,7 +143,7 @@ final class RipenessTest extends TestCase
     public function test_the_schools_ask_for_different_things(): void
     {
         $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.9, 0.08), range(1, 10));
-        $super = new Super($this->box, $frames, readings: [new Reading(Scale::Water, 17.0)], flow: NectarFlow::Over);
+        $super = new Super($this->box, $frames, readings: [new Reading(RefractometerScale::Water, 17.0)], flow: NectarFlow::Over);
         $of = fn (RipenessSchool $school): Verdict => (new Ripeness)->judge($super, new RipenessPolicy($school))
             ->verdict;
         self::assertSame(Verdict::Take, $of(RipenessSchool::CappedAndRefractometer));
@@ -159,7 +159,7 @@ final class RipenessTest extends TestCase
             new Super(
                 $this->box,
                 $frames,
-                readings: [new Reading(Scale::Water, 16.9), new Reading(Scale::Water, 17.0)],
+                readings: [new Reading(RefractometerScale::Water, 16.9), new Reading(RefractometerScale::Water, 17.0)],
                 excluder: false,
                 flow: NectarFlow::Over,
             ),

@@ -13,7 +13,7 @@ use Marjoram\Core\Rounds\Bound;
 use Marjoram\Core\Rounds\BrokenLimit;
 use Marjoram\Core\Rounds\Capacity;
 use Marjoram\Core\Rounds\Itinerary;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Planner;
 use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\ShortfallReason;
@@ -120,7 +120,7 @@ final class RoundsTest extends TestCase
         self::assertSame('boards', $found[0]->kind);
         self::assertSame(6.0, $found[0]->shortBy);
         self::assertEquals(
-            [new BrokenLimit(Limit::Boards, new DateTimeImmutable('2026-08-04'), 6.0)],
+            [new BrokenLimit(ScheduleLimit::Boards, new DateTimeImmutable('2026-08-04'), 6.0)],
             array_slice($found[0]->lacking, 0, 1),
         );
         // The least change does mend it.
@@ -149,7 +149,7 @@ final class RoundsTest extends TestCase
         $plan = (new Planner($task))->plan(new IterationBudget(4000));
         self::assertContainsEquals(self::visit('A', 8, Method::Brush, 2, 2), $plan->visits);
         self::assertCount(1, $plan->broken);
-        self::assertSame([Limit::Crew, '2026-08-06'], [$plan->broken[0]->limit, $plan->broken[0]->day->format('Y-m-d')]);
+        self::assertSame([ScheduleLimit::Crew, '2026-08-06'], [$plan->broken[0]->limit, $plan->broken[0]->day->format('Y-m-d')]);
         self::assertEqualsWithDelta(5.0, $plan->broken[0]->by, 1e-9);
         self::assertSame([], $plan->notServed);
         self::assertSame(['A'], $plan->days[2]->route);

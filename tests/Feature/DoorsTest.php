@@ -196,7 +196,7 @@ final class DoorsTest extends FeatureTestCase
         try {
             app(\App\Calc\CalculationRunner::class)->run($name, $json);
             self::fail('It was taken.');
-        } catch (\App\Calc\Refusal $refusal) {
+        } catch (\App\Calc\InputRefused $refusal) {
             self::assertSame($pointer, $refusal->pointer, $refusal->getMessage());
             self::assertNotSame('', $refusal->allowed);
         }

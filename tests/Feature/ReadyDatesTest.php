@@ -17,7 +17,7 @@ use App\Models\Schedules\Waiting;
 use App\Models\Stand;
 use App\Operation\Computed;
 use App\Records\Revisions;
-use App\Rounds\Batch;
+use App\Rounds\ReadySupers;
 use App\Rounds\KeptVisits;
 use App\Rounds\QuestionReader;
 use App\Rounds\ScheduleParts;
@@ -34,7 +34,7 @@ use DateTimeImmutable;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Ripeness\Verdict;
 use Marjoram\Core\Rounds\Capacity;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\Visit;
 
@@ -164,7 +164,7 @@ final class ReadyDatesTest extends FeatureTestCase
 
     public function test_days_set_by_hand_stand_and_are_kept_for_the_next_time(): void
     {
-        $ids = array_map(static fn (Batch $batch): string => $batch->id(), $this->batches(12)[0]);
+        $ids = array_map(static fn (ReadySupers $batch): string => $batch->id(), $this->batches(12)[0]);
         $set = [
             $ids['ekbacken'] => [
                 'in' => '1',
@@ -285,7 +285,7 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->search($schedule->refresh());
         $state = ScheduleState::of($schedule->refresh());
         self::assertSame([], $state->plan->notServed);
-        self::assertSame([Limit::Crew], array_column($state->plan->broken, 'limit'));
+        self::assertSame([ScheduleLimit::Crew], array_column($state->plan->broken, 'limit'));
         self::assertContains(
             [$yard->id, $sunday],
             array_map(static fn (Visit $one): array => [$one->yard, $one->lastDay()], $schedule->visits),

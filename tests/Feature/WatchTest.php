@@ -21,7 +21,7 @@ use App\Watch\Scales\Moments;
 use App\YardState\Task;
 use DateTimeImmutable;
 use DateTimeZone;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** Blooms, what the flow calls for, the windows of the chart, and what Compare counts. */
@@ -151,10 +151,10 @@ final class WatchTest extends FeatureTestCase
 
     public function test_the_kept_merits_are_those_of_the_core(): void
     {
-        $merits = app(MeritReader::class)->of(Scale::Log);
+        $merits = app(MeritReader::class)->of(YieldScale::Log);
         self::assertNotNull($merits);
         self::assertTrue($merits->isAnyDifferenceSeen());
-        self::assertSame(Scale::Log, app(MeritReader::class)->proposed());
+        self::assertSame(YieldScale::Log, app(MeritReader::class)->proposed());
         $page = $this->get('/compare/queens')->assertOk();
         $best = $merits->all[0];
         $page->assertSee($best->queen);

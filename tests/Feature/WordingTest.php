@@ -27,7 +27,7 @@ use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\TakingCaution;
 use Marjoram\Core\Ripeness\Verdict;
 use Marjoram\Core\Rounds\BrokenLimit;
-use Marjoram\Core\Rounds\Limit;
+use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\ShortfallReason;
 use Marjoram\Core\Rounds\Visit;
@@ -270,10 +270,10 @@ final class WordingTest extends FeatureTestCase
             ],
             [
                 new Shortfall('h', new Statement(ShortfallReason::Lacks), 'boards', null, null, $visit, [
-                    new BrokenLimit(Limit::Boards, $from, 2.0),
-                    new BrokenLimit(Limit::Truck, $by, 1.5),
-                    new BrokenLimit(Limit::Hold, $by, 3.0),
-                    new BrokenLimit(Limit::Crew, $by, 20.4),
+                    new BrokenLimit(ScheduleLimit::Boards, $from, 2.0),
+                    new BrokenLimit(ScheduleLimit::Truck, $by, 1.5),
+                    new BrokenLimit(ScheduleLimit::Hold, $by, 3.0),
+                    new BrokenLimit(ScheduleLimit::Crew, $by, 20.4),
                 ]),
                 'Heath by escape boards on Wed 12 Aug lacks 2 escape boards on Thu 6 Aug '
                     .'and room for 2 supers on the truck on Wed 12 Aug '
@@ -306,7 +306,7 @@ final class WordingTest extends FeatureTestCase
             array_map($say->glyph(...), Method::cases()),
             array_map($say->ripenessSchool(...), RipenessSchool::cases()),
             array_map($say->winterSchool(...), WinterSchool::cases()),
-            array_map($say->limit(...), Limit::cases()),
+            array_map($say->limit(...), ScheduleLimit::cases()),
         ];
         foreach ($names as $of) {
             self::assertSame($of, array_unique($of));

@@ -15,7 +15,7 @@ use Marjoram\Core\Lifting\Lift;
 use Marjoram\Core\Lifting\Lifting;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Refractometry;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Moisture\Standards;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -42,7 +42,7 @@ final class PublishedTablesTest extends TestCase
     {
         self::assertEqualsWithDelta(
             $water,
-            (new Refractometry)->convert(new Reading(Scale::RefractiveIndex, $index))->waterPct,
+            (new Refractometry)->convert(new Reading(RefractometerScale::RefractiveIndex, $index))->waterPct,
             0.03,
         );
     }
@@ -52,7 +52,7 @@ final class PublishedTablesTest extends TestCase
     {
         self::assertEqualsWithDelta(
             18.32,
-            (new Refractometry)->convert(new Reading(Scale::Brix, 80.0))->waterPct,
+            (new Refractometry)->convert(new Reading(RefractometerScale::Brix, 80.0))->waterPct,
             0.06,
         );
     }

@@ -6,7 +6,7 @@ namespace App\Assess\Notes;
 
 use App\Support\Units\Formatter;
 use Marjoram\Core\Comb\Face;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Notes\NoteItem;
 use Marjoram\Core\Notes\NoteKind;
 
@@ -41,8 +41,8 @@ final readonly class NoteWording
     private function water(NoteItem $item): string
     {
         $unit = match ($item->reading?->scale) {
-            Scale::Brix => '°Brix',
-            Scale::RefractiveIndex => 'nD',
+            RefractometerScale::Brix => '°Brix',
+            RefractometerScale::RefractiveIndex => 'nD',
             default => '%',
         };
 

@@ -14,7 +14,7 @@ use App\Compare\YieldReader;
 use App\Support\Sheets\Csv;
 use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 use Marjoram\Core\Yields\YardSeason;
 use Marjoram\Core\Yields\Yields;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
@@ -135,7 +135,7 @@ final readonly class YieldWorkbook
             'mark',
             'reason',
         ];
-        $queens = $this->book->read($this->merits->of(Scale::Kg))->values()->all();
+        $queens = $this->book->read($this->merits->of(YieldScale::Kg))->values()->all();
 
         return [$head, ...array_map(fn (KnownQueen $one): array => [
             $one->code,

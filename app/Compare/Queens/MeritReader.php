@@ -12,7 +12,7 @@ use Illuminate\Support\Collection;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\QueenModel;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 
 /** What the crops of all seasons say of queens; reckoned once for each change of the records. */
 final readonly class MeritReader
@@ -28,20 +28,20 @@ final readonly class MeritReader
     }
 
     /** Null where there is nothing to judge by. */
-    public function of(Scale $scale): ?Merits
+    public function of(YieldScale $scale): ?Merits
     {
         return $this->computed->ofOperation("merits.$scale->value", fn (): ?Merits => $this->make($scale));
     }
 
     /** The scale on which the yields are likelier: the logarithm where good hives and yards differ more. */
-    public function proposed(): Scale
+    public function proposed(): YieldScale
     {
-        [$plain, $log] = [$this->of(Scale::Kg), $this->of(Scale::Log)];
+        [$plain, $log] = [$this->of(YieldScale::Kg), $this->of(YieldScale::Log)];
 
-        return $plain !== null && $log !== null && $log->isLikelierThan($plain) ? Scale::Log : Scale::Kg;
+        return $plain !== null && $log !== null && $log->isLikelierThan($plain) ? YieldScale::Log : YieldScale::Kg;
     }
 
-    private function make(Scale $scale): ?Merits
+    private function make(YieldScale $scale): ?Merits
     {
         $records = $this->yields->records($this->crops());
         $alive = Colony::query()

@@ -16,7 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\Rule;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 
 /** Queens next to each other, one through her seasons, and what is meant to be done with her. */
 final readonly class QueensController
@@ -113,7 +113,7 @@ final readonly class QueensController
     private function page(Request $request): QueensPage
     {
         $proposed = $this->merits->proposed();
-        $scale = is_string($request->query('scale')) ? Scale::tryFrom($request->query('scale')) : null;
+        $scale = is_string($request->query('scale')) ? YieldScale::tryFrom($request->query('scale')) : null;
         $merits = $this->merits->of($scale ?? $proposed);
         $crops = $this->merits->crops();
 

@@ -7,7 +7,7 @@ namespace App\Compare\Queens;
 use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Yields\Merit\Merits;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 
 /** The queens of the operation next to each other, as far as the seasons tell. */
 final readonly class QueensPage
@@ -19,7 +19,7 @@ final readonly class QueensPage
     public function __construct(
         public ?Merits $merits,
         public Collection $queens,
-        public Scale $proposed,
+        public YieldScale $proposed,
         public int $seasons,
         private float $meanKg,
         private Formatter $format,

@@ -8,7 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Support\Units\Formatter;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Yields\Merit\Advice;
+use Marjoram\Core\Yields\Merit\QueenAdvice;
 
 /** Queens one under the other as ranges: thick half of the time, thin in nine of ten; no point, for none is known. */
 final readonly class RankPicture
@@ -86,7 +86,7 @@ final readonly class RankPicture
                 ->text('t14 b', 0.0, $middle + 5.0, $queen->code)
                 ->text('t13 soft', self::LEFT - 8.0, $middle + 5.0, (string) $queen->hive, 'end')
                 ->line('whisk', $from, $middle, $to, $middle)
-                ->rect($merit->advice === Advice::Unknown ? 'st2' : 'st1', $low, $middle - 4.0, $high - $low, 8.0)
+                ->rect($merit->advice === QueenAdvice::Unknown ? 'st2' : 'st1', $low, $middle - 4.0, $high - $low, 8.0)
                 ->text('t13', self::RIGHT + 10.0, $middle + 5.0, $queen->mark?->mark->words() ?? __($merit->advice->value));
         };
         $canvas->link($href, $words, $inside);

@@ -9,7 +9,7 @@ use App\Compare\Queens\MeritReader;
 use App\Operation\Computed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Yields\Merit\Scale;
+use Marjoram\Core\Yields\Merit\YieldScale;
 
 /** Yards next to each other, the flow against the yield, and what swarms and splits cost here. */
 final readonly class YardsController
@@ -30,7 +30,7 @@ final readonly class YardsController
         return view('compare.yards', [
             'yards' => $yards,
             'picture' => $this->picture->of($yards),
-            'costs' => array_map(static fn (float $kg): float => -$kg, $this->merits->of(Scale::Kg)->fixed ?? []),
+            'costs' => array_map(static fn (float $kg): float => -$kg, $this->merits->of(YieldScale::Kg)->fixed ?? []),
             'plain' => [
                 'swarmed' => self::plain($crops, static fn (Crop $one): bool => $one->swarmed),
                 'split' => self::plain($crops, static fn (Crop $one): bool => $one->split || $one->first),

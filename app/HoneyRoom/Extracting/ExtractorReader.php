@@ -54,7 +54,7 @@ final readonly class ExtractorReader
         [$celsius, $water] = $running !== null
             ? [$running->celsius, $running->water_pct]
             : [self::celsius(), self::water($stacks)];
-        $schedule = new Schedule($operation, $slots);
+        $schedule = new SpinSchedule($operation, $slots);
 
         return new ExtractorPage(
             $slots,

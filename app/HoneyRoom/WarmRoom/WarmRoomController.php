@@ -54,7 +54,7 @@ final readonly class WarmRoomController
     }
 
     /** Supers go in to dry or warm, or come out. */
-    public function move(MoveRequest $request): RedirectResponse
+    public function move(MoveSupersRequest $request): RedirectResponse
     {
         $supers = TakenSuper::query()->whereKey($request->ids())->lockForUpdate()->get();
         foreach ($supers as $super) {

@@ -7,7 +7,7 @@ namespace App\YardState\Looks;
 use DateTimeImmutable;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\Refractometry;
-use Marjoram\Core\Moisture\Scale;
+use Marjoram\Core\Moisture\RefractometerScale;
 
 /** A reading of a refractometer, with its record. */
 final readonly class NotedReading
@@ -25,9 +25,9 @@ final readonly class NotedReading
     public function unit(): string
     {
         return match ($this->reading->scale) {
-            Scale::Water => '%',
-            Scale::RefractiveIndex => 'nD',
-            Scale::Brix => '°Bx',
+            RefractometerScale::Water => '%',
+            RefractometerScale::RefractiveIndex => 'nD',
+            RefractometerScale::Brix => '°Bx',
         };
     }
 

@@ -38,12 +38,12 @@ final readonly class DaySheet
         return array_filter($this->stops, static fn (Stop $stop): bool => ! $stop->isDone()) === [];
     }
 
-    /** @return list<Visit> that nobody said is finished; frames are taken on a page of their own */
+    /** @return list<YardVisit> that nobody said is finished; frames are taken on a page of their own */
     public function open(): array
     {
         $open = array_merge([], ...array_map(static fn (Stop $stop): array => $stop->open(), $this->stops));
 
-        return array_values(array_filter($open, static fn (Visit $visit): bool => ! $visit->takesFrames()));
+        return array_values(array_filter($open, static fn (YardVisit $visit): bool => ! $visit->takesFrames()));
     }
 
     public function drivingMin(): float

@@ -15,7 +15,7 @@ final readonly class Lifted
     {
     }
 
-    /** @param  list<Visit>  $visits */
+    /** @param  list<YardVisit>  $visits */
     public static function of(array $visits, int $crew): self
     {
         $kg = 0.0;

@@ -14,7 +14,7 @@ final class LoadingList
     private const FRAMES_A_CARRIER = 6;
 
     /**
-     * @param  list<Visit>  $visits
+     * @param  list<YardVisit>  $visits
      * @return list<LoadItem>
      */
     public static function of(array $visits, Kit $kit, int $crew): array

@@ -15,7 +15,7 @@ final readonly class Stop
 
     /**
      * @param  float  $driveMin  from the stop before
-     * @param  list<Visit>  $visits  of one yard
+     * @param  list<YardVisit>  $visits  of one yard
      * @param  list<HiveWork>  $hives
      */
     public function __construct(public float $driveMin, public array $visits, public array $hives)
@@ -29,12 +29,12 @@ final readonly class Stop
 
     public function placesBoards(): bool
     {
-        return array_filter($this->visits, static fn (Visit $visit): bool => $visit->places) !== [];
+        return array_filter($this->visits, static fn (YardVisit $visit): bool => $visit->places) !== [];
     }
 
     public function bringsIn(): bool
     {
-        return array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->places) !== [];
+        return array_filter($this->visits, static fn (YardVisit $visit): bool => ! $visit->places) !== [];
     }
 
     /** What the truck comes for. */
@@ -51,7 +51,7 @@ final readonly class Stop
     public function sentences(Wording $say): array
     {
         return array_values(array_unique(array_map(
-            static fn (Visit $visit): string => $visit->places
+            static fn (YardVisit $visit): string => $visit->places
                 ? $say->placing()
                 : $say->taking($visit->clearing->method),
             $this->visits,
@@ -68,12 +68,12 @@ final readonly class Stop
 
     public function isDone(): bool
     {
-        return array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->isDone()) === [];
+        return array_filter($this->visits, static fn (YardVisit $visit): bool => ! $visit->isDone()) === [];
     }
 
-    /** @return list<Visit> that nobody said is finished */
+    /** @return list<YardVisit> that nobody said is finished */
     public function open(): array
     {
-        return array_values(array_filter($this->visits, static fn (Visit $visit): bool => ! $visit->isFinished()));
+        return array_values(array_filter($this->visits, static fn (YardVisit $visit): bool => ! $visit->isFinished()));
     }
 }

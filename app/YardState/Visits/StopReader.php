@@ -18,10 +18,10 @@ final readonly class StopReader
     {
     }
 
-    /** @return list<Visit> both visits of a clearing, where it has two */
+    /** @return list<YardVisit> both visits of a clearing, where it has two */
     public function ofClearing(Clearing $clearing): array
     {
-        return array_map(fn (string $day): Visit => $this->visit($clearing, $day), $clearing->days());
+        return array_map(fn (string $day): YardVisit => $this->visit($clearing, $day), $clearing->days());
     }
 
     /**
@@ -32,11 +32,11 @@ final readonly class StopReader
     public function stop(Collection $clearings, string $date, float $drive): Stop
     {
         $visits = array_values(
-            $clearings->map(fn (Clearing $clearing): Visit => $this->visit($clearing, $date))->all(),
+            $clearings->map(fn (Clearing $clearing): YardVisit => $this->visit($clearing, $date))->all(),
         );
         $codes = array_unique(array_map(strval(...), array_merge(
             [],
-            ...array_map(static fn (Visit $visit): array => array_keys($visit->byHive), $visits),
+            ...array_map(static fn (YardVisit $visit): array => array_keys($visit->byHive), $visits),
         )));
         sort($codes, SORT_NATURAL);
 
@@ -47,7 +47,7 @@ final readonly class StopReader
         );
     }
 
-    private function visit(Clearing $clearing, string $date): Visit
+    private function visit(Clearing $clearing, string $date): YardVisit
     {
         $yard = $this->yards->one($clearing->apiary);
         /** @var Collection<string, Collection<int, ClearingSuper>> $byHive */
@@ -55,7 +55,7 @@ final readonly class StopReader
             ->groupBy(fn (ClearingSuper $super): string => $super->hive->code)
             ->sortKeys(SORT_NATURAL);
 
-        return new Visit(
+        return new YardVisit(
             $clearing,
             $date,
             $clearing->places($date),
@@ -65,7 +65,7 @@ final readonly class StopReader
         );
     }
 
-    /** @param  list<Visit>  $visits */
+    /** @param  list<YardVisit>  $visits */
     private static function hive(string $code, array $visits): HiveWork
     {
         $works = $look = $boards = $gone = $first = [];

@@ -39,7 +39,7 @@ final readonly class Design
      * @param  non-empty-list<YieldRecord>  $records
      * @param  array<string|int, string>  $mothers
      */
-    public static function of(array $records, array $mothers, Scale $scale): self
+    public static function of(array $records, array $mothers, YieldScale $scale): self
     {
         $names = [];
         foreach ($records as $i => $one) {

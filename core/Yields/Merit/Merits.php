@@ -18,7 +18,7 @@ final readonly class Merits
      * @param  list<QueenMerit>  $all  every queen of the records and the pedigree, the best first
      */
     public function __construct(
-        public Scale $scale,
+        public YieldScale $scale,
         public float $queens,
         public float $rest,
         public float $criterion,

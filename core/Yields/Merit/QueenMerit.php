@@ -23,7 +23,7 @@ final readonly class QueenMerit
         public float $sd,
         public float $pTop,
         public float $pBelow,
-        public Advice $advice,
+        public QueenAdvice $advice,
     ) {
     }
 }

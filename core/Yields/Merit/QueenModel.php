@@ -44,7 +44,7 @@ final readonly class QueenModel
      *
      * @throws InvalidInput when there is no record, or a queen is her own foremother
      */
-    public function fit(array $records, array $mothers = [], Scale $scale = Scale::Kg, ?array $alive = null): Merits
+    public function fit(array $records, array $mothers = [], YieldScale $scale = YieldScale::Kg, ?array $alive = null): Merits
     {
         if ($records === []) {
             throw InvalidInput::because('There is no record.', 'at least one record', '/records');
@@ -76,7 +76,7 @@ final readonly class QueenModel
     private function merits(
         Design $design,
         PlainFit $plain,
-        Scale $scale,
+        YieldScale $scale,
         Solved $solved,
         float $rest,
         float $criterion,
@@ -125,24 +125,24 @@ final readonly class QueenModel
         );
     }
 
-    private function advice(Design $design, int $queen, float $top, float $below, float $wide): Advice
+    private function advice(Design $design, int $queen, float $top, float $below, float $wide): QueenAdvice
     {
         return match (true) {
-            $top >= self::BREED_FROM && max($design->own[$queen], $design->daughters[$queen]) >= 2 => Advice::Breed,
-            $below >= self::REQUEEN_FROM => Advice::Requeen,
-            $wide > self::WIDE => Advice::Unknown,
-            $below >= self::WATCH_FROM => Advice::Watch,
-            default => Advice::Keep,
+            $top >= self::BREED_FROM && max($design->own[$queen], $design->daughters[$queen]) >= 2 => QueenAdvice::Breed,
+            $below >= self::REQUEEN_FROM => QueenAdvice::Requeen,
+            $wide > self::WIDE => QueenAdvice::Unknown,
+            $below >= self::WATCH_FROM => QueenAdvice::Watch,
+            default => QueenAdvice::Keep,
         };
     }
 
-    private function none(Design $design, PlainFit $plain, Scale $scale, int $free, float $jacobian): Merits
+    private function none(Design $design, PlainFit $plain, YieldScale $scale, int $free, float $jacobian): Merits
     {
         $all = [];
         foreach ($design->pedigree->names as $i => $name) {
             if (! Design::isUnnamed($name)) {
                 $known = [$design->own[$i], $design->daughters[$i]];
-                $all[] = new QueenMerit($name, $known[0], $known[1], 0.0, 0.0, 0.0, 0.5, Advice::Unknown);
+                $all[] = new QueenMerit($name, $known[0], $known[1], 0.0, 0.0, 0.0, 0.5, QueenAdvice::Unknown);
             }
         }
 

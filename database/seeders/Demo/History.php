@@ -7,7 +7,7 @@ namespace Database\Seeders\Demo;
 use DateTimeImmutable;
 use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\Bucket;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\Numerics\SeededRandom;
 
@@ -250,14 +250,14 @@ final class History
         return $box;
     }
 
-    /** @return list<Bucket> */
+    /** @return list<WeighedBucket> */
     private function buckets(string $lot, float $kg, string $date): array
     {
         $buckets = [];
         for ($number = 1; $kg > 0.05; $number++) {
             $net = min($kg, 26.0 + $this->random->normal(0.0, 0.6));
             $tare = round(1.15 + $this->random->normal(0.0, 0.03), 2);
-            $bucket = new Bucket(round($net + $tare, 2), $tare);
+            $bucket = new WeighedBucket(round($net + $tare, 2), $tare);
             $this->rows->add('buckets', [
                 'lot_id' => $lot,
                 'number' => $number,
