@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Operation\EnterOperation;
-use App\Records\ProblemPages;
-use App\Records\WriteOnce;
-use App\Support\Http\DevNumbers;
-use App\Support\Http\HealthController;
-use App\Support\Http\OneLine;
-use App\Support\Http\OwnAddress;
-use App\Support\Http\PlainText;
-use App\Support\Http\SecureHeaders;
-use App\Wording\InReadersUnits;
+use App\Apiary\Operation\EnterOperation;
+use App\Foundation\Http\DevNumbers;
+use App\Foundation\Http\HealthController;
+use App\Foundation\Http\OneLine;
+use App\Foundation\Http\OwnAddress;
+use App\Foundation\Http\PlainText;
+use App\Foundation\Http\ProblemPages;
+use App\Foundation\Http\SecureHeaders;
+use App\Foundation\Writes\WriteOnce;
+use App\Pages\InReadersUnits;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

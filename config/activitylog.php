@@ -8,7 +8,7 @@ return [
     'default_log_name' => 'record',
     'default_auth_driver' => null,
     'subject_returns_soft_deleted_models' => true,
-    'activity_model' => \App\Records\Activity::class,
+    'activity_model' => \App\Foundation\Writes\Activity::class,
     'table_name' => 'activity_log',
     'database_connection' => null,
 ];

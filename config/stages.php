@@ -35,10 +35,10 @@ return [
         'account',
     ],
     'tasks' => [
-        App\Watch\FlowTasks::class,
-        App\Assess\LookTasks::class,
-        App\Clear\ClearingTasks::class,
-        App\Clear\FollowUpTasks::class,
-        App\Winter\FeedTasks::class,
+        App\Pages\Watch\FlowTasks::class,
+        App\Pages\Assess\LookTasks::class,
+        App\Pages\Clear\ClearingTasks::class,
+        App\Pages\Clear\FollowUpTasks::class,
+        App\Pages\Winter\FeedTasks::class,
     ],
 ];

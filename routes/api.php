@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Calc\CalcController;
-use App\Day\CalendarController;
-use App\Support\Http\ProgramSignIn;
-use App\Watch\Scales\ReadingsController;
+use App\Api\CalcController;
+use App\Foundation\Http\ProgramSignIn;
+use App\Pages\Day\CalendarController;
+use App\Pages\Watch\Scales\ReadingsController;
 use Illuminate\Support\Facades\Route;
 
 // Pure computation for programs: signed in by token or HTTP basic authentication, no record is read or written.

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Records\IdempotencyKey;
-use App\Support\Heartbeat;
-use App\Support\LetterFiles;
-use App\Support\Photographs;
+use App\Foundation\Server\Heartbeat;
+use App\Foundation\Server\LetterFiles;
+use App\Foundation\Server\Photographs;
+use App\Foundation\Writes\IdempotencyKey;
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::call(fn () => IdempotencyKey::query()->where('created_at', '<', now()->subDays(30))->delete())

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Account\ForgottenController;
-use App\Account\InvitationController;
-use App\Account\LeaveController;
-use App\Account\SignIn;
-use App\Account\SignUp;
-use App\Field\Shell\ShellController;
-use App\Places\PlaceController;
+use App\Pages\Account\ForgottenController;
+use App\Pages\Account\InvitationController;
+use App\Pages\Account\LeaveController;
+use App\Pages\Account\SignIn;
+use App\Pages\Account\SignUp;
+use App\Pages\Field\Shell\ShellController;
+use App\Pages\Yards\PlaceController;
+use App\Pages\Yards\StartController;
 use App\Transfer\OperationImportController;
-use App\Yards\StartController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {

@@ -16,7 +16,7 @@ require __DIR__.'/../vendor/autoload.php';
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 foreach (User::query()->where('email', 'keeper@demo.example')->get() as $person) {
-    $app->make(App\Operation\CurrentOperation::class)->enter(
+    $app->make(App\Apiary\Operation\CurrentOperation::class)->enter(
         App\Models\Operation::query()->findOrFail($person->memberships()->firstOrFail()->operation_id),
         App\Models\Role::Owner,
     );

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Calc\CalculationRunner;
+use App\Api\CalculationRunner;
+use App\Api\Calculations\RoundsCalculation;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Marjoram\Core\Comb\BoxKinds;
@@ -12,11 +13,11 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\JarGoal;
-use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\JarPlanner;
+use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\SuperShare;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\ColonyNeed;
@@ -94,7 +95,10 @@ final readonly class BenchComputations
             static fn (int $n): SuperShare => SuperShare::estimated("s$n", 'H'.($n % 40), 12.0 + $random->normal(0.0, 2.0), 0.6),
             range(1, 120),
         );
-        $buckets = array_map(static fn (): WeighedBucket => new WeighedBucket(6.0 + $random->uniform(), 1.1), range(1, 300));
+        $buckets = array_map(
+            static fn (): WeighedBucket => new WeighedBucket(6.0 + $random->uniform(), 1.1),
+            range(1, 300),
+        );
         $this->timed('300 buckets allotted to 120 supers', static fn () => (new Allotting)->allot($supers, $buckets, 0.0));
     }
 
@@ -138,7 +142,7 @@ final readonly class BenchComputations
                 $start = hrtime(true);
                 $out = json_decode(
                     (string) json_encode(
-                        (new \App\Calc\Calculations\RoundsCalculation)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
+                        (new RoundsCalculation)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
                     ),
                     true,
                 );

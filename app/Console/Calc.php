@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Calc\CalculationRunner;
-use App\Calc\InputRefused;
-use App\Calc\Registry;
+use App\Api\CalculationRunner;
+use App\Api\InputRefused;
+use App\Api\Registry;
 use Illuminate\Console\Command;
 
 /** Computations for programs: JSON in, JSON out, no database. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Records\Bin;
+use App\Foundation\Writes\Bin;
 use Illuminate\Console\Command;
 
 /** Takes out of the bin what has lain there for longer than 30 days. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Calc\CalculationRunner;
+use App\Api\CalculationRunner;
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Apiary;
 use App\Models\Operation;
 use App\Models\Role;
@@ -13,9 +14,8 @@ use App\Models\Schedules\AskedRounds;
 use App\Models\Schedules\ScheduleSettings;
 use App\Models\ScheduleSearch;
 use App\Models\SearchState;
-use App\Operation\CurrentOperation;
-use App\Rounds\QuestionReader;
-use App\Rounds\SearchSchedule;
+use App\Pages\Rounds\QuestionReader;
+use App\Pages\Rounds\SearchSchedule;
 use Illuminate\Console\Command;
 use Marjoram\Core\Rounds\Capacity;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\HoneyRoom\WarmRoom\ReadRoom;
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Operation;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use App\Operation\CurrentOperation;
+use App\Pages\HoneyRoom\WarmRoom\ReadRoom;
 use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;

@@ -29,6 +29,8 @@ final class SimulatedRefractometer implements Refractometer
         $temperature = round($this->temperatureC + $this->random->normal(0.0, 0.2), 1);
         $shown = PractiseScale::shown($this->waterPct, $temperature) + $this->random->normal(0.0, 0.12);
 
-        return new InstrumentReading(RefractometerScale::Water, round(min(29.0, max(11.0, $shown)), 1), $temperature, false);
+        $shown = round(min(29.0, max(11.0, $shown)), 1);
+
+        return new InstrumentReading(RefractometerScale::Water, $shown, $temperature, false);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Records\Record;
+use App\Foundation\Writes\Record;
 use Marjoram\Core\Comb\BoxKind;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Records\Bearing;
-use App\Records\Record;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Record;
 
 /**
  * A private address under which a calendar reads the plans; only the hash of its secret is kept.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
-use App\Records\Bearing;
-use App\Records\Record;
 use Carbon\CarbonInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Records\Bearing;
-use App\Records\Record;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Change;
+use App\Foundation\Writes\Revisions;
+use App\Foundation\Writes\TakesBack;
 use App\Models\Casts\AsKit;
-use App\Records\Bearing;
-use App\Records\Change;
-use App\Records\Revisions;
-use App\Records\TakesBack;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;

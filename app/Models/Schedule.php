@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
 use App\Models\Casts\AsVisits;
 use App\Models\Schedules\AskedRounds;
 use App\Models\Schedules\ScheduleSettings;
-use App\Records\Bearing;
-use App\Records\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Marjoram\Core\Rounds\RoundsQuestion;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Records\Bearing;
+use App\Foundation\Writes\Bearing;
 use Illuminate\Support\Facades\DB;
 
 /** The scopes that records bear on and computed state hangs on. */

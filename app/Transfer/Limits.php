@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
+use App\Apiary\Operation\PolicyRules;
+use App\Apiary\Operation\PolicyValues;
 use App\Devices\AllowedAddress;
-use App\Operation\PolicyRules;
-use App\Operation\PolicyValues;
 use Illuminate\Support\Facades\Validator;
 use Marjoram\Core\Comb\BoxKinds;
 
@@ -21,7 +21,7 @@ final class Limits
 
     private const NOTES = 2000;
 
-    /** @var array<string, Limit> by table and column, or by column */
+    /** @var array<string, ColumnRule> by table and column, or by column */
     private readonly array $limits;
 
     /** @var array<array-key, true> keys of the operation's own kinds of box */
@@ -50,7 +50,7 @@ final class Limits
         }
     }
 
-    /** @return array<string, Limit> */
+    /** @return array<string, ColumnRule> */
     private function ofTables(): array
     {
         $kind = ColumnRule::of(
@@ -94,7 +94,7 @@ final class Limits
         ];
     }
 
-    /** @return array<string, Limit> of the operation */
+    /** @return array<string, ColumnRule> of the operation */
     private function ofSettings(): array
     {
         return [
@@ -119,7 +119,7 @@ final class Limits
         ];
     }
 
-    /** @return array<string, Limit> in any table */
+    /** @return array<string, ColumnRule> in any table */
     private static function ofNames(): array
     {
         $share = ColumnRule::between(0, 1);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Http\Saved;
+use App\Foundation\Http\UploadLimit;
 use App\Models\OperationImport;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\Support\Http\Saved;
-use App\Support\Http\UploadLimit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Support\Photographs;
+use App\Foundation\Server\Photographs;
 use ZipArchive;
 
 /** From the ZIP of tables and photographs. The sizes of its entries are asked first, and they are held to them. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Support\Photographs;
+use App\Foundation\Server\Photographs;
 use Closure;
 
 /** The photographs that a whole operation names: decoded and encoded anew, and stored, where the file holds them. */

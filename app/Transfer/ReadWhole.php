@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Writes\Revisions;
 use App\Models\ImportState;
 use App\Models\Operation;
 use App\Models\OperationImport;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\Records\Revisions;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Auth;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
-use App\Support\Allowance;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Server\Allowance;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
+use App\Apiary\Operation\CurrentOperation;
 
 /** The whole operation as one JSON document, written as it is read, and the schema of it. */
 final readonly class WholeDocument

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
-use App\Records\Bearing;
-use App\Records\Record;
-use App\Records\Revisions;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Record;
+use App\Foundation\Writes\Revisions;
 use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Auth;

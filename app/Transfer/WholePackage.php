@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
+use App\Apiary\Operation\CurrentOperation;
 use ZipArchive;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
-use App\Support\Photographs;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Server\Photographs;
 use Generator;
 use Illuminate\Support\Facades\DB;
 use PDO;

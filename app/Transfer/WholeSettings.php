@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
-use App\Operation\Policy;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 

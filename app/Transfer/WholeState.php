@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Operation\CurrentOperation;
-use App\Records\Activity;
-use App\Records\Bearing;
-use App\Records\Revisions;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Writes\Activity;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Revisions;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

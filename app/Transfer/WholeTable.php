@@ -12,7 +12,7 @@ final readonly class WholeTable
      * @param  list<string>  $people  columns that name a person
      * @param  array<string, string>  $parents  table referred to, by column
      * @param  array<string, class-string<\BackedEnum>>  $words  columns that hold one of a few words
-     * @param  class-string<\App\Records\Record>|null  $model
+     * @param  class-string<\App\Foundation\Writes\Record>|null  $model
      * @param  list<string>  $casts  attributes that the model reads as a value of their own
      * @param  string  $order  of rows that have no id; they belong to the operation by their one parent
      */

@@ -24,7 +24,7 @@ $words = [];
 foreach (array_unique($changed) as $file) {
     $word = match (1) {
         preg_match('#^core/(\w+)/#', $file, $part) => '/Core\\\\'.$part[1].'\\\\/',
-        preg_match('#^app/(\w+)/#', $file, $part) => '/App\\\\'.$part[1].'\\\\|[\'"]\/'.strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $part[1])).'\b/',
+        preg_match('#^app/(?:(?:Foundation|Apiary|Pages)/)?(\w+)/#', $file, $part) => '/App\\\\(\w+\\\\)?'.$part[1].'\\\\|[\'"]\/'.strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $part[1])).'\b/',
         preg_match('#^resources/views/([\w-]+)/#', $file, $part) => '/[\'"]\/'.preg_quote($part[1], '/').'\b/',
         preg_match('#^resources/js/field#', $file) => '/class Field\w*Test/',
         preg_match('#^resources/(js|css)/|^public/#', $file) => '/extends BrowserTestCase/',

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Marjoram\Core\Practise;
 
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Refractometry;
 use Marjoram\Core\Moisture\RefractometerScale;
+use Marjoram\Core\Moisture\Refractometry;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /**

@@ -103,7 +103,10 @@ final readonly class Shortfalls
                 ShortfallReason::BeyondTruckload,
                 ['supers' => $supers, 'room' => $capacity->truckSupers],
             ],
-            ScheduleLimit::Hold => [ShortfallReason::BeyondHoneyRoom, ['supers' => $supers, 'room' => $capacity->holdSupers]],
+            ScheduleLimit::Hold => [
+                ShortfallReason::BeyondHoneyRoom,
+                ['supers' => $supers, 'room' => $capacity->holdSupers],
+            ],
             ScheduleLimit::Crew => [ShortfallReason::FitsNoDay, ['short' => $most->by]],
         };
         $day = $most->limit === ScheduleLimit::Crew ? $most->day : null;

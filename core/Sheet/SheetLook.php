@@ -51,8 +51,8 @@ final readonly class SheetLook
     }
 
     /**
-     * @param  SheetFields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or a
-     *     wet one put into); only what was tapped is there
+     * @param  SheetFields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or
+     *     a wet one put into); only what was tapped is there
      * @param  ?EyeCorrection  $eye  of whoever tapped
      * @param  string  $today  YYYY-MM-DD
      * @param  float  $now  seconds since 1970

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Membership;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /**

@@ -7,7 +7,7 @@ namespace Database\Seeders;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
-use App\Practise\Tries;
+use App\Pages\Practise\Tries;
 use Database\Seeders\Demo\Climate;
 use Database\Seeders\Demo\History;
 use Database\Seeders\Demo\HoneyRoom;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Account\AccountController;
-use App\Account\BinController;
-use App\Account\MemberController;
-use App\Account\OperationController;
-use App\Account\PolicyController;
-use App\Account\TokenController;
-use App\Account\TrailController;
-use App\Account\UndoController;
+use App\Pages\Account\AccountController;
+use App\Pages\Account\BinController;
+use App\Pages\Account\MemberController;
+use App\Pages\Account\OperationController;
+use App\Pages\Account\PolicyController;
+use App\Pages\Account\TokenController;
+use App\Pages\Account\TrailController;
+use App\Pages\Account\UndoController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

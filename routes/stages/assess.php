@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Assess\AlikeController;
-use App\Assess\AssessController;
-use App\Assess\DecisionController;
-use App\Assess\FrameController;
-use App\Assess\LookController;
-use App\Assess\Notes\ShortNotesController;
-use App\Assess\ReadingController;
+use App\Pages\Assess\AlikeController;
+use App\Pages\Assess\AssessController;
+use App\Pages\Assess\DecisionController;
+use App\Pages\Assess\FrameController;
+use App\Pages\Assess\LookController;
+use App\Pages\Assess\Notes\ShortNotesController;
+use App\Pages\Assess\ReadingController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

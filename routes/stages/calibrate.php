@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Calibrate\CalibrateController;
-use App\Calibrate\InstrumentController;
-use App\Calibrate\WinterUseController;
+use App\Pages\Calibrate\CalibrateController;
+use App\Pages\Calibrate\InstrumentController;
+use App\Pages\Calibrate\WinterUseController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

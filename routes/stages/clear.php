@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Clear\BoardController;
-use App\Clear\ClearController;
-use App\Clear\ClearingController;
-use App\Clear\FinishController;
-use App\Clear\FollowUpController;
+use App\Pages\Clear\BoardController;
+use App\Pages\Clear\ClearController;
+use App\Pages\Clear\ClearingController;
+use App\Pages\Clear\FinishController;
+use App\Pages\Clear\FollowUpController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Compare\CompareController;
-use App\Compare\Out\NotesController;
-use App\Compare\Out\OutController;
-use App\Compare\Queens\PlanController;
-use App\Compare\Queens\QueensController;
-use App\Compare\Yards\YardsController;
+use App\Pages\Compare\CompareController;
+use App\Pages\Compare\Out\NotesController;
+use App\Pages\Compare\Out\OutController;
+use App\Pages\Compare\Queens\PlanController;
+use App\Pages\Compare\Queens\QueensController;
+use App\Pages\Compare\Yards\YardsController;
 use App\Transfer\OperationImportController;
 use App\Transfer\WholeController;
 use Illuminate\Support\Facades\Route;

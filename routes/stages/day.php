@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Day\CalendarController;
-use App\Day\DayController;
+use App\Pages\Day\CalendarController;
+use App\Pages\Day\DayController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

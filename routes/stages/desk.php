@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Desk\DeskController;
+use App\Pages\Desk\DeskController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Field\HiveNoteController;
-use App\Field\Labels\CodeLabelController;
-use App\Field\Paper\PaperController;
-use App\Field\Sheets\SheetController;
-use App\Field\Shell\ShellController;
-use App\Field\Taps\TapController;
+use App\Pages\Field\HiveNoteController;
+use App\Pages\Field\Labels\CodeLabelController;
+use App\Pages\Field\Paper\PaperController;
+use App\Pages\Field\Sheets\SheetController;
+use App\Pages\Field\Shell\ShellController;
+use App\Pages\Field\Taps\TapController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Frames\FramesController;
-use App\Frames\ReturnController;
-use App\Frames\TakenFrameController;
+use App\Pages\Frames\FramesController;
+use App\Pages\Frames\ReturnController;
+use App\Pages\Frames\TakenFrameController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,26 +2,26 @@
 
 declare(strict_types=1);
 
-use App\HoneyRoom\Batches\BatchController;
-use App\HoneyRoom\Batches\FillController;
-use App\HoneyRoom\Batches\JarLabelController;
-use App\HoneyRoom\Batches\PourController;
-use App\HoneyRoom\Bench\BenchController;
-use App\HoneyRoom\BlendController;
-use App\HoneyRoom\BucketController;
-use App\HoneyRoom\CheckController;
-use App\HoneyRoom\Door\DoorController;
-use App\HoneyRoom\Door\WetController;
-use App\HoneyRoom\Equipment\BucketKindController;
-use App\HoneyRoom\Equipment\EquipmentController;
-use App\HoneyRoom\Equipment\JarKindController;
-use App\HoneyRoom\Extracting\ExtractorController;
-use App\HoneyRoom\Extracting\FrameWeightController;
-use App\HoneyRoom\HoneyRoomController;
-use App\HoneyRoom\JarsController;
-use App\HoneyRoom\LotNotesController;
-use App\HoneyRoom\TakenSuperController;
-use App\HoneyRoom\WarmRoom\WarmRoomController;
+use App\Pages\HoneyRoom\Batches\BatchController;
+use App\Pages\HoneyRoom\Batches\FillController;
+use App\Pages\HoneyRoom\Batches\JarLabelController;
+use App\Pages\HoneyRoom\Batches\PourController;
+use App\Pages\HoneyRoom\Bench\BenchController;
+use App\Pages\HoneyRoom\Bench\HoneyRoomController;
+use App\Pages\HoneyRoom\BlendController;
+use App\Pages\HoneyRoom\BucketController;
+use App\Pages\HoneyRoom\CheckController;
+use App\Pages\HoneyRoom\Door\DoorController;
+use App\Pages\HoneyRoom\Door\WetController;
+use App\Pages\HoneyRoom\Equipment\BucketKindController;
+use App\Pages\HoneyRoom\Equipment\EquipmentController;
+use App\Pages\HoneyRoom\Equipment\JarKindController;
+use App\Pages\HoneyRoom\Extracting\ExtractorController;
+use App\Pages\HoneyRoom\Extracting\FrameWeightController;
+use App\Pages\HoneyRoom\JarsController;
+use App\Pages\HoneyRoom\LotNotesController;
+use App\Pages\HoneyRoom\TakenSuperController;
+use App\Pages\HoneyRoom\WarmRoom\WarmRoomController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('honey-room')->name('honey-room.')->group(static function (): void {

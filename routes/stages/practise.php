@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Practise\PractiseController;
+use App\Pages\Practise\PractiseController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Rounds\DriveController;
-use App\Rounds\ScheduleController;
+use App\Pages\Rounds\DriveController;
+use App\Pages\Rounds\ScheduleController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Watch\Blooms\BloomController;
-use App\Watch\Scales\ScaleFileController;
-use App\Watch\Scales\ScaleController;
-use App\Watch\SignController;
-use App\Watch\WatchController;
-use App\Watch\WeightController;
+use App\Pages\Watch\Blooms\BloomController;
+use App\Pages\Watch\Scales\ScaleController;
+use App\Pages\Watch\Scales\ScaleFileController;
+use App\Pages\Watch\SignController;
+use App\Pages\Watch\WatchController;
+use App\Pages\Watch\WeightController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['can:manage'])->group(static function (): void {
@@ -21,7 +21,8 @@ Route::middleware(['can:manage', 'write'])->group(static function (): void {
     Route::post('/watch/scales/{hiveScale}/file', [ScaleFileController::class, 'park'])->name('watch.scales.park');
     Route::post('/watch/scales/{hiveScale}/map', [ScaleFileController::class, 'store'])->name('watch.scales.read');
     Route::delete('/watch/scales/{hiveScale}', [ScaleController::class, 'destroy'])->name('watch.scales.destroy');
-    Route::delete('/watch/imports/{scaleImport}', [ScaleFileController::class, 'destroy'])->name('watch.imports.destroy');
+    Route::delete('/watch/imports/{scaleImport}', [ScaleFileController::class, 'destroy'])
+        ->name('watch.imports.destroy');
 });
 
 Route::middleware('can:view')->group(static function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Weather\WeatherController;
+use App\Pages\Watch\WeatherController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Winter\FeedController;
-use App\Winter\KeepController;
-use App\Winter\WeighController;
-use App\Winter\WinterController;
-use App\Winter\WinterLookController;
+use App\Pages\Winter\FeedController;
+use App\Pages\Winter\KeepController;
+use App\Pages\Winter\WeighController;
+use App\Pages\Winter\WinterController;
+use App\Pages\Winter\WinterLookController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

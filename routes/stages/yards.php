@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Yards\BoxController;
-use App\Yards\BoxKindController;
-use App\Yards\ChosenHivesController;
-use App\Yards\ClimateController;
-use App\Yards\ColonyController;
-use App\Yards\HiveController;
-use App\Yards\QueenController;
-use App\Yards\Table\TableController;
-use App\Yards\TreatmentController;
-use App\Yards\YardController;
-use App\Yards\YardPolicyController;
+use App\Pages\Yards\BoxController;
+use App\Pages\Yards\BoxKindController;
+use App\Pages\Yards\ChosenHivesController;
+use App\Pages\Yards\ClimateController;
+use App\Pages\Yards\ColonyController;
+use App\Pages\Yards\HiveController;
+use App\Pages\Yards\QueenController;
+use App\Pages\Yards\Table\TableController;
+use App\Pages\Yards\TreatmentController;
+use App\Pages\Yards\YardController;
+use App\Pages\Yards\YardPolicyController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {

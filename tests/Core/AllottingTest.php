@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Numerics\SeededRandom;
 use PHPUnit\Framework\TestCase;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Marjoram\Core\InvalidInput;
-use Marjoram\Core\Lifting\LiftAdvice;
 use Marjoram\Core\Lifting\Coupling;
 use Marjoram\Core\Lifting\Lift;
+use Marjoram\Core\Lifting\LiftAdvice;
 use Marjoram\Core\Lifting\Lifting;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

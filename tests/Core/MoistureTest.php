@@ -7,8 +7,8 @@ namespace Tests\Core;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Moisture\Refractometry;
 use Marjoram\Core\Moisture\RefractometerScale;
+use Marjoram\Core\Moisture\Refractometry;
 use PHPUnit\Framework\TestCase;
 
 final class MoistureTest extends TestCase

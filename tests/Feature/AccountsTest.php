@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Account\Guessable;
 use App\Devices\AllowedAddress;
 use App\Devices\DeviceAddress;
 use App\Devices\DeviceCall;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
+use App\Pages\Account\Guessable;
 use Database\Factories\UserFactory;
 use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\DB;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Schedule;
-use App\Rounds\SearchSchedule;
+use App\Pages\Rounds\SearchSchedule;
 
 /** Asks for a schedule over all yards through the form, and searches it here instead of in the queue. */
 trait AsksForRounds

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\FoundSuper;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Hives\YardState;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
 use App\Devices\AllowedAddress;
 use App\Devices\HttpRefractometer;
 use App\Devices\Unreachable;
@@ -16,12 +22,6 @@ use App\Models\FrameLook;
 use App\Models\HarvestPolicy;
 use App\Models\Instrument;
 use App\Models\MoistureReading;
-use App\Operation\CurrentOperation;
-use App\Operation\Policy;
-use App\YardState\BoxState;
-use App\YardState\FoundSuper;
-use App\YardState\YardReader;
-use App\YardState\YardState;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Json\Fields;
 use App\Models;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\Support\Fields;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;

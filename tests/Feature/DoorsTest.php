@@ -194,9 +194,9 @@ final class DoorsTest extends FeatureTestCase
     public function test_refusals_name_the_place(string $name, string $json, string $pointer): void
     {
         try {
-            app(\App\Calc\CalculationRunner::class)->run($name, $json);
+            app(\App\Api\CalculationRunner::class)->run($name, $json);
             self::fail('It was taken.');
-        } catch (\App\Calc\InputRefused $refusal) {
+        } catch (\App\Api\InputRefused $refusal) {
             self::assertSame($pointer, $refusal->pointer, $refusal->getMessage());
             self::assertNotSame('', $refusal->allowed);
         }
@@ -267,8 +267,8 @@ final class DoorsTest extends FeatureTestCase
     #[TestWith(['rotor', '{"slots":4,"frames":[{"id":"a","g":2400},{"id":"b","g":1900},{"id":"c","g":2100}],"spares":[{"id":"s","g":600}]}'])]
     public function test_answers_keep_their_schema(string $name, string $json): void
     {
-        $out = app(\App\Calc\CalculationRunner::class)->run($name, $json);
-        $schema = json_decode((string) json_encode(app(\App\Calc\Registry::class)->schema($name)['output']));
+        $out = app(\App\Api\CalculationRunner::class)->run($name, $json);
+        $schema = json_decode((string) json_encode(app(\App\Api\Registry::class)->schema($name)['output']));
         $result = (new Validator)->validate(json_decode((string) json_encode($out)), $schema);
         self::assertTrue($result->isValid(), (string) json_encode($result->error()?->data()->fullPath()));
     }
@@ -312,7 +312,7 @@ final class DoorsTest extends FeatureTestCase
             'hold_supers' => 60,
             'budget_iterations' => 2000,
         ];
-        $door = app(\App\Calc\CalculationRunner::class);
+        $door = app(\App\Api\CalculationRunner::class);
         $out = $door->run('rounds', (string) json_encode($in));
         // It rains on A but for the last day, so both go on one drive then.
         self::assertSame(['2026-08-07', '2026-08-07'], array_column((array) $out['services'], 'collect'));

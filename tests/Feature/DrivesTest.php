@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Days\Drives;
 use App\Models\Apiary;
 use App\Models\Drive;
-use App\YardState\Drives;
 use Illuminate\Support\Str;
 
 /** What a drive takes: by the keeper's own minutes where they are known, else by the coordinates. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HoneyRoom\RoomChecks;
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
+use App\Pages\HoneyRoom\RoomChecks;
 use Illuminate\Cache\Repository;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Field\Sheets\YardSheets;
+use App\Apiary\Hives\YardReader;
 use App\Models\Apiary;
 use App\Models\Assessment;
 use App\Models\BoxPlace;
@@ -20,7 +20,7 @@ use App\Models\Membership;
 use App\Models\MoistureReading;
 use App\Models\ScaleWeight;
 use App\Models\User;
-use App\YardState\YardReader;
+use App\Pages\Field\Sheets\YardSheets;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Marjoram\Core\Numerics\SeededRandom;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\YardReader;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Hive;
@@ -11,7 +12,6 @@ use App\Models\HiveWeighing;
 use App\Models\LoadingTick;
 use App\Models\Lot;
 use App\Models\TakenSuper;
-use App\YardState\YardReader;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Reserve\HiveWeight;
 use Tests\Support\Depth;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\YardReader;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
@@ -11,8 +13,6 @@ use App\Models\ClearingState;
 use App\Models\FrozenClearing;
 use App\Models\Harvest;
 use App\Models\Lot;
-use App\YardState\HiveState;
-use App\YardState\YardReader;
 use Marjoram\Core\Clearing\Method;
 
 /** A stop is finished on the day on which it was done, with what was done; what was left stays, and says why. */

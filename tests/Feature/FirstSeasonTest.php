@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Batch;
 use App\Models\BoxPlace;
 use App\Models\Bucket;
@@ -12,7 +13,6 @@ use App\Models\Hive;
 use App\Models\Lot;
 use App\Models\TakenSuper;
 use App\Models\User;
-use App\Operation\CurrentOperation;
 use DOMDocument;
 use DOMElement;
 use DOMNodeList;

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Winter\WinterNotesReader;
+use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
@@ -15,12 +21,6 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Lot;
 use App\Models\TakenSuper;
-use App\Operation\CurrentOperation;
-use App\YardState\BoxState;
-use App\YardState\HiveState;
-use App\YardState\Winter\WinterNotesReader;
-use App\YardState\Winter\WinterReader;
-use App\YardState\YardReader;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\Face;
 use Random\Engine\Mt19937;

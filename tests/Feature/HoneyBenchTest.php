@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\HoneyRoom\Batches\LabelLaw;
-use App\HoneyRoom\Bench\LotStacks;
-use App\HoneyRoom\Bench\SuperFrame;
-use App\HoneyRoom\Extracting\NextLoads;
+use App\Apiary\Harvest\NewHarvest;
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Batch;
 use App\Models\BoxPlace;
 use App\Models\Bucket;
@@ -24,8 +22,10 @@ use App\Models\RoomCheck;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\YardState\NewHarvest;
+use App\Pages\HoneyRoom\Batches\LabelLaw;
+use App\Pages\HoneyRoom\Extracting\NextLoads;
+use App\Pages\HoneyRoom\LotStacks;
+use App\Pages\HoneyRoom\SuperFrame;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;

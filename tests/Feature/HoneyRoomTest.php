@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Harvest\NewHarvest;
 use App\Models\Bucket;
 use App\Models\Lot;
-use App\YardState\NewHarvest;
 use DateTimeImmutable;
 
 /** The evening after: what may be mixed, until when it settles, which jars, and whether they hold what they say. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\YardReader;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\Decision;
 use App\Models\FrameLook;
-use App\YardState\BoxState;
-use App\YardState\YardReader;
 use Illuminate\Support\Facades\DB;
 
 /** Open work is reckoned once: after each kind of decision every page that counts supers to look at says the same. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Heartbeat;
-use App\Support\Http\OutOfOrder;
+use App\Foundation\Http\OutOfOrder;
+use App\Foundation\Server\Heartbeat;
 use ErrorException;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;

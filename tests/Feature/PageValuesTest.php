@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Compare\CompareController;
-use App\Compare\ComparePage;
-use App\Desk\Figure;
-use App\Desk\StageLinks;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Units\Formatter;
+use App\Foundation\Units\Preferences;
 use App\Models\Apiary;
 use App\Models\Decision;
 use App\Models\Hive;
-use App\Operation\CurrentOperation;
-use App\Support\Units\Formatter;
-use App\Support\Units\Preferences;
-use App\Winter\WinterPage;
+use App\Pages\Compare\CompareController;
+use App\Pages\Compare\ComparePage;
+use App\Pages\Desk\Figure;
+use App\Pages\Desk\StageLinks;
+use App\Pages\Winter\WinterPage;
 use Database\Factories\HiveFactory;
 use Database\Factories\TakenSuperFactory;
 use DateTimeImmutable;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Compare\Crop;
-use App\Compare\CropChart;
-use App\Compare\HiveSeasons;
-use App\Desk\Miniature;
+use App\Apiary\Overview\Band;
+use App\Apiary\Overview\HiveDigest;
+use App\Apiary\Overview\YardDigest;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Layers;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
-use App\Support\Units\Formatter;
-use App\YardState\Digest\Band;
-use App\YardState\Digest\HiveDigest;
-use App\YardState\Digest\YardDigest;
+use App\Foundation\Units\Formatter;
+use App\Pages\Compare\Crop;
+use App\Pages\Compare\CropChart;
+use App\Pages\Compare\HiveSeasons;
+use App\Pages\Desk\Miniature;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Foundation\Places\Gazetteer;
 use App\Models\Apiary;
 use App\Models\Operation;
-use App\Places\Gazetteer;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** A place is named by a town near it; coordinates are for those who have them. */

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Days\DaySheet;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\Computed;
+use App\Apiary\Overview\HiveDigest;
+use App\Apiary\Overview\SuperDigest;
+use App\Apiary\Winter\WinterReader;
+use App\Foundation\Json\Fields;
+use App\Foundation\Units\Formatter;
+use App\Foundation\Writes\Revisions;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Hive;
@@ -15,21 +24,12 @@ use App\Models\Schedules\DeadlineReason;
 use App\Models\Schedules\ScheduleSettings;
 use App\Models\Schedules\Waiting;
 use App\Models\Stand;
-use App\Operation\Computed;
-use App\Records\Revisions;
-use App\Rounds\ReadySupers;
-use App\Rounds\KeptVisits;
-use App\Rounds\QuestionReader;
-use App\Rounds\ScheduleParts;
-use App\Rounds\ScheduleState;
-use App\Rounds\ScheduleWords;
-use App\Support\Fields;
-use App\Support\Units\Formatter;
-use App\YardState\Digest\HiveDigest;
-use App\YardState\Digest\SuperDigest;
-use App\YardState\Visits\DaySheet;
-use App\YardState\Winter\WinterReader;
-use App\YardState\YardReader;
+use App\Pages\Rounds\KeptVisits;
+use App\Pages\Rounds\QuestionReader;
+use App\Pages\Rounds\ReadySupers;
+use App\Pages\Rounds\ScheduleParts;
+use App\Pages\Rounds\ScheduleState;
+use App\Pages\Rounds\ScheduleWords;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Ripeness\Verdict;
@@ -478,7 +478,7 @@ final class ReadyDatesTest extends FeatureTestCase
         return array_map(static fn (Visit $one): string => $one->lastDay(), $schedule->visits);
     }
 
-    /** @return array{array<string, Batch>, string} by the yard's slug, and what is left out in words */
+    /** @return array{array<string, ReadySupers>, string} by the yard's slug, and what is left out in words */
     private function batches(int $days, Waiting $waiting = Waiting::Own): array
     {
         $this->demo();

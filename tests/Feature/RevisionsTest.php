@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Desk\ReadAhead;
-use App\Desk\SummaryReader;
+use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Revisions;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\FlowSign;
@@ -17,10 +19,8 @@ use App\Models\Role;
 use App\Models\ScaleWeight;
 use App\Models\Scope;
 use App\Models\Treatment;
-use App\Operation\Computed;
-use App\Operation\CurrentOperation;
-use App\Records\Bearing;
-use App\Records\Revisions;
+use App\Pages\Desk\ReadAhead;
+use App\Pages\Desk\SummaryReader;
 use Closure;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\Cache;

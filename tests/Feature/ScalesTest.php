@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Flow\WeightReader;
+use App\Apiary\Hives\YardReader;
 use App\Devices\SimulatedHive;
+use App\Foundation\Sheets\CsvText;
 use App\Models\Apiary;
 use App\Models\Hive;
 use App\Models\HiveScale;
 use App\Models\ScaleImport;
 use App\Models\ScaleWeight;
-use App\Support\Sheets\CsvText;
-use App\Watch\Scales\Mapping;
-use App\Watch\Scales\ScaleFile;
-use App\YardState\Flow\WeightReader;
-use App\YardState\YardReader;
+use App\Pages\Watch\Scales\Mapping;
+use App\Pages\Watch\Scales\ScaleFile;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Http\UploadedFile;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\YardReader;
 use App\Models\Assessment;
 use App\Models\Decision;
 use App\Models\FrameLook;
@@ -11,7 +12,6 @@ use App\Models\Hive;
 use App\Models\HiveNote;
 use App\Models\MoistureReading;
 use App\Models\ScaleWeight;
-use App\YardState\YardReader;
 use Illuminate\Support\Facades\DB;
 
 /** Notes from a lid become the records that the pages would have made. */

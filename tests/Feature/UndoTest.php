@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Sheets\Parked;
 use App\Models\Apiary;
 use App\Models\Batch;
 use App\Models\Bloom;
@@ -52,9 +54,7 @@ use App\Models\User;
 use App\Models\WeatherDay;
 use App\Models\WinterLook;
 use App\Models\YieldImport;
-use App\Operation\CurrentOperation;
-use App\Rounds\QuestionReader;
-use App\Support\Sheets\Parked;
+use App\Pages\Rounds\QuestionReader;
 use DateTimeImmutable;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;

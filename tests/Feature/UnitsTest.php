@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Foundation\Places\SeasonCalendar;
+use App\Foundation\Units\Formatter;
+use App\Foundation\Units\Preferences;
 use App\Models\Apiary;
 use App\Models\BoxKindRow;
 use App\Models\User;
-use App\Support\SeasonCalendar;
-use App\Support\Units\Formatter;
-use App\Support\Units\Preferences;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 

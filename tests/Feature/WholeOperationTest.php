@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Server\Photographs;
 use App\Models\Hive;
 use App\Models\HiveNote;
 use App\Models\ImportState;
@@ -13,8 +15,6 @@ use App\Models\OperationImport;
 use App\Models\Queen;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\Support\Photographs;
 use App\Transfer\JsonSource;
 use App\Transfer\PackageSource;
 use App\Transfer\ReadIn;

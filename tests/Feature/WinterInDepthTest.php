@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Winter\HiveWinter;
+use App\Apiary\Winter\HowKnown;
+use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
 use App\Models\Feeding;
 use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Operation;
 use App\Models\WinterLook;
-use App\Operation\CurrentOperation;
-use App\Yards\TemperatureFile;
-use App\YardState\Winter\HiveWinter;
-use App\YardState\Winter\HowKnown;
-use App\YardState\Winter\WinterReader;
-use App\YardState\YardReader;
+use App\Pages\Yards\TemperatureFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;

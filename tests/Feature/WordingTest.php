@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Units\Formatter;
-use App\Support\Units\Preferences;
-use App\Wording\Choices;
-use App\Wording\Wording;
+use App\Foundation\Units\Formatter;
+use App\Foundation\Units\Preferences;
+use App\Words\Choices;
+use App\Words\Wording;
 use BackedEnum;
 use DateTimeImmutable;
 use LogicException;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Writes\Activity;
 use App\Models\Apiary;
 use App\Models\Assessment;
 use App\Models\FrameLook;
@@ -12,8 +14,6 @@ use App\Models\MoistureReading;
 use App\Models\Queen;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
-use App\Records\Activity;
 use Database\Factories\HiveFactory;
 use Database\Factories\UserFactory;
 use Illuminate\Database\QueryException;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Foundation\Writes\Activity;
+use App\Foundation\Writes\Bin;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxPlace;
@@ -12,8 +14,6 @@ use App\Models\FlowSign;
 use App\Models\FrameLook;
 use App\Models\Hive;
 use App\Models\Lot;
-use App\Records\Activity;
-use App\Records\Bin;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

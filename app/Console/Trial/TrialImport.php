@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Trial;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\ImportState;
 use App\Models\Operation;
 use App\Models\OperationImport;
 use App\Models\Role;
 use App\Models\User;
-use App\Operation\CurrentOperation;
 use App\Transfer\ReadWhole;
 use App\Transfer\UploadedWhole;
 use App\Transfer\WholePackage;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Marjoram\Core\Clearing\Method;

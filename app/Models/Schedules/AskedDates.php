@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 use DateTimeImmutable;
 
 /** Between which days supers should come in, and what sets the last of them. */

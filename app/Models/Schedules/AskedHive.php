@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 
 /** A hive with supers that are to come in. */
 final readonly class AskedHive

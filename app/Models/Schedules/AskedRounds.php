@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
+use App\Foundation\Json\Fields;
 use App\Models\Casts\StoredValue;
-use App\Support\Fields;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\Kit;
 use Marjoram\Core\Rounds\CrewMinutes;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\YardToFetch;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 use DateTimeImmutable;
 
 /** What a person has set for one yard of a schedule, over what would be reckoned. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Support\Fields;
+use App\Foundation\Json\Fields;
 use DateTimeImmutable;
 
 /** Supers of a yard that a schedule does not hold, and why. */

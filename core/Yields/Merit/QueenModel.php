@@ -44,8 +44,12 @@ final readonly class QueenModel
      *
      * @throws InvalidInput when there is no record, or a queen is her own foremother
      */
-    public function fit(array $records, array $mothers = [], YieldScale $scale = YieldScale::Kg, ?array $alive = null): Merits
-    {
+    public function fit(
+        array $records,
+        array $mothers = [],
+        YieldScale $scale = YieldScale::Kg,
+        ?array $alive = null,
+    ): Merits {
         if ($records === []) {
             throw InvalidInput::because('There is no record.', 'at least one record', '/records');
         }
@@ -128,7 +132,8 @@ final readonly class QueenModel
     private function advice(Design $design, int $queen, float $top, float $below, float $wide): QueenAdvice
     {
         return match (true) {
-            $top >= self::BREED_FROM && max($design->own[$queen], $design->daughters[$queen]) >= 2 => QueenAdvice::Breed,
+            $top >= self::BREED_FROM
+                && max($design->own[$queen], $design->daughters[$queen]) >= 2 => QueenAdvice::Breed,
             $below >= self::REQUEEN_FROM => QueenAdvice::Requeen,
             $wide > self::WIDE => QueenAdvice::Unknown,
             $below >= self::WATCH_FROM => QueenAdvice::Watch,

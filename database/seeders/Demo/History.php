@@ -7,8 +7,8 @@ namespace Database\Seeders\Demo;
 use DateTimeImmutable;
 use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /** Plays the seasons: colonies and queens, what each hive brings, supers taken, buckets weighed, honey allotted. */

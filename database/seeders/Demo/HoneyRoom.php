@@ -6,8 +6,8 @@ namespace Database\Seeders\Demo;
 
 use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
-use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\HoneyRoom\SuperShare;
+use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\Numerics\SeededRandom;
 
 /** A harvest half way along the bench, and the spring honey before it: settled, jarred, partly given out. */
@@ -167,7 +167,10 @@ final readonly class HoneyRoom
                     : SuperShare::estimated((string) $i, $code, $kg, round(0.05 * $kg, 3));
             }
         }
-        $buckets = array_map(static fn (array $one): WeighedBucket => new WeighedBucket($one[0], self::TARE_KG), self::BUCKETS);
+        $buckets = array_map(
+            static fn (array $one): WeighedBucket => new WeighedBucket($one[0], self::TARE_KG),
+            self::BUCKETS,
+        );
 
         return (new Allotting)->allot($shares, $buckets, 0.0)->supers;
     }

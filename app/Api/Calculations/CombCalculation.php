@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Calculations;
+
+use App\Api\Calculation;
+use App\Api\Input;
+use Marjoram\Core\Comb\Comb as Core;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\FrameHoney;
+
+final class CombCalculation implements Calculation
+{
+    public function run(array $in): array
+    {
+        $input = new Input($in);
+        $box = $input->part('box')->fittedBox();
+        if ($input->has('frames_fitted')) {
+            $box = new FittedBox($box->kind, (int) $input->number('frames_fitted'));
+        }
+        $a = $input->part('assumptions');
+        $d = new CombAssumptions;
+        $assumptions = new CombAssumptions(
+            $a->number('passage_mm', $d->passageMm),
+            $a->number('fill_capped', $d->fillCapped),
+            $a->number('fill_open', $d->fillOpen),
+            $a->number('box_relative_sd', $d->boxRelativeSd),
+            $a->number('face_relative_sd', $d->faceRelativeSd),
+        );
+        $water = $input->part('water_pct');
+        $result = (new Core($assumptions))->honeyIn(
+            $box,
+            $input->each('frames', static fn (Input $one) => $one->frame()),
+            $water->number('capped', 17.5),
+            $water->number('open', 20.0),
+        );
+
+        return [
+            'frames' => array_map(
+                static fn (FrameHoney $one): array => [
+                    'slot' => $one->slot,
+                    'capped_kg' => $one->cappedKg,
+                    'open_kg' => $one->openKg,
+                    'honey_kg' => $one->honeyKg(),
+                    'capped_share' => $one->cappedShare,
+                ],
+                $result->frames,
+            ),
+            'honey_kg' => $result->honeyKg,
+            'sd_kg' => $result->sdKg,
+            'capped_kg' => $result->cappedKg,
+            'open_kg' => $result->openKg,
+            'capped_share' => $result->cappedShare,
+            'gross_kg' => $result->grossKg,
+            'frames_seen' => $result->framesSeen(),
+        ];
+    }
+}

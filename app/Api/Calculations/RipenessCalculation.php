@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Calculations;
+
+use App\Api\Calculation;
+use App\Api\Input;
+use App\Words\Wording;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\Ripeness as Core;
+use Marjoram\Core\Ripeness\RipenessPolicy;
+use Marjoram\Core\Ripeness\RipenessResult;
+use Marjoram\Core\Ripeness\RipenessSchool;
+use Marjoram\Core\Ripeness\Shake;
+use Marjoram\Core\Ripeness\SlotEstimate;
+use Marjoram\Core\Ripeness\Super;
+
+final class RipenessCalculation implements Calculation
+{
+    public function run(array $in): array
+    {
+        $input = new Input($in);
+        $box = $input->part('box')->fittedBox();
+        if ($input->has('frames_fitted')) {
+            $box = new FittedBox($box->kind, (int) $input->number('frames_fitted'));
+        }
+        $p = $input->part('policy');
+        $policy = new RipenessPolicy(
+            RipenessSchool::from($p->text('school', RipenessSchool::CappedAndRefractometer->value)),
+            $p->number('capped_min', 0.75),
+            $p->number('water_max_pct', 18.0),
+            $p->number('confidence', 0.8),
+            $p->flag('heather'),
+        );
+        $super = new Super(
+            $box,
+            $input->each('frames', static fn (Input $one) => $one->frame()),
+            Shake::tryFrom($input->text('shake')),
+            $input->each('readings', static fn (Input $one) => $one->reading()),
+            $input->flag('excluder', true),
+            NectarFlow::from($input->text('flow', 'unknown')),
+            $input->flag('dry_room'),
+            $input->flag('can_rearrange', true),
+            $input->optional('days_since_last'),
+            $input->optional('last_capped_share'),
+            $input->flag('under_capped'),
+        );
+
+        return self::out((new Core)->judge($super, $policy));
+    }
+
+    /** @return array<string, mixed> */
+    private static function out(RipenessResult $result): array
+    {
+        $say = Wording::forPrograms();
+
+        return [
+            'verdict' => $result->verdict->value,
+            'p_policy_met' => $result->pPolicyMet,
+            'capped_share' => $result->box->cappedShare,
+            'capped_share_sd' => $result->box->sd,
+            'water_pct' => $result->water->meanPct,
+            'water_sd_pct' => $result->water->sdPct,
+            'p_water_ok' => $result->water->pAtMost,
+            'look_next' => is_int($result->lookNext)
+                ? ['slot' => $result->lookNext]
+                : ($result->lookNext === null
+                    ? null
+                    : ['reading' => true]),
+            'wait_days' => $result->waitDays,
+            'frames' => array_map(
+                static fn (SlotEstimate $slot): array => [
+                    'slot' => $slot->slot,
+                    'seen' => $slot->seen,
+                    'capped_share' => $slot->cappedShare,
+                    'ripe' => $result->ripe[$slot->slot],
+                ],
+                $result->box->slots,
+            ),
+            'reasons' => $say->statements($result->reasons),
+            'cautions' => $say->statements($result->cautions),
+        ];
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Flow;
+
+use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Places\GroundDistance;
+use App\Models\Apiary;
+use App\Models\FlowSign;
+use App\Models\WeatherDay;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Collection;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Filter\FilterResult;
+use Marjoram\Core\Flow\Filter\FlightDay;
+use Marjoram\Core\Flow\Filter\FlowFilter;
+use Marjoram\Core\Flow\Filter\LoggedHandling;
+use Marjoram\Core\Flow\Filter\MeanOfScales;
+use Marjoram\Core\Flow\Flow;
+use Marjoram\Core\Flow\ScaleReading;
+use Marjoram\Core\Flow\Sign;
+
+/** Maps scale weights and signs of the yards to the core's question about the flow. */
+final readonly class FlowReader
+{
+    private const NEIGHBOUR_KM = 15.0;
+
+    /** The rule looks back so far. */
+    private const DAYS = 24;
+
+    /** The filter knows of the whole flow. */
+    private const FILTER_DAYS = 150;
+
+    /** From so many days of readings on, the filter judges. */
+    private const FILTER_FROM = 7;
+
+    public function __construct(
+        private CurrentOperation $current,
+        private Computed $computed,
+        private WeightReader $weights,
+    ) {
+    }
+
+    /**
+     * The flow of one yard, by its own scale or a neighbour's.
+     *
+     * @param  Collection<int, Apiary>  $all  yards of the operation
+     */
+    public function of(Apiary $apiary, Collection $all): YardFlow
+    {
+        $source = $this->source($apiary, $all);
+        $yards = $source === null || $source->is($apiary) ? [$apiary->id] : [$apiary->id, $source->id];
+
+        return $this->computed->ofFlow("flow.$apiary->id", $yards, fn (): YardFlow => $this->make($apiary, $source));
+    }
+
+    private function make(Apiary $apiary, ?Apiary $source): YardFlow
+    {
+        $now = $this->current->now();
+        $hives = $source === null
+            ? []
+            : array_values($this->weights->of($source->id, $now->modify('-'.self::FILTER_DAYS.' days'), $now));
+        $signs = $this->evidence($apiary);
+        $recent = $now->modify('-'.self::DAYS.' days');
+        $evidence = array_values(array_filter($signs, static fn (Evidence $one): bool => $one->at >= $recent));
+        $main = $hives[0] ?? null;
+        $moves = array_map(static fn (LoggedHandling $one): DateTimeImmutable => $one->at, $main->logged ?? []);
+        $isOwn = $source !== null && $source->is($apiary);
+        [$filter, $gains] = $this->filter($apiary, $hives, $signs);
+
+        return new YardFlow(
+            (new Flow)->assess(array_values(array_filter(
+                $main->readings ?? [],
+                static fn (ScaleReading $one): bool => $one->at >= $recent,
+            )), $evidence, $now, $moves),
+            $isOwn ? $main?->hiveId : null,
+            $source === null || $isOwn ? null : $source->name,
+            $evidence,
+            $filter,
+            $gains,
+        );
+    }
+
+    /**
+     * By the readings of one hive, or by the mean of all that are weighed.
+     *
+     * @param  list<HiveWeights>  $hives
+     * @param  list<Evidence>  $signs
+     * @return array{?FilterResult, list<ScaleGains>} no answer where too few days were weighed
+     */
+    private function filter(Apiary $apiary, array $hives, array $signs): array
+    {
+        $hives = array_values(array_filter(
+            $hives,
+            static fn (HiveWeights $one): bool => $one->days() >= self::FILTER_FROM,
+        ));
+        if ($hives === []) {
+            return [null, []];
+        }
+        [$now, $zone] = [$this->current->now(), new DateTimeZone($this->current->get()->time_zone)];
+        [$readings, $logged, $gains] = [$hives[0]->readings, $hives[0]->logged, []];
+        if (count($hives) > 1) {
+            $mean = MeanOfScales::of(
+                array_map(static fn (HiveWeights $one): array => $one->readings, $hives),
+                array_map(static fn (HiveWeights $one): array => $one->logged, $hives),
+                $now,
+                $zone,
+            );
+            // Weighed week by week no hive tells of days: then the one that was weighed most speaks alone.
+            if (count($mean->readings) > self::FILTER_FROM) {
+                [$readings, $logged] = [$mean->readings, $mean->logged];
+                $gains = array_map(
+                    static fn (HiveWeights $one, array $kg): ScaleGains => new ScaleGains($one->hiveId, $kg),
+                    $hives,
+                    $mean->gains,
+                );
+            }
+        }
+        $filter = (new FlowFilter)->assess($readings, $logged, $this->weather($apiary), $signs, $now, $zone);
+
+        return [$filter, $gains];
+    }
+
+    /** @return array<string, FlightDay> by date; what is still to come is the forecast */
+    private function weather(Apiary $apiary): array
+    {
+        $days = [];
+        $rows = WeatherDay::query()
+            ->where('apiary_id', $apiary->id)
+            ->where('date', '>=', $this->current->now()->modify('-'.self::FILTER_DAYS.' days')->format('Y-m-d'))
+            ->toBase()
+            ->get(['date', 'max_c', 'rain_p', 'sun']);
+        foreach ($rows as $row) {
+            $days[substr((string) $row->date, 0, 10)] = new FlightDay(
+                maxC: (float) $row->max_c,
+                rainChance: (float) $row->rain_p,
+                sun: (float) $row->sun,
+            );
+        }
+
+        return $days;
+    }
+
+    /**
+     * The yard itself where it has a scale, else the nearest with one and the same kind of flow (heather is a flow of
+     * its own).
+     *
+     * @param  Collection<int, Apiary>  $all
+     */
+    private function source(Apiary $apiary, Collection $all): ?Apiary
+    {
+        $scales = $this->computed->ofWeights('scales', $this->yardsWithScales(...));
+        if (in_array($apiary->id, $scales, true)) {
+            return $apiary;
+        }
+        $near = fn (Apiary $other): bool => in_array($other->id, $scales, true)
+            && $other->heather === $apiary->heather
+            && self::km($apiary, $other) <= self::NEIGHBOUR_KM;
+
+        return $all->filter($near)->sortBy(fn (Apiary $other): float => self::km($apiary, $other))->first();
+    }
+
+    /** @return list<string> ids of yards with a weight in the days that are looked at */
+    private function yardsWithScales(): array
+    {
+        $now = $this->current->now();
+
+        return $this->weights->yards($now->modify('-'.self::DAYS.' days'), $now);
+    }
+
+    /** @return list<Evidence> */
+    private function evidence(Apiary $apiary): array
+    {
+        [$now, $utc] = [$this->current->now(), new DateTimeZone('UTC')];
+        $signs = FlowSign::query()
+            ->where('apiary_id', $apiary->id)
+            ->whereBetween('seen_at', [$now->modify('-'.self::FILTER_DAYS.' days')->setTimezone($utc), $now->setTimezone($utc)])
+            ->orderBy('seen_at')
+            ->get();
+
+        return array_values(array_filter($signs->map($this->sign(...))->all()));
+    }
+
+    private static function km(Apiary $a, Apiary $b): float
+    {
+        return GroundDistance::km([$a->latitude, $a->longitude], [$b->latitude, $b->longitude]);
+    }
+
+    private function sign(FlowSign $sign): ?Evidence
+    {
+        $known = Sign::tryFrom($sign->sign);
+
+        return $known === null || ! array_key_exists($sign->result, $known->results())
+            ? null
+            : new Evidence($known, $sign->result, DateTimeImmutable::createFromInterface($sign->seen_at));
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Flow;
+
+use Marjoram\Core\Flow\Filter\LoggedHandling;
+use Marjoram\Core\Flow\ScaleReading;
+
+/** What one hive weighed, in order, and when something was put on it or taken off. */
+final readonly class HiveWeights
+{
+    /**
+     * @param  list<ScaleReading>  $readings
+     * @param  list<LoggedHandling>  $logged
+     */
+    public function __construct(public string $hiveId, public array $readings, public array $logged = [])
+    {
+    }
+
+    /** On how many days it was weighed. */
+    public function days(): int
+    {
+        $days = [];
+        foreach ($this->readings as $one) {
+            $days[intdiv($one->at->getTimestamp(), 86400)] = true;
+        }
+
+        return count($days);
+    }
+}

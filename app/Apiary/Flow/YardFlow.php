@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Flow;
+
+use DateTimeImmutable;
+use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Filter\FilteredDay;
+use Marjoram\Core\Flow\Filter\FilterResult;
+use Marjoram\Core\Flow\FlowEnd;
+use Marjoram\Core\Flow\FlowResult;
+use Marjoram\Core\Flow\Phase;
+use Marjoram\Core\Flow\ScaleStep;
+use Marjoram\Core\Ripeness\NectarFlow;
+
+/** The flow at one yard: reckoned from its own scale, or presumed from a neighbour's, with its own signs. */
+final readonly class YardFlow
+{
+    /** So likely over that it is taken to be. */
+    private const OVER = 0.8;
+
+    /**
+     * @param  ?string  $scaleHive  id of the hive on the scale
+     * @param  ?string  $presumedFrom  name of the yard whose scale stands in
+     * @param  list<Evidence>  $evidence  what was seen in the last weeks
+     * @param  ?FilterResult  $filter  day by day, where enough days were weighed: it judges then
+     * @param  list<ScaleGains>  $scales  where more than one hive is weighed: what each gained
+     */
+    public function __construct(
+        public FlowResult $result,
+        public ?string $scaleHive,
+        public ?string $presumedFrom,
+        public array $evidence,
+        public ?FilterResult $filter = null,
+        public array $scales = [],
+    ) {
+    }
+
+    public function pOver(): float
+    {
+        return $this->filter->pOver ?? $this->result->pOver;
+    }
+
+    public function phase(): Phase
+    {
+        return $this->filter->phase ?? $this->result->phase;
+    }
+
+    /** @return array<string, ?float> kg a day by local date; null where it cannot be told */
+    public function gains(): array
+    {
+        return $this->filter === null
+            ? $this->result->gainKgByDate
+            : array_column(
+                array_map(static fn (FilteredDay $one): array => [$one->date, $one->gainKg], $this->filter->days),
+                1,
+                0,
+            );
+    }
+
+    /** @return list<ScaleStep> what people put on or took off */
+    public function handlings(): array
+    {
+        return $this->filter->manipulations ?? $this->result->manipulations;
+    }
+
+    /** As far as it bears on ripening. */
+    public function forRipeness(): NectarFlow
+    {
+        $phase = $this->phase();
+
+        return match (true) {
+            $phase === Phase::Unknown && $this->evidence === [] => NectarFlow::Unknown,
+            $this->pOver() >= self::OVER => NectarFlow::Over,
+            $this->pOver() <= 0.25 || $phase === Phase::Strong => NectarFlow::On,
+            default => NectarFlow::Slow,
+        };
+    }
+
+    /** The day from which it brought nothing more; null while it is not known to be over. */
+    public function endedOn(): ?DateTimeImmutable
+    {
+        if ($this->filter === null) {
+            return FlowEnd::of($this->result, $this->evidence, self::OVER);
+        }
+        $ended = $this->filter->pOver >= self::OVER ? $this->filter->ended : null;
+
+        return $ended === null ? null : new DateTimeImmutable($ended->median);
+    }
+
+    /** What others make of it: as long as it is the same, so is what they made. */
+    public function outline(): string
+    {
+        return implode(' ', [
+            $this->sentence(),
+            round($this->pOver(), 2),
+            $this->endedOn()?->format('Y-m-d') ?? '-',
+            round($this->filter->nextKg ?? 0.0, 1),
+            $this->presumedFrom ?? '',
+            md5(serialize(array_slice($this->gains(), -12))),
+        ]);
+    }
+
+    public function sentence(): string
+    {
+        return match ($this->forRipeness()) {
+            NectarFlow::Over => __('The flow is over.'),
+            NectarFlow::On => __('The flow is on.'),
+            NectarFlow::Slow => __('The flow is slowing.'),
+            NectarFlow::Unknown => __('Nothing is known of the flow.'),
+        };
+    }
+}

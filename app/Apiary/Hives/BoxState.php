@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Hives;
+
+use App\Apiary\Inspections\Look;
+use App\Drawing\DrawnSlot;
+use DateTimeImmutable;
+use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Ripeness\RipenessResult;
+use Marjoram\Core\Ripeness\Verdict;
+
+/** A box in its hive on the day: what was seen of it, what it holds, and what to do with it. */
+final readonly class BoxState
+{
+    /**
+     * @param  int  $number  of the super above the brood (1 is the lowest), or of the brood box from the floor
+     * @param  DateTimeImmutable  $since  when it was put where it stands
+     */
+    public function __construct(
+        public string $id,
+        public string $mark,
+        public string $hiveId,
+        private bool $super,
+        public int $number,
+        public DateTimeImmutable $since,
+        public FittedBox $fitted,
+        public Look $look,
+        public RipenessResult $ripeness,
+        public BoxHoney $honey,
+        public ?Decided $decision,
+    ) {
+    }
+
+    public function isSuper(): bool
+    {
+        return $this->super;
+    }
+
+    public function name(): string
+    {
+        return $this->super
+            ? __('super :n', ['n' => $this->number])
+            : __('brood box :n', ['n' => $this->number]);
+    }
+
+    public function verdict(): Verdict
+    {
+        return $this->ripeness->verdict;
+    }
+
+    /** What is to be done with it: what a person decided, else what was reckoned. All lists and counts go by this. */
+    public function standing(): Verdict
+    {
+        return match ($this->decision?->comesOff) {
+            null => $this->verdict(),
+            true => $this->verdict()->comesOff() ? $this->verdict() : Verdict::Take,
+            false => Verdict::Leave,
+        };
+    }
+
+    public function isToLookAt(): bool
+    {
+        return $this->super && $this->standing() === Verdict::Look;
+    }
+
+    /** What a person decided stands over what was reckoned. */
+    public function comesOff(): bool
+    {
+        return $this->super && ($this->decision->comesOff ?? $this->verdict()->comesOff());
+    }
+
+    /** Seen in a frame: bees leave it neither by a board nor by fumes. */
+    public function hasBrood(): bool
+    {
+        return array_filter($this->look->frames, static fn (Frame $frame): bool => $frame->hasBrood()) !== [];
+    }
+
+    /** kg misjudged on average if one decided without looking again. */
+    public function kgInDoubt(): float
+    {
+        return $this->ripeness->kgInDoubt($this->honey->honeyKg);
+    }
+
+    /** Frames that were pulled. */
+    public function seen(): int
+    {
+        $isSeen = static fn (Frame $frame): bool => ! $frame->glanced && ! $frame->gone;
+
+        return count(array_filter($this->look->frames, $isSeen));
+    }
+
+    /** Frames that stand in it. */
+    public function framesIn(): int
+    {
+        return $this->fitted->framesFitted - count($this->look->gaps);
+    }
+
+    /** The frame to look at next; null where none would tell. */
+    public function nextSlot(): ?int
+    {
+        return is_int($this->ripeness->lookNext) ? $this->ripeness->lookNext : null;
+    }
+
+    /** Depth of a comb face over its length. */
+    public function faceRatio(): float
+    {
+        $kind = $this->fitted->kind;
+        $length = max(180.0, ($kind->externalLengthMm > 0.0 ? $kind->externalLengthMm : 500.0) - 78.0);
+
+        return min(0.8, max(0.2, $kind->combAreaDm2 * 1e4 / $length ** 2));
+    }
+
+    /** @return list<DrawnSlot> */
+    public function slots(): array
+    {
+        $slots = [];
+        foreach ($this->ripeness->box->slots as $slot) {
+            $frame = $this->look->frames[$slot->slot] ?? null;
+            $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
+            $presumed = $this->super
+                ? new Face($capped, max(0.0, $slot->weight - $capped))
+                : new Face(0.25, 0.05, 0.35, 0.05);
+            $slots[] = $frame === null
+                ? new DrawnSlot(false, $presumed, $presumed)
+                : new DrawnSlot(true, $frame->a, $frame->b, in_array($slot->slot, $this->look->gaps, true));
+        }
+
+        return $slots;
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Hives;
+
+use App\Apiary\Inspections\Look;
+use App\Apiary\Inspections\LookReader;
+use App\Apiary\Inspections\NotedReading;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
+use App\Models\Apiary;
+use App\Models\BoxPlace;
+use App\Models\Decision;
+use App\Models\Hive;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Items;
+use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\Ripeness;
+use Marjoram\Core\Ripeness\Shake;
+use Marjoram\Core\Ripeness\Super;
+
+/** Reads hives from their records and judges their boxes: a fixed number of queries, however many hives. */
+final readonly class HiveReader
+{
+    public function __construct(
+        private CurrentOperation $current,
+        private BoxKindReader $kinds,
+        private LookReader $looks,
+        private Ripeness $ripeness,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, HiveState> by hive id
+     */
+    public function read(Apiary $apiary, array $ids, NectarFlow $flow): array
+    {
+        $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen.mark', 'colonies'])->get();
+        $looks = $this->looksOf($hives);
+        $decisions = Decision::query()
+            ->whereIn('stage', ['assess', 'winter'])
+            ->whereIn('hive_id', $ids)
+            ->orderBy('decided_at')
+            ->get()
+            ->keyBy('box_id');
+        $policy = Policy::at($this->current, $apiary);
+        $states = [];
+        foreach ($hives as $hive) {
+            $states[$hive->id] = $this->hive($hive, $looks, $decisions, $policy, $flow);
+        }
+
+        return $states;
+    }
+
+    /**
+     * @param  Collection<int, Hive>  $hives
+     * @return array<string, Look> by box id
+     */
+    private function looksOf(Collection $hives): array
+    {
+        $since = $in = [];
+        foreach ($hives as $hive) {
+            foreach ($hive->places as $place) {
+                $since[$place->box_id] = $place->since->format('Y-m-d');
+                $in[$place->box_id] = $hive->id;
+            }
+        }
+
+        return $this->looks->of($since, $in);
+    }
+
+    /**
+     * @param  array<string, Look>  $looks
+     * @param  Items<string, Decision>  $decisions
+     */
+    private function hive(Hive $hive, array $looks, Items $decisions, Policy $policy, NectarFlow $flow): HiveState
+    {
+        $boxes = [];
+        $numbers = $hive->places->countBy('role');
+        $underCapped = false;
+        // From the top down: what is found above bears on what is presumed below.
+        foreach ($hive->places->reverse() as $place) {
+            $number = (int) $numbers[$place->role];
+            $numbers[$place->role] = $number - 1;
+            $fitted = $this->kinds->fitted($place->box);
+            $look = ($looks[$place->box_id] ?? new Look)->within($fitted->framesFitted);
+            $isSuper = $place->role === 'super';
+            $super = $this->super($hive, $place, $fitted, $look, $policy, $flow, $underCapped && $isSuper);
+            $box = $this->box($hive, $place, $number, $super, $look, $decisions->get($place->box_id), $policy);
+            $underCapped = $underCapped || ($isSuper && $this->ripeness->countsAsCapped($box->ripeness->box));
+            array_unshift($boxes, $box);
+        }
+
+        return new HiveState(
+            $hive->id,
+            $hive->code,
+            $hive->excluder,
+            $hive->colony?->queen?->code,
+            $boxes,
+            ! $hive->isEmpty(),
+            $hive->notes,
+            $hive->colony?->queen?->mark?->mark,
+        );
+    }
+
+    /** What is known of a box, as the core asks for it. */
+    private function super(
+        Hive $hive,
+        BoxPlace $place,
+        FittedBox $fitted,
+        Look $look,
+        Policy $policy,
+        NectarFlow $flow,
+        bool $underCapped,
+    ): Super {
+        $inBox = static fn (int $slot): bool => $slot <= $fitted->framesFitted;
+
+        return new Super(
+            $fitted,
+            array_values(array_filter($look->frames, $inBox, ARRAY_FILTER_USE_KEY)),
+            Shake::tryFrom($look->shake ?? ''),
+            array_map(static fn (NotedReading $one): Reading => $one->reading, $look->readings),
+            $hive->excluder,
+            $flow,
+            $this->current->get()->dry_room,
+            $policy->frameByFrame,
+            $look->lastCappedShare === null ? null : $look->daysSinceLast,
+            $look->lastCappedShare,
+            $underCapped,
+            $this->daysSinceEmpty($place, $look),
+        );
+    }
+
+    /** Up to the look that what is known comes from. */
+    private function daysSinceEmpty(BoxPlace $place, Look $look): ?float
+    {
+        if ($place->put_on === null || $place->put_on === 'filled') {
+            return null;
+        }
+        $today = $this->current->today();
+        $until = ($look->at ?? $today)->setTimezone($today->getTimezone())->format('Y-m-d');
+
+        return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
+    }
+
+    private function box(
+        Hive $hive,
+        BoxPlace $place,
+        int $number,
+        Super $super,
+        Look $look,
+        ?Decision $decision,
+        Policy $policy,
+    ): BoxState {
+        $result = $this->ripeness->judge($super, $policy->ripeness);
+        $comb = $policy->comb($super->box->kind->key);
+
+        return new BoxState(
+            $place->box_id,
+            $place->box->mark,
+            $hive->id,
+            $place->role === 'super',
+            $number,
+            $place->since->toDateTimeImmutable(),
+            $super->box,
+            $look,
+            $result,
+            BoxHoney::of($super->box, $super->frames, $result->box, $comb, count($look->gaps)),
+            self::decided($hive, $look, $decision),
+        );
+    }
+
+    /** A decision, the newest, stands until somebody looks again. */
+    private static function decided(Hive $hive, Look $look, ?Decision $decision): ?Decided
+    {
+        if ($decision === null || $decision->hive_id !== $hive->id) {
+            return null;
+        }
+        $stands = $look->at === null || $decision->decided_at >= $look->at;
+
+        return ! $stands ? null : new Decided(
+            $decision->id,
+            $decision->choice === 'take',
+            $decision->note,
+            $decision->stage === 'winter',
+        );
+    }
+}

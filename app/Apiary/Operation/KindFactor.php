@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Operation;
+
+use App\Foundation\Json\Fields;
+
+/** What own weighings said of the fill of a kind of box: a factor on what is presumed, with its relative spread. */
+final readonly class KindFactor
+{
+    public function __construct(public float $factor, public float $sd)
+    {
+    }
+
+    public static function from(mixed $stored): ?self
+    {
+        $own = Fields::of($stored);
+
+        return $own->has('factor') && $own->has('sd') ? new self($own->number('factor'), $own->number('sd')) : null;
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Operation;
+
+use App\Models\Apiary;
+use App\Models\HarvestPolicy;
+use App\Models\Operation;
+use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Ripeness\RipenessPolicy;
+use Marjoram\Core\Ripeness\RipenessSchool;
+
+/** The choices that are in force at a yard on a day: the operation's, those of the yard, those of its harvest. */
+final readonly class Policy
+{
+    /** What a super must be before it is taken. */
+    public RipenessPolicy $ripeness;
+
+    /** Frames are taken one by one, and unfinished ones gathered and left. */
+    public bool $frameByFrame;
+
+    /** The method of clearing; null where Marjoram chooses. */
+    public ?Method $clearing;
+
+    /** Supers are off so many days after the flow's end. */
+    public int $offAfterFlowDays;
+
+    /** How frames are marked when they are taken: none, a colour a yard, or a colour a hive. */
+    public string $frameMarks;
+
+    public WinterPolicy $winter;
+
+    public FillPolicy $fill;
+
+    /** Honey of ling: by the harvest where one is set, else by the yard. */
+    public bool $heather;
+
+    private function __construct(
+        PolicyValues $values,
+        private Operation $operation,
+        private ?Apiary $apiary = null,
+        public ?HarvestPolicy $harvest = null,
+    ) {
+        $this->heather = $harvest === null ? $apiary?->heather === true : $harvest->heather;
+        $water = $values->number('water_max_pct');
+        $this->ripeness = new RipenessPolicy(
+            RipenessSchool::from($values->text('school')),
+            $values->number('capped_min'),
+            $this->heather ? max($water, $values->number('heather_water_max_pct')) : $water,
+            $values->number('confidence'),
+            $this->heather,
+        );
+        $this->frameByFrame = $values->text('unit') === 'frames';
+        $this->clearing = Method::tryFrom($values->text('clearing'));
+        $this->offAfterFlowDays = (int) $values->number('off_after_flow_days');
+        $this->frameMarks = $values->text('frame_marks');
+        $this->winter = WinterPolicy::from($values);
+        $this->fill = FillPolicy::from($values);
+    }
+
+    public static function of(Operation $operation, ?Apiary $apiary = null, ?HarvestPolicy $harvest = null): self
+    {
+        $values = PolicyValues::of($operation->policy, $apiary?->policy, $harvest?->policy);
+
+        return new self($values, $operation, $apiary, $harvest);
+    }
+
+    /** The policy of a yard on the operation's day, with the harvest that it is being readied for. */
+    public static function at(CurrentOperation $current, Apiary $apiary): self
+    {
+        $today = $current->today();
+        $harvest = $apiary->loadMissing('harvestPolicies')->harvestPolicies->first(static fn (HarvestPolicy $one): bool => $one->holdsOn($today));
+
+        return self::of($current->get(), $apiary, $harvest);
+    }
+
+    /** The same as it is in force during a harvest. */
+    public function during(HarvestPolicy $harvest): self
+    {
+        return self::of($this->operation, $this->apiary, $harvest);
+    }
+
+    /** How comb becomes honey in a kind of box. */
+    public function comb(?string $kind = null): CombAssumptions
+    {
+        return $this->fill->comb($kind);
+    }
+
+    /** What it asks of a super, in one sentence. */
+    public function words(): string
+    {
+        $sure = __(':asked, :sure % sure', [
+            'asked' => $this->asked(),
+            'sure' => round(100 * $this->ripeness->confidence),
+        ]);
+        $heather = $this->heather ? ' ('.__('heather; standards allow 23 %').')' : '';
+
+        return ($this->harvest === null ? '' : $this->harvest->name.': ').$sure.$heather.'.';
+    }
+
+    /** Policy, version and yard, as a verdict is frozen with. */
+    public function stamp(): string
+    {
+        $ownYard = $this->apiary === null || ($this->apiary->policy ?? []) === [] ? '' : '+'.$this->apiary->slug;
+
+        return 'v'.$this->operation->policy_version.$ownYard.($this->harvest === null ? '' : '+'.$this->harvest->name);
+    }
+
+    private function asked(): string
+    {
+        $policy = $this->ripeness;
+
+        return match ($policy->school) {
+            RipenessSchool::CappedOnly => __('honey fully capped'),
+            RipenessSchool::Capped90 => __('at least 90 % of the honey capped'),
+            RipenessSchool::CappedAndRefractometer => __(
+                'at least :capped % capped and at most :water % water',
+                ['capped' => round(100 * $policy->cappedMin), 'water' => $policy->waterMaxPct],
+            ),
+            RipenessSchool::Refractometer => __('at most :water % water', ['water' => $policy->waterMaxPct]),
+        };
+    }
+}

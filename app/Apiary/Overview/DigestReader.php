@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Overview;
+
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Hives\YardState;
+use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Winter\HiveWinter;
+use App\Apiary\Winter\WinterReader;
+use App\Models\Apiary;
+
+/** Sums yards up: each hive is kept in a few figures, so that hundreds are at hand. */
+final readonly class DigestReader
+{
+    public function __construct(
+        private CurrentOperation $current,
+        private Computed $computed,
+        private YardReader $yards,
+        private WinterReader $winter,
+    ) {
+    }
+
+    public function of(Apiary $apiary): YardDigest
+    {
+        $ids = $this->yards->hiveIds($apiary);
+        $found = $this->computed->ofHives(
+            $apiary->id,
+            'digest',
+            array_values($ids),
+            $this->winter->context($apiary),
+            fn (array $stale): array => $this->make($apiary, $stale),
+        );
+        $hives = [];
+        foreach ($ids as $code => $id) {
+            if (isset($found[$id])) {
+                $hives[(string) $code] = $found[$id];
+            }
+        }
+
+        return new YardDigest($hives);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, HiveDigest>
+     */
+    private function make(Apiary $apiary, array $ids): array
+    {
+        $states = $this->yards->states($apiary, $ids);
+        $byCode = [];
+        foreach ($states as $state) {
+            $byCode[$state->code] = $state;
+        }
+        $winters = $this->winter->read(new YardState($apiary, $byCode, $this->yards->flow($apiary)));
+        $digests = [];
+        foreach ($states as $id => $state) {
+            $digests[$id] = $this->hive($state, $winters[$state->code] ?? null);
+        }
+
+        return $digests;
+    }
+
+    private function hive(HiveState $state, ?HiveWinter $winter): HiveDigest
+    {
+        $super = fn (BoxState $box): SuperDigest => $this->super($box, $winter);
+
+        return new HiveDigest(
+            $state->id,
+            $state->code,
+            $state->excluder,
+            array_map($super, $state->supers()),
+            array_map(self::band(...), $state->boxes),
+            $winter === null || $winter->isKnown(),
+            $winter->reserve->sugarKg ?? 0.0,
+            $winter?->mustBeFed() === true,
+            $winter?->share->runsOut,
+        );
+    }
+
+    private function super(BoxState $box, ?HiveWinter $winter): SuperDigest
+    {
+        return new SuperDigest(
+            $box->id,
+            $box->name(),
+            $box->standing(),
+            $box->decision !== null,
+            $box->comesOff(),
+            $winter?->stays($box) === true,
+            in_array($box->id, $winter->share->spareWhenRipe ?? [], true),
+            $box->honey->honeyKg,
+            $box->honey->fillSdKg,
+            $box->honey->ownSdKg,
+            $box->honey->grossKg,
+            $box->kgInDoubt(),
+            $box->nextSlot(),
+            $box->hasBrood(),
+            $this->ripeOn($box),
+            count(array_filter($box->ripeness->ripe)),
+        );
+    }
+
+    /** From the day of its look, at the pace that the looks show. */
+    private function ripeOn(BoxState $box): string
+    {
+        $looked = $box->look->at ?? $this->current->today();
+        $days = $box->ripeness->waitDays ?? 0;
+
+        return $looked->setTime(0, 0)->modify("+$days days")->format('Y-m-d');
+    }
+
+    private static function band(BoxState $box): Band
+    {
+        $full = min(1.0, $box->ripeness->box->fullFrames() / max(1, $box->fitted->framesFitted));
+
+        return new Band(
+            $box->fitted->kind->externalHeightMm,
+            $box->isSuper(),
+            $full * ($box->ripeness->box->cappedShare ?? 0.0),
+            $box->seen() > 0,
+        );
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Overview;
+
+use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\CurrentOperation;
+use App\Models\Clearing;
+use App\Models\Treatment;
+use DateTimeImmutable;
+
+/** Clearings not in the honey room yet and the treatments ahead, of all yards with a few queries a request. */
+final readonly class OnTheWay
+{
+    public function __construct(private CurrentOperation $current, private Computed $computed)
+    {
+    }
+
+    /** @return list<Clearing> in the order of their days */
+    public function clearings(string $apiaryId): array
+    {
+        return $this->computed->once('clearings', $this->allClearings(...))[$apiaryId] ?? [];
+    }
+
+    /** Supers off by, from the label of the next treatment. */
+    public function treatment(string $apiaryId): ?DateTimeImmutable
+    {
+        return $this->computed->once('treatments', $this->allTreatments(...))[$apiaryId] ?? null;
+    }
+
+    /** @return array<string, list<Clearing>> by yard id */
+    private function allClearings(): array
+    {
+        $found = [];
+        foreach (Clearing::open()->with(['items.hive', 'items.box'])->orderBy('first_on')->get() as $clearing) {
+            $found[$clearing->apiary_id][] = $clearing;
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, DateTimeImmutable> by yard id */
+    private function allTreatments(): array
+    {
+        $found = [];
+        $ahead = Treatment::query()
+            ->where('supers_off_by', '>=', $this->current->today())
+            ->orderBy('supers_off_by')
+            ->get();
+        foreach ($ahead as $one) {
+            $found[$one->apiary_id] ??= new DateTimeImmutable($one->supers_off_by->format('Y-m-d'));
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Overview;
+
+use App\Apiary\Hives\Mass;
+use App\Models\Clearing;
+use DateTimeImmutable;
+use Marjoram\Core\Clearing\HiveToClear;
+
+/** What a yard has to come in, what is on its way already, and what bears on when. */
+final readonly class YardComing
+{
+    /**
+     * @param  array<string, list<ComingSuper>>  $now  ripe and free of the winter share, by hive code
+     * @param  array<string, list<ComingSuper>>  $later  to wait, and free of the winter share when they are ripe
+     * @param  list<Clearing>  $clearings  not in the honey room yet
+     * @param  ?DateTimeImmutable  $treatment  supers off by, from the label
+     * @param  ?DateTimeImmutable  $flowEnds  when the flow ended, or the harvest under way is to end
+     * @param  ?DateTimeImmutable  $offAfterFlow  by when they should be off after that
+     */
+    public function __construct(
+        public YardDigest $digest,
+        public array $now,
+        public array $later,
+        public array $clearings,
+        public ?DateTimeImmutable $treatment,
+        public ?DateTimeImmutable $flowEnds,
+        public ?DateTimeImmutable $offAfterFlow,
+    ) {
+    }
+
+    /** @return list<ComingSuper> */
+    public function supers(): array
+    {
+        return array_merge([], ...array_values($this->now));
+    }
+
+    /** @return list<string> ids of the boxes that are on a clearing already */
+    public function planned(): array
+    {
+        return self::boxesOn($this->clearings);
+    }
+
+    /**
+     * @param  list<Clearing>  $clearings
+     * @return list<string> ids
+     */
+    public static function boxesOn(array $clearings): array
+    {
+        $boxes = [];
+        foreach ($clearings as $clearing) {
+            foreach ($clearing->items as $item) {
+                $boxes[] = $item->box_id;
+            }
+        }
+
+        return $boxes;
+    }
+
+    public function mass(): Mass
+    {
+        return SuperDigest::sum(array_map(static fn (ComingSuper $one): SuperDigest => $one->super, $this->supers()));
+    }
+
+    /** What the truck carries: honey and boxes. */
+    public function grossKg(): float
+    {
+        return array_sum(array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers()));
+    }
+
+    /** Frames of them that are ripe by themselves. */
+    public function frames(): int
+    {
+        return array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $this->supers()));
+    }
+
+    public function heaviestKg(): float
+    {
+        $gross = array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers());
+
+        return $gross === [] ? 0.0 : max($gross);
+    }
+
+    /** @return list<HiveToClear> */
+    public function hivesToClear(): array
+    {
+        $hives = [];
+        foreach ($this->now as $code => $supers) {
+            $hives[] = self::hiveToClear($this->digest->hives[$code], $supers);
+        }
+
+        return $hives;
+    }
+
+    /** @param  list<ComingSuper>  $supers */
+    private static function hiveToClear(HiveDigest $hive, array $supers): HiveToClear
+    {
+        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
+        $brood = array_filter($supers, static fn (ComingSuper $one): bool => $one->super->hasBrood);
+
+        $ripe = array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $supers));
+
+        return new HiveToClear(
+            $hive->code,
+            count($supers),
+            $brood !== [],
+            $hive->excluder,
+            $hive->toMoveBelow($ids),
+            $ripe > 0 ? $ripe : null,
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Overview;
+
+use App\Apiary\Hives\Mass;
+use Marjoram\Core\Ripeness\Verdict;
+
+/** A yard in a few figures, summed from its hives. */
+final readonly class YardDigest
+{
+    /** @param  array<string, HiveDigest>  $hives  by code, in the order of the stands */
+    public function __construct(public array $hives)
+    {
+    }
+
+    /** @return list<SuperDigest> */
+    public function supers(): array
+    {
+        $supers = array_map(static fn (HiveDigest $hive): array => $hive->supers, array_values($this->hives));
+
+        return array_merge([], ...$supers);
+    }
+
+    public function count(Verdict $verdict): int
+    {
+        $is = static fn (SuperDigest $super): bool => $super->verdict === $verdict;
+
+        return count(array_filter($this->supers(), $is));
+    }
+
+    /** kg that may come off, with its spread: the fill's error is common to all. */
+    public function ripe(): Mass
+    {
+        $ripe = array_filter($this->supers(), static fn (SuperDigest $super): bool => $super->comesOff);
+
+        return SuperDigest::sum(array_values($ripe));
+    }
+
+    public function hivesToFeed(): int
+    {
+        return count(array_filter($this->hives, static fn (HiveDigest $hive): bool => $hive->mustBeFed));
+    }
+
+    /** @return list<string> codes of hives whose stores nobody has looked at */
+    public function storesUnknown(): array
+    {
+        $unknown = array_filter($this->hives, static fn (HiveDigest $hive): bool => ! $hive->storesKnown);
+
+        return array_map(static fn (HiveDigest $hive): string => $hive->code, array_values($unknown));
+    }
+
+    public function sugarKg(): float
+    {
+        $sugar = static fn (HiveDigest $hive): float => $hive->mustBeFed ? $hive->sugarKg : 0.0;
+
+        return array_sum(array_map($sugar, array_values($this->hives)));
+    }
+}

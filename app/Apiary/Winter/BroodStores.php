@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apiary\Winter;
+
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\HiveState;
+use App\Apiary\Operation\Policy;
+use DateTimeImmutable;
+use Marjoram\Core\Comb\Comb;
+use Marjoram\Core\Comb\CombResult;
+use Marjoram\Core\Reserve\ReserveAssumptions;
+use Marjoram\Core\Reserve\WinterUse;
+
+/**
+ * The honey of a hive's brood boxes today: the newest of what was weighed, noted or painted, with what was fed since,
+ * less what winter took since, its doubt growing as it is carried forward.
+ */
+final readonly class BroodStores
+{
+    /** Presumed where nobody has looked: common practice for a brood box in August. */
+    private const PRESUMED_KG = 9.0;
+
+    public const PRESUMED_FRAMES_OF_BEES = 9.0;
+
+    /** kg by which stores may have risen or fallen in a day outside winter, as a standard deviation. */
+    private const DRIFT_KG = 0.12;
+
+    private function __construct(
+        public float $kg,
+        public float $sdKg,
+        public HowKnown $how,
+        public ?DateTimeImmutable $seenOn,
+        public float $fedKg,
+        public float $usedKg,
+        public float $framesOfBees,
+    ) {
+    }
+
+    public static function of(
+        HiveState $state,
+        WinterNotes $notes,
+        Policy $policy,
+        WinterSeason $season,
+        float $factor,
+    ): self {
+        $seen = self::seen($state, $notes, $policy);
+        $bees = self::framesOfBees($notes);
+        if ($seen->on === null) {
+            return new self($seen->kg, $seen->sdKg, $seen->how, null, 0.0, 0.0, $bees);
+        }
+        $fed = $notes->fedKg($seen->on->format('Y-m-d'), $season->today->format('Y-m-d'));
+        $scale = WinterUse::scale($bees, $factor, new ReserveAssumptions);
+        $used = $season->hasBegun() && $seen->on < $season->today
+            ? $season->paths()->between($seen->on, $season->today)
+            : [0.0, 0.0];
+        $outside = min($season->today, max($seen->on, $season->whole->from));
+        $drift = self::DRIFT_KG * sqrt(max(0, (int) $seen->on->diff($outside)->format('%r%a')));
+        $variance = $seen->sdKg ** 2 + $drift ** 2 + (0.1 * $fed) ** 2 + ($scale * $used[1]) ** 2;
+
+        return new self(
+            max(0.0, $seen->kg + $fed - $scale * $used[0]),
+            sqrt($variance),
+            $seen->how,
+            $seen->on,
+            $fed,
+            $scale * $used[0],
+            $bees,
+        );
+    }
+
+    public function isMeasured(): bool
+    {
+        return $this->how === HowKnown::Measured;
+    }
+
+    private static function framesOfBees(WinterNotes $notes): float
+    {
+        $weighed = $notes->lastWeighing();
+        $look = $notes->look;
+        $isNewer = $weighed !== null && ($look === null || $weighed->weighed_on >= $look->looked_on);
+
+        return $isNewer ? $weighed->frames_of_bees : $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES;
+    }
+
+    private static function seen(HiveState $state, WinterNotes $notes, Policy $policy): Stores
+    {
+        $found = array_values(array_filter([
+            self::weighed($state, $notes),
+            self::noted($notes),
+            self::painted($state, $policy),
+        ]));
+        usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
+        $kg = self::PRESUMED_KG * max(1, count($state->broodBoxes()));
+
+        return $found[0] ?? new Stores($kg, 0.4 * $kg, HowKnown::Presumed, null);
+    }
+
+    /** The scales weigh the whole hive: what went since, and what its supers are judged to hold, is not below. */
+    private static function weighed(HiveState $state, WinterNotes $notes): ?Stores
+    {
+        $weighed = $notes->lastWeighing();
+        if ($weighed === null) {
+            return null;
+        }
+        $supers = $doubt = 0.0;
+        foreach ($state->supers() as $box) {
+            $supers += $box->honey->honeyKg;
+            $doubt += $box->honey->sdKg ** 2;
+        }
+
+        return new Stores(
+            max(0.0, $weighed->stores_kg - $notes->goneSince($weighed) - $supers),
+            sqrt($weighed->stores_sd_kg ** 2 + $doubt),
+            HowKnown::Measured,
+            self::day($weighed->weighed_on->format('Y-m-d')),
+        );
+    }
+
+    private static function noted(WinterNotes $notes): ?Stores
+    {
+        $look = $notes->look;
+
+        return $look?->brood_honey_kg === null ? null : new Stores(
+            max(0.0, $look->brood_honey_kg - $notes->goneFromBroodSince($look)),
+            $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
+            HowKnown::from($look->how),
+            self::day($look->looked_on->format('Y-m-d')),
+        );
+    }
+
+    private static function painted(HiveState $state, Policy $policy): ?Stores
+    {
+        $seen = static fn (BoxState $box): bool => $box->look->frames !== [];
+        $painted = array_values(array_filter($state->broodBoxes(), $seen));
+        if ($painted === []) {
+            return null;
+        }
+        $honey = static fn (BoxState $box): CombResult => (new Comb($policy->comb($box->fitted->kind->key)))
+            ->honeyIn($box->fitted, array_values($box->look->frames));
+        $results = array_map($honey, $painted);
+        $on = max(array_map(static fn (BoxState $box): string => (string) $box->look->at?->format('Y-m-d'), $painted));
+
+        return new Stores(
+            array_sum(array_map(static fn (CombResult $one): float => $one->honeyKg, $results)),
+            array_sum(array_map(static fn (CombResult $one): float => $one->sdKg, $results)),
+            HowKnown::Estimated,
+            self::day($on),
+        );
+    }
+
+    private static function day(string $date): DateTimeImmutable
+    {
+        return new DateTimeImmutable($date);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Http;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What is entered is text: bytes that are none reach neither a date, nor the database, nor a page. */
+final class PlainText
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        foreach ([...$request->query->all(), ...$request->request->all()] as $name => $value) {
+            if (! self::isText($value) || ! self::isText((string) $name)) {
+                throw ValidationException::withMessages([
+                    mb_scrub((string) $name) => __('This holds bytes that are not text. Enter it again.'),
+                ]);
+            }
+        }
+
+        return $next($request);
+    }
+
+    private static function isText(mixed $value): bool
+    {
+        if (! is_array($value)) {
+            return ! is_string($value) || (! str_contains($value, "\0") && mb_check_encoding($value, 'UTF-8'));
+        }
+        foreach ($value as $key => $one) {
+            if (! self::isText((string) $key) || ! self::isText($one)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Units;
+
+use DateTimeImmutable;
+use DateTimeInterface;
+use DateTimeZone;
+
+/** The one place where stored figures become words, and entered figures are stored. */
+final readonly class Formatter
+{
+    /** Half the width of the middle 80 %, in standard deviations. */
+    private const SPREAD = 1.2816;
+
+    private const KG_PER_LB = 0.45359237;
+
+    private const LITRES_PER_US_GALLON = 3.785411784;
+
+    private const LITRES_PER_UK_GALLON = 4.54609;
+
+    private const NARROW = "\u{202F}";
+
+    public Lengths $lengths;
+
+    public function __construct(public Preferences $preferences = new Preferences)
+    {
+        $this->lengths = new Lengths($preferences->pounds());
+    }
+
+    public function massUnit(): string
+    {
+        return $this->preferences->pounds() ? __('lb') : __('kg');
+    }
+
+    public function temperatureUnit(): string
+    {
+        return $this->preferences->fahrenheit() ? '°F' : '°C';
+    }
+
+    public function volumeUnit(): string
+    {
+        return match ($this->preferences->system) {
+            'us' => __('US gal'),
+            'uk' => __('gal'),
+            default => __('l'),
+        };
+    }
+
+    /** 17.0 kg: a measured or reckoned mass. */
+    public function kg(float|int|null $kg, int $decimals = 1): string
+    {
+        return $kg === null
+            ? '–'
+            : self::number($this->massValue((float) $kg), $decimals).self::NARROW.$this->massUnit();
+    }
+
+    public function massValue(float $kg): float
+    {
+        return $this->preferences->pounds() ? $kg / self::KG_PER_LB : $kg;
+    }
+
+    /** From the person's unit to kg. */
+    public function massToKg(float $value): float
+    {
+        return $this->preferences->pounds() ? $value * self::KG_PER_LB : $value;
+    }
+
+    /** (15.7 to 18.3): the middle 80 % of an estimate. */
+    public function kgRange(float $kg, float $sdKg, int $decimals = 1): string
+    {
+        return $this->range(
+            $this->massValue(max(0.0, $kg - self::SPREAD * $sdKg)),
+            $this->massValue($kg + self::SPREAD * $sdKg),
+            $decimals,
+        );
+    }
+
+    /** The middle 80 % about a mean. */
+    public function spread(float $mean, float $sd, int $decimals = 1): string
+    {
+        return $this->range($mean - self::SPREAD * $sd, $mean + self::SPREAD * $sd, $decimals);
+    }
+
+    /** The same of a share, in per cent and never beyond what a share can be. */
+    public function shareRange(?float $share, float $sd): string
+    {
+        return $share === null ? '' : $this->range(
+            100 * max(0.0, $share - self::SPREAD * $sd),
+            100 * min(1.0, $share + self::SPREAD * $sd),
+            0,
+        );
+    }
+
+    public function range(float $lo, float $hi, int $decimals = 1): string
+    {
+        return __('(:lo to :hi)', ['lo' => self::number($lo, $decimals), 'hi' => self::number($hi, $decimals)]);
+    }
+
+    /** To the nearest multiple of a step: what is known no better is not shown finer. */
+    public function nearest(float $value, int $step): int
+    {
+        return (int) round($value / $step) * $step;
+    }
+
+    /** A date as it is stored, Y-m-d. */
+    public function dateOf(string $date): string
+    {
+        return $this->date(new DateTimeImmutable($date));
+    }
+
+    public function percent(?float $share, int $decimals = 0): string
+    {
+        return $share === null ? '–' : self::number(100.0 * $share, $decimals).self::NARROW.'%';
+    }
+
+    public function water(?float $pct): string
+    {
+        return $pct === null ? '–' : self::number($pct, 1).self::NARROW.'%';
+    }
+
+    public function celsius(float $c): string
+    {
+        return self::number($this->temperatureValue($c), 0).self::NARROW.$this->temperatureUnit();
+    }
+
+    public function temperatureValue(float $c): float
+    {
+        return $this->preferences->fahrenheit() ? ($c * 9.0) / 5.0 + 32.0 : $c;
+    }
+
+    public function temperatureToC(float $value): float
+    {
+        return $this->preferences->fahrenheit() ? (($value - 32.0) * 5.0) / 9.0 : $value;
+    }
+
+    public function litres(float $litres): string
+    {
+        $value = match ($this->preferences->system) {
+            'us' => $litres / self::LITRES_PER_US_GALLON,
+            'uk' => $litres / self::LITRES_PER_UK_GALLON,
+            default => $litres,
+        };
+
+        return self::number($value, 1).self::NARROW.$this->volumeUnit();
+    }
+
+    /** From the person's unit to litres. */
+    public function volumeToLitres(float $value): float
+    {
+        return match ($this->preferences->system) {
+            'us' => $value * self::LITRES_PER_US_GALLON,
+            'uk' => $value * self::LITRES_PER_UK_GALLON,
+            default => $value,
+        };
+    }
+
+    public function minutes(float $minutes): string
+    {
+        return $minutes < 90.0
+            ? self::number($minutes, 0).self::NARROW.__('min')
+            : self::number($minutes / 60.0, 1).self::NARROW.__('h');
+    }
+
+    /** 4 Aug */
+    public function day(?DateTimeInterface $date): string
+    {
+        return $date === null ? '–' : $date->format('j').' '.__($date->format('M'));
+    }
+
+    /** Tue 4 Aug */
+    public function weekday(DateTimeInterface $date): string
+    {
+        return __($date->format('D')).' '.$this->day($date);
+    }
+
+    /** @param  list<DateTimeInterface>  $dates */
+    public function weekdays(array $dates): string
+    {
+        return implode(', ', array_map($this->weekday(...), $dates));
+    }
+
+    /** 4 Aug 2026 */
+    public function date(?DateTimeInterface $date): string
+    {
+        return $date === null ? '–' : $this->day($date).' '.$date->format('Y');
+    }
+
+    /** 4 Aug 10:05, where the operation is. */
+    public function moment(?DateTimeInterface $at, string $timeZone): string
+    {
+        if ($at === null) {
+            return '–';
+        }
+        $local = \DateTimeImmutable::createFromInterface($at)->setTimezone(new DateTimeZone($timeZone));
+
+        return $this->day($local).' '.$local->format('H:i');
+    }
+
+    public static function number(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_starts_with($text, '-')
+            ? (ltrim($text, '-0.') === ''
+                ? ltrim($text, '-')
+                : '−'.substr($text, 1))
+            : $text;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Units;
+
+/** How a person wants figures shown and entered; everything is stored in SI. */
+final readonly class Preferences
+{
+    public const SYSTEMS = ['metric', 'us', 'uk'];
+
+    public const THEMES = ['light', 'dark', 'sun'];
+
+    public function __construct(
+        public string $system = 'metric',
+        public string $theme = 'light',
+        public string $paper = 'A4',
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $values */
+    public static function fromArray(array $values): self
+    {
+        $pick = static function (string $key, array $allowed) use ($values): string {
+            $value = $values[$key] ?? null;
+
+            return is_string($value) && in_array($value, $allowed, true) ? $value : $allowed[0];
+        };
+
+        return new self($pick('system', self::SYSTEMS), $pick('theme', self::THEMES), $pick('paper', ['A4', 'letter']));
+    }
+
+    public function pounds(): bool
+    {
+        return $this->system !== 'metric';
+    }
+
+    public function fahrenheit(): bool
+    {
+        return $this->system === 'us';
+    }
+
+    public function usGallons(): bool
+    {
+        return $this->system === 'us';
+    }
+}

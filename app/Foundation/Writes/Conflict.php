@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Writes;
+
+use RuntimeException;
+
+/** Two people changed the same record: both values are shown, neither is lost. */
+final class Conflict extends RuntimeException
+{
+    /** @param  array<string, mixed>  $theirs what is stored now */
+    private function __construct(string $message, public readonly array $theirs)
+    {
+        parent::__construct($message);
+    }
+
+    public static function removedMeanwhile(string $what): self
+    {
+        return new self(__(':what was removed by someone else since you opened it.', ['what' => $what]), []);
+    }
+
+    /** @param  array<string, mixed>  $theirs */
+    public static function changedMeanwhile(string $what, array $theirs): self
+    {
+        return new self(
+            __(
+                ':what was changed by someone else since you opened it. What is stored now is shown; yours is kept in the form.',
+                ['what' => $what],
+            ),
+            $theirs,
+        );
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Writes;
+
+use Illuminate\Database\DetectsConcurrencyErrors;
+use Throwable;
+
+/** Tells a write that stood in another's way, and may be tried again, from one that is wrong. */
+final class Contention
+{
+    use DetectsConcurrencyErrors;
+
+    public static function is(?Throwable $error): bool
+    {
+        while ($error !== null) {
+            if ((new self)->causedByConcurrencyError($error)) {
+                return true;
+            }
+            $error = $error->getPrevious();
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Writes;
+
+use Illuminate\Support\Facades\DB;
+use Spatie\Activitylog\Facades\LogBatch;
+
+/**
+ * The one write that a request may have under way: a transaction and a batch of the audit trail. Whoever has to answer
+ * with a refusal gives it up first, so that the answer shows what is stored and nothing half made.
+ */
+final class OpenWrite
+{
+    /** How deep transactions were nested before it began; null where none is under way. */
+    private ?int $below = null;
+
+    public function __construct(private readonly Revisions $revisions, private readonly Tenant $tenant)
+    {
+    }
+
+    public function begin(): void
+    {
+        $this->below = DB::transactionLevel();
+        DB::beginTransaction();
+        LogBatch::startBatch();
+    }
+
+    public function keep(): void
+    {
+        $this->revisions->raise();
+        DB::commit();
+        $this->end();
+        $operation = $this->tenant->id();
+        if ($operation !== null) {
+            event(new Written($operation));
+        }
+    }
+
+    /** As if it had not been begun; does nothing where none is under way. */
+    public function giveUp(): void
+    {
+        if ($this->below === null) {
+            return;
+        }
+        DB::rollBack($this->below);
+        $this->revisions->forget();
+        $this->end();
+    }
+
+    private function end(): void
+    {
+        LogBatch::endBatch();
+        $this->below = null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Writes;
+
+use LogicException;
+
+/** Whose records exist in this request: those of every other operation are not found. */
+final class Tenant
+{
+    private ?string $id = null;
+
+    public function enter(string $operationId): void
+    {
+        $this->id = $operationId;
+    }
+
+    public function leave(): void
+    {
+        $this->id = null;
+    }
+
+    /** Null where no operation was entered: then no record exists. */
+    public function id(): ?string
+    {
+        return $this->id;
+    }
+
+    /** @throws LogicException when no operation was entered */
+    public function mustBe(): string
+    {
+        return $this->id ?? throw new LogicException('No operation has been entered.');
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Account;
+
+use App\Apiary\Hives\HiveNames;
+use App\Foundation\Http\Saved;
+use App\Foundation\Writes\Bin;
+use App\Foundation\Writes\Record;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+
+final class BinController
+{
+    public function index(Bin $bin): View
+    {
+        return view('account.bin', ['contents' => $bin->contents(HiveNames::of(...))]);
+    }
+
+    public function restore(string $kind, string $id): RedirectResponse
+    {
+        $class = Bin::kinds()[$kind] ?? abort(404);
+        /** @var Record $record */
+        $record = $class::binned()->whereKey($id)->firstOrFail();
+        try {
+            $record->restore();
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages([
+                'record' => __(':what cannot come back: its name or place is used by another now.', [
+                    'what' => $record->label(),
+                ]),
+            ]);
+        }
+
+        return Saved::at(route('account.bin'), __(':what is back.', ['what' => ucfirst($record->label())]));
+    }
+}

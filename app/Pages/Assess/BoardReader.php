@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Assess;
+
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\FoundSuper;
+use App\Apiary\Hives\HiveDrawing;
+use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\YardPicture;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Hives\YardState;
+use App\Apiary\Operation\Computed;
+use App\Drawing\Elevation;
+use App\Drawing\ElevationPicture;
+use App\Foundation\Units\Formatter;
+use App\Models\Apiary;
+
+/** Draws and lists a yard once for each change of it: a yard of sixty hives is a large drawing. */
+final readonly class BoardReader
+{
+    public function __construct(
+        private YardReader $yards,
+        private Computed $computed,
+        private YardPicture $picture,
+        private Formatter $format,
+    ) {
+    }
+
+    public function of(Apiary $apiary): YardBoard
+    {
+        return $this->computed->ofYard(
+            $apiary->id,
+            'board.'.$this->format->preferences->system,
+            fn (): YardBoard => $this->make($this->yards->one($apiary)),
+            $this->yards->context($apiary),
+        );
+    }
+
+    /** The same smaller, for all yards under each other. */
+    public function small(Apiary $apiary): YardGlance
+    {
+        return $this->computed->ofYard(
+            $apiary->id,
+            'glance.'.$this->format->preferences->system,
+            fn (): YardGlance => $this->glance($this->yards->one($apiary)),
+            $this->yards->context($apiary),
+        );
+    }
+
+    private function make(YardState $yard): YardBoard
+    {
+        $row = static fn (FoundSuper $one): BoardRow => BoardRow::of($one);
+        $rows = [];
+        foreach ($yard->hives as $hive) {
+            foreach (array_reverse($hive->supers()) as $box) {
+                $rows[] = $row(new FoundSuper($hive, $box));
+            }
+        }
+
+        return new YardBoard(
+            count($yard->hives),
+            $yard->ripe(),
+            $yard->toLook(),
+            $yard->flow->sentence(),
+            $this->draw($yard, new Elevation, '#opened'),
+            array_map($row, $yard->worthALook()),
+            array_map($row, $yard->judged()),
+            $rows,
+        );
+    }
+
+    private function glance(YardState $yard): YardGlance
+    {
+        return new YardGlance(
+            $yard->apiary->slug,
+            $yard->apiary->name,
+            $yard->toLook(),
+            $yard->ripe(),
+            $yard->flow->sentence(),
+            $this->draw($yard, new Elevation(0.09), ''),
+        );
+    }
+
+    private function draw(YardState $yard, Elevation $elevation, string $anchor): ElevationPicture
+    {
+        $slug = $yard->apiary->slug;
+        $drawing = fn (HiveState $hive): HiveDrawing => new HiveDrawing(
+            route('assess.hive', [$slug, $hive->code], false).$anchor,
+            static fn (BoxState $box): string => route(
+                'assess.hive',
+                [$slug, $hive->code, 'box' => $box->id],
+                false,
+            ).$anchor,
+            $this->picture->verdicts($hive, 2),
+        );
+
+        return $this->picture->of(
+            $yard,
+            __('Elevation of :yard', ['yard' => $yard->apiary->name]),
+            $drawing,
+            $elevation,
+        );
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Assess;
+
+use App\Apiary\Hives\Mass;
+use App\Drawing\ElevationPicture;
+
+/** A yard among all yards. Plain values: it is kept. */
+final readonly class YardGlance
+{
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public int $toLook,
+        public Mass $ripe,
+        public string $flow,
+        public ElevationPicture $picture,
+    ) {
+    }
+}

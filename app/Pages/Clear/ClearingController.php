@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Clear;
+
+use App\Apiary\Days\LoadingList;
+use App\Apiary\Days\StopReader;
+use App\Apiary\Harvest\FrozenVerdict;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
+use App\Foundation\Http\Saved;
+use App\Models\Apiary;
+use App\Models\Clearing;
+use App\Models\ClearingSuper;
+use App\Models\FrozenClearing;
+use App\Words\Wording;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Clearing\Method;
+
+/** A clearing of a yard: kept, its sheet, its ticks, and into the honey room. */
+final readonly class ClearingController
+{
+    public function __construct(private YardReader $yards, private CurrentOperation $current)
+    {
+    }
+
+    public function show(Clearing $clearing, StopReader $stops): View
+    {
+        $clearing->load(['apiary', 'items.hive', 'items.box.place']);
+        $operation = $this->current->get();
+
+        return view('clear.plan', [
+            'clearing' => $clearing,
+            'sheet' => new ClearingSheet($clearing, $this->yards->one($clearing->apiary)),
+            'load' => LoadingList::of($stops->ofClearing($clearing), $operation->kit, $operation->crew),
+            'crew' => $operation->crew,
+            'finishOn' => $this->current->today()->format('Y-m-d'),
+        ]);
+    }
+
+    public function store(KeepClearing $request, Apiary $apiary, ClearReader $reader, Wording $say): RedirectResponse
+    {
+        $yard = $reader->of($apiary);
+        $chosen = $request->chosen($yard);
+        $method = $request->outcome($yard, $say);
+        $policy = Policy::at($this->current, $apiary);
+        $boxes = array_column($chosen, 'box');
+        $clearing = Clearing::query()->create([
+            'apiary_id' => $apiary->id,
+            'method' => $method->method,
+            'first_on' => $method->visits[0],
+            'second_on' => $method->visits[1] ?? null,
+            'person_minutes' => round($method->personMinutes, 1),
+            'frozen' => new FrozenClearing(
+                self::reason($yard->compared, $method->method, $say),
+                round($method->beesLeftPerSuper, 1),
+                $say->statements($method->cautions),
+                (new FrozenVerdict($say))->all($boxes, $policy),
+            ),
+        ]);
+        foreach ($chosen as $one) {
+            $clearing->items()->create(['hive_id' => $one->hive->id, 'box_id' => $one->box->id]);
+        }
+
+        return Saved::at(route('clear.plan', $clearing->id), __('The clearing is kept.'));
+    }
+
+    /** Why this method: by its rank, or by the keeper's choice over what ranks first. */
+    private static function reason(Compared $compared, Method $chosen, Wording $say): string
+    {
+        $best = $compared->best()?->method;
+
+        return $best === null || $best === $chosen
+            ? $say->statement($compared->reason)
+            : __('Your choice; by the comparison :method stood first.', ['method' => $say->method($best)]);
+    }
+
+    /** One tick: a board on, or a super on the truck; sent twice it stays one. */
+    public function tick(Request $request, ClearingSuper $item): RedirectResponse
+    {
+        $values = $request->validate([
+            'what' => ['required', Rule::in(['placed', 'collected'])],
+            'done' => ['required', 'boolean'],
+            'back' => ['nullable', 'date_format:Y-m-d'],
+        ]);
+        $clearing = $item->load('clearing')->clearing;
+        if ($values['what'] === 'collected') {
+            self::refuseCollected($clearing, 'done', __('This clearing is in the honey room already.'));
+        }
+        $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->now() : null]);
+        if ($values['what'] === 'placed') {
+            $state = $clearing->load('items')->stateByBoards();
+            if ($state !== $clearing->state) {
+                $clearing->update(['state' => $state]);
+            }
+        }
+
+        return Saved::at(
+            isset($values['back']) ? route('clear.day', $values['back']) : route('clear.plan', $clearing->id),
+            __('Ticked.'),
+        );
+    }
+
+    public function destroy(Clearing $clearing): RedirectResponse
+    {
+        $clearing->load(['apiary', 'items']);
+        self::refuseCollected($clearing, 'plan', __('This clearing is in the honey room already; undo that first.'));
+        $clearing->items->each(fn (ClearingSuper $item) => $item->delete());
+        $clearing->delete();
+
+        return Saved::at(route('clear.yard', $clearing->apiary->slug), __('The clearing is in the bin.'));
+    }
+
+    /** @throws ValidationException */
+    private static function refuseCollected(Clearing $clearing, string $field, string $words): void
+    {
+        if ($clearing->isCollected()) {
+            throw ValidationException::withMessages([$field => $words]);
+        }
+    }
+
+    private function now(): DateTimeImmutable
+    {
+        return $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+    }
+}

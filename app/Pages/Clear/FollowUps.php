@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Clear;
+
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Winter\WinterReader;
+use App\Models\Apiary;
+use App\Models\FollowUp;
+use App\Models\Harvest;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What comes after the supers are in: space for the bees, wet supers back, the excluder out before winter. */
+final readonly class FollowUps
+{
+    private const SHOWN = 60;
+
+    public function __construct(private CurrentOperation $current, private WinterReader $winter)
+    {
+    }
+
+    public function after(Apiary $apiary, Harvest $harvest): void
+    {
+        $tomorrow = $this->current->today()->modify('+1 day');
+        $winter = $this->winter->season($apiary)->whole->from;
+        $due = [
+            'space' => $tomorrow,
+            'wet-supers' => $tomorrow->modify('+3 days'),
+            'excluder-out' => max($tomorrow, $winter->modify('-7 days')),
+        ];
+        // One reminder of a kind a yard is enough.
+        $open = FollowUp::query()->where('apiary_id', $apiary->id)->whereNull('done_at')->pluck('what')->all();
+        foreach (array_diff_key($due, array_flip($open)) as $what => $on) {
+            FollowUp::query()->create([
+                'apiary_id' => $apiary->id,
+                'harvest_id' => $harvest->id,
+                'what' => $what,
+                'due_on' => $on->format('Y-m-d'),
+            ]);
+        }
+    }
+
+    /** @return Collection<int, FollowUp> open ones, the soonest first */
+    public function open(): Collection
+    {
+        return FollowUp::query()
+            ->whereNull('done_at')
+            ->with('apiary')
+            ->orderBy('due_on')
+            ->limit(self::SHOWN)
+            ->get();
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Compare;
+
+/**
+ * What a hive, with one queen, gave in a season, in whole supers and single frames; estimated until its buckets are
+ * weighed; nothing, where the others of its yard were harvested and it was not.
+ */
+final readonly class Crop
+{
+    /**
+     * @param  ?string  $queen  her code
+     * @param  bool  $swarmed  in that season
+     * @param  bool  $split  a split was taken from it, or it began as one, in that season
+     * @param  bool  $first  the colony's first season
+     * @param  bool  $noted  from earlier notes
+     */
+    public function __construct(
+        public string $slug,
+        public string $yard,
+        public string $hive,
+        public int $season,
+        public ?string $queen,
+        public ?string $line,
+        public float $kg,
+        public float $sdKg,
+        public int $supers,
+        public int $frames,
+        public bool $weighed,
+        public bool $swarmed = false,
+        public bool $split = false,
+        public bool $first = false,
+        public bool $noted = false,
+    ) {
+    }
+
+    /** With what befell the hive in that season. */
+    public function with(bool $swarmed, bool $split, bool $first): self
+    {
+        return new self(
+            $this->slug,
+            $this->yard,
+            $this->hive,
+            $this->season,
+            $this->queen,
+            $this->line,
+            $this->kg,
+            $this->sdKg,
+            $this->supers,
+            $this->frames,
+            $this->weighed,
+            $swarmed,
+            $split,
+            $first,
+            $this->noted,
+        );
+    }
+
+    /** What befell the hive in that season, in words; empty where nothing did. */
+    public function befell(): string
+    {
+        return implode(', ', array_filter([
+            $this->swarmed ? __('swarmed') : '',
+            $this->split ? __('split') : '',
+            $this->first ? __('first season') : '',
+        ]));
+    }
+
+    /** How its kg were obtained, in a word. */
+    public function how(): string
+    {
+        return match (true) {
+            $this->noted => __('noted'),
+            $this->supers === 0 && $this->frames === 0 => __('nothing taken'),
+            $this->weighed => __('weighed and allotted'),
+            default => __('estimated'),
+        };
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Desk;
+
+use App\Apiary\Overview\Task;
+use DateTimeImmutable;
+
+/** All that the frame of every page shows of the season. Plain values: it is kept. */
+final readonly class Summary
+{
+    /**
+     * @param  list<YardSummary>  $yards
+     * @param  array<string, Figure>  $figures  by stage
+     * @param  array<string, float>  $flow  gain of the best scale in kg a day, by date
+     * @param  list<SeasonHarvest>  $harvests
+     * @param  list<DateTimeImmutable>  $planned  days on which supers are to come in
+     * @param  ?DateTimeImmutable  $treatment  supers off by
+     */
+    public function __construct(
+        public int $season,
+        public array $yards,
+        public array $figures,
+        public array $flow,
+        public array $harvests,
+        public array $planned,
+        public ?DateTimeImmutable $treatment,
+    ) {
+    }
+
+    public function hives(): int
+    {
+        return array_sum(array_map(static fn (YardSummary $yard): int => $yard->hives, $this->yards));
+    }
+
+    /** @return list<Task> most urgent first */
+    public function tasks(): array
+    {
+        $tasks = array_merge([], ...array_map(static fn (YardSummary $yard): array => $yard->tasks, $this->yards));
+        usort($tasks, static fn (Task $a, Task $b): int => [$a->urgency, $a->from] <=> [$b->urgency, $b->from]);
+
+        return $tasks;
+    }
+
+    /** The name of a yard. */
+    public function nameOf(string $slug): string
+    {
+        return array_column($this->yards, 'name', 'slug')[$slug] ?? $slug;
+    }
+
+    /** What is to do with the supers of all yards, as a sentence. */
+    public function heading(): string
+    {
+        $look = array_sum(array_column($this->yards, 'look'));
+        $dry = array_sum(array_column($this->yards, 'dry'));
+        $words = $look > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $look).' ' : '';
+        $words .= __(':n are ripe', ['n' => array_sum(array_column($this->yards, 'take'))]);
+
+        return $words.($dry > 0 ? __(' and :n can dry', ['n' => $dry]) : '').'.';
+    }
+
+    /** @return list<YardSummary> with hives to feed */
+    public function short(): array
+    {
+        return array_values(array_filter($this->yards, static fn (YardSummary $yard): bool => $yard->toFeed > 0));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Field\Sheets;
+
+use App\Apiary\Hives\BoxKindReader;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Units\Formatter;
+use App\Models\Apiary;
+use App\Models\BoxPlace;
+use App\Models\Clearing;
+use App\Models\Membership;
+use App\Models\User;
+use App\Pages\Field\Shell\CoreBundle;
+use App\Words\Choices;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Marjoram\Core\Comb\BoxKind;
+
+/** What a phone asks for: who it is that carries it, which yards there are, and the sheet of one of them. */
+final readonly class SheetController
+{
+    /** A yard that is cleared so soon, or where a super is to be looked at, is taken along by itself. */
+    private const SOON_DAYS = 7;
+
+    public function __construct(
+        private CurrentOperation $current,
+        private YardReader $yards,
+        private YardSheets $sheets,
+        private BoxKindReader $kinds,
+        private Formatter $format,
+        private Computed $computed,
+    ) {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $operation = $this->current->get();
+
+        return $this->answer([
+            'format' => YardSheets::FORMAT,
+            'who' => ['id' => (string) $user->id, 'name' => $user->name],
+            'operation' => ['id' => $operation->id, 'name' => $operation->name],
+            'memberships' => Membership::query()->where('user_id', $user->id)->pluck('operation_id')->all(),
+            'may_record' => Gate::allows('record'),
+            'mass' => [
+                'unit' => $this->format->massUnit(),
+                'per_kg' => $this->format->massValue(1.0),
+            ],
+            'fahrenheit' => $this->format->preferences->fahrenheit(),
+            'core' => CoreBundle::version(),
+            'signs' => Choices::signs(),
+            'put_on' => array_intersect_key(Choices::putOn(), array_flip(BoxPlace::PUT_ON)),
+            'weighings' => Choices::weighings(),
+            'kinds' => array_map(static fn (BoxKind $kind): string => $kind->name, $this->kinds->all()),
+            'yards' => $this->yards->apiaries()->map($this->yard(...))->values()->all(),
+        ]);
+    }
+
+    /** Not sent again where the phone has it as it is: only the moment differs. */
+    public function show(Request $request, Apiary $apiary): JsonResponse
+    {
+        $sheet = $this->sheets->of($apiary);
+        $answer = $this->answer($sheet)->setEtag(md5((string) json_encode(['now' => null] + $sheet)));
+        $answer->isNotModified($request);
+
+        return $answer;
+    }
+
+    /** @return array<string, mixed> */
+    private function yard(Apiary $apiary): array
+    {
+        return [
+            'id' => $apiary->id,
+            'slug' => $apiary->slug,
+            'name' => $apiary->name,
+            'hives' => count($this->yards->hiveIds($apiary)),
+            'soon' => $this->isSoon($apiary),
+        ];
+    }
+
+    private function isSoon(Apiary $apiary): bool
+    {
+        $until = $this->current->today()->modify('+'.self::SOON_DAYS.' days')->format('Y-m-d');
+
+        // Asked by every phone every few minutes: kept until something of the yard is written, an hour at most.
+        $toLook = $this->computed->ofYard(
+            $apiary->id,
+            'field.to-look',
+            fn (): int => $this->yards->one($apiary)->toLook(),
+        );
+
+        return $toLook > 0
+            || Clearing::open()->where('apiary_id', $apiary->id)->where('first_on', '<=', $until)->exists();
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function answer(array $body): JsonResponse
+    {
+        return (new JsonResponse($body))
+            ->setEncodingOptions(JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE)
+            ->header('Cache-Control', 'private, no-store');
+    }
+}

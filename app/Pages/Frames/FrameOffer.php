@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Frames;
+
+use App\Apiary\Frames\FrameMarks;
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Inspections\CombNote;
+use Marjoram\Core\Frames\OfferedFrame;
+use Marjoram\Core\Frames\StandingFrame;
+use Marjoram\Core\Ripeness\SlotHoney;
+
+/** A frame in its slot, as it may be taken, moved or left. */
+final readonly class FrameOffer
+{
+    public string $id;
+
+    public function __construct(
+        public string $hive,
+        public BoxState $box,
+        public SlotHoney $honey,
+        public bool $ripe,
+        public bool $forWinter,
+    ) {
+        $this->id = FrameMarks::idOf($box->mark, $honey->slot);
+    }
+
+    public function comb(): ?CombNote
+    {
+        return $this->box->look->combs[$this->slot()] ?? null;
+    }
+
+    public function slot(): int
+    {
+        return $this->honey->slot;
+    }
+
+    /** Written on its top bar: where it goes back to. */
+    public function mark(): string
+    {
+        return FrameMarks::home($this->hive, $this->box, $this->slot());
+    }
+
+    public function hasBrood(): bool
+    {
+        return $this->honey->frame->hasBrood();
+    }
+
+    /** With its wood and wax. */
+    public function grossKg(): float
+    {
+        return $this->honey->kg + $this->box->fitted->kind->frameMassKg();
+    }
+
+    public function offered(): OfferedFrame
+    {
+        return new OfferedFrame(
+            $this->id,
+            $this->honey->kg,
+            $this->honey->frame->cappedShareOfHoney(),
+            $this->ripe,
+            $this->hasBrood(),
+            ! $this->box->isSuper(),
+            $this->forWinter,
+        );
+    }
+
+    public function standing(): StandingFrame
+    {
+        $frame = $this->honey->frame;
+
+        return new StandingFrame($frame->fill(), $frame->cappedShareOfHoney() ?? 0.0, ! $frame->hasBrood(), $this->id);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Frames;
+
+use Marjoram\Core\Comb\BoxKind;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Frames\CarryBox;
+use Marjoram\Core\Frames\Carrying;
+use Marjoram\Core\Frames\EvenLoads;
+use Marjoram\Core\Lifting\Lift;
+use Marjoram\Core\Lifting\Lifting;
+
+/** What the chosen frames come to: honey, loads of the extractor, carrying boxes and what they weigh. */
+final readonly class FrameSum
+{
+    /** From the ground beside the hive to a barrow or a truck bed. */
+    private const FROM_CM = 40.0;
+
+    private const BED_CM = 80.0;
+
+    private const USUAL_DEPTH_CM = 41.0;
+
+    /** @param  list<CarryBox>  $carriers */
+    private function __construct(
+        public int $frames,
+        public float $kg,
+        public float $sdKg,
+        public EvenLoads $loads,
+        public array $carriers,
+    ) {
+    }
+
+    public static function of(YardFrames $frames, int $extractor): self
+    {
+        $own = array_sum(array_map(
+            static fn (FrameOffer $one): float => $one->honey->ownSdKg ** 2,
+            $frames->chosen,
+        ));
+        $weights = [];
+        foreach ($frames->chosen as $one) {
+            $weights[$one->id] = $one->grossKg();
+        }
+        $kind = $frames->chosen === [] ? null : $frames->chosen[0]->box->fitted->kind;
+
+        return new self(
+            count($frames->chosen),
+            $frames->kg(),
+            (new CombAssumptions)->sdOfSumKg($frames->kg(), $own),
+            new EvenLoads(count($frames->chosen), $extractor),
+            $kind === null ? [] : self::carrying($kind)->of($weights),
+        );
+    }
+
+    /** A box of the frames' own kind, as heavy as one person should lift. */
+    private static function carrying(BoxKind $kind): Carrying
+    {
+        $depth = $kind->externalWidthMm > 0.0 ? 0.1 * $kind->externalWidthMm : self::USUAL_DEPTH_CM;
+        $lift = new Lift(1.0, self::FROM_CM, self::BED_CM, Lift::reachCm($depth, self::FROM_CM));
+
+        return new Carrying($kind->frames, 0.5 * $kind->emptyMassKg, (new Lifting)->assess($lift)->limitKg);
+    }
+
+    /** @return array{int, int}|null number of the carrying box and slot in it */
+    public function carrierOf(string $id): ?array
+    {
+        foreach ($this->carriers as $carrier) {
+            $at = array_search($id, $carrier->frames, true);
+            if ($at !== false) {
+                return [$carrier->number, $at + 1];
+            }
+        }
+
+        return null;
+    }
+
+    public function heaviestKg(): float
+    {
+        return max([0.0, ...array_map(static fn (CarryBox $one): float => $one->kg, $this->carriers)]);
+    }
+}

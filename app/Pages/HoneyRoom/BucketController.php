@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HoneyRoom;
+
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Http\Saved;
+use App\Foundation\Units\Formatter;
+use App\Models\Bucket;
+use App\Models\Lot;
+use App\Pages\HoneyRoom\Equipment\RoomScale;
+use DateTimeZone;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+
+final readonly class BucketController
+{
+    /** The scale's own grain, kg. */
+    private const GRAIN_KG = 0.005;
+
+    /** Minutes within which the same weight is rather the same bucket. */
+    private const JUST_NOW = 5;
+
+    public function __construct(private CurrentOperation $current)
+    {
+    }
+
+    /** What its label opens: its line on its lot's page. */
+    public function show(Bucket $bucket): RedirectResponse
+    {
+        $lot = route('honey-room.lot', ['lot' => $bucket->lot_id, 'bucket' => $bucket->number]);
+
+        return redirect("$lot#bucket-$bucket->number");
+    }
+
+    public function store(BucketRequest $request, RoomScale $scale, Lot $lot): RedirectResponse
+    {
+        RoomChecks::mustBeDone($this->current->today());
+        $lot->claim(null);
+        $gross = $request->onScale() ? $request->grossOf($scale->kg()) : (float) $request->kg('gross');
+        self::mustBeAnother($request, $lot, $gross);
+        $number = (int) Bucket::withBinned()->where('lot_id', $lot->id)->max('number') + 1;
+        $lot->buckets()->create([
+            'number' => $number,
+            'gross_kg' => $gross,
+            'tare_kg' => $request->tareKg(),
+            'water_pct' => $request->water(),
+            'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+        ]);
+        KeepAllotment::of($lot);
+
+        return Saved::at(route('honey-room.lot', $lot->id), __('Bucket :n is weighed.', ['n' => $number]));
+    }
+
+    /** @throws ValidationException where the last one weighed the same just now, and nobody says that it is another */
+    private static function mustBeAnother(BucketRequest $request, Lot $lot, float $gross): void
+    {
+        $last = $lot->buckets()->reorder()->latest('number')->first();
+        $isSame = $last !== null
+            && abs($last->gross_kg - $gross) < self::GRAIN_KG
+            && abs($last->tare_kg - $request->tareKg()) < self::GRAIN_KG
+            && $last->water_pct === $request->water()
+            && $last->created_at?->gt(now()->subMinutes(self::JUST_NOW)) === true;
+        if ($isSame && ! $request->boolean('again')) {
+            throw ValidationException::withMessages(['again' => __(
+                'Bucket :n weighed just that a moment ago. If this is another one, tick so; else it is weighed already.',
+                ['n' => $last->number],
+            )]);
+        }
+    }
+
+    public function update(BucketRequest $request, Bucket $bucket): RedirectResponse
+    {
+        $bucket->claim($request->input('version'))->load('pours');
+        $poured = (float) $bucket->pours->sum('kg');
+        if ((float) $request->kg('gross') - (float) $request->tareKg() < $poured - 0.005) {
+            throw ValidationException::withMessages(['gross' => __('More than that was poured out of it already: :kg.', [
+                'kg' => app(Formatter::class)->kg($poured, 2),
+            ])]);
+        }
+        $bucket
+            ->update([
+                'gross_kg' => $request->kg('gross'),
+                'tare_kg' => $request->tareKg(),
+            ] + ($request->has('water') ? ['water_pct' => $request->water()] : []));
+        KeepAllotment::of($bucket->load('lot')->lot);
+
+        return Saved::at(
+            route('honey-room.lot', $bucket->lot_id),
+            __('Bucket :n is corrected.', ['n' => $bucket->number]),
+        );
+    }
+
+    public function destroy(Bucket $bucket): RedirectResponse
+    {
+        $bucket->claim(null)->load(['lot', 'pours']);
+        if ($bucket->pours->isNotEmpty()) {
+            throw ValidationException::withMessages([
+                'bucket' => __('Bucket :n is poured already; take its pourings back first.', ['n' => $bucket->number]),
+            ]);
+        }
+        $bucket->delete();
+        KeepAllotment::of($bucket->lot);
+
+        return Saved::at(
+            route('honey-room.lot', $bucket->lot_id),
+            __('Bucket :n is in the bin.', ['n' => $bucket->number]),
+        );
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HoneyRoom\Door;
+
+use App\Apiary\Harvest\NewHarvest;
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Http\Saved;
+use App\Models\Apiary;
+use App\Models\Box;
+use App\Models\HoneyUse;
+use App\Models\Lot;
+use App\Models\Station;
+use App\Models\TakenSuper;
+use App\Pages\HoneyRoom\Equipment\RoomScale;
+use App\Pages\HoneyRoom\KeepAllotment;
+use App\Pages\HoneyRoom\LotStacks;
+use App\Pages\HoneyRoom\RoomClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Supers and frames arrive: ticked as they come, weighed and read where that is done; what differs is asked about. */
+final readonly class DoorController
+{
+    public function __construct(private RoomClock $clock, private CurrentOperation $current)
+    {
+    }
+
+    public function show(Request $request, LotStacks $stacks, OtherBoxes $boxes): View
+    {
+        $onTheWay = $stacks->read(['hive', 'box', 'readings']);
+        $yard = $request->query('yard');
+        $apiary = is_string($yard) ? Apiary::query()->where('slug', $yard)->first() : null;
+
+        return view('honey-room.door', [
+            'stacks' => $onTheWay,
+            'others' => $boxes->of($onTheWay, $apiary),
+            'apiary' => $apiary,
+            'apiaries' => Apiary::query()->orderBy('position')->pluck('name', 'slug')->all(),
+            'today' => $this->clock->today(),
+            'uses' => HoneyUse::all(),
+            'scale' => $this->current->get()->bench_scale !== null,
+        ]);
+    }
+
+    /** One that is here, or what is known of it now; sent twice it stays one. */
+    public function arrive(ArriveRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
+    {
+        $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
+        $station = $super->station;
+        if ($station !== Station::Awaited && $station !== Station::Missing && ! $station->isFull()) {
+            throw ValidationException::withMessages(['super' => __(':mark is :where already.', [
+                'mark' => $super->name(),
+                'where' => $station->words(),
+            ])]);
+        }
+        $weighed = $request->onScale() ? $scale->kg() : $request->kg('before');
+        $super->update([
+            'station' => $station->isFull() ? $station : Station::Door,
+            'arrived_at' => $super->arrived_at ?? $this->clock->now(),
+            'before_kg' => $weighed ?? $super->before_kg,
+            'bees_left' => $request->boolean('bees'),
+            'fresh' => $request->boolean('fresh'),
+        ]);
+        if ($request->water() !== null) {
+            $super->readings()->create(['water_pct' => $request->water(), 'read_at' => $this->clock->now()]);
+        }
+        $this->allot($super);
+
+        return Saved::at(route('honey-room.door').'#'.$this->anchor($super), __(':mark is here.', ['mark' => $super->name()]));
+    }
+
+    /** All of a lot that are still awaited came. */
+    public function arriveAll(Lot $lot): RedirectResponse
+    {
+        $lot->claim(null)->load(['harvest.supers']);
+        $awaited = $lot->harvest->supers->where('station', Station::Awaited);
+        foreach ($awaited as $super) {
+            $super->update(['station' => Station::Door, 'arrived_at' => $this->clock->now()]);
+        }
+
+        return Saved::at(
+            route('honey-room.door'),
+            trans_choice('{0} All of them were here.|{1} :count is here.|[2,*] :count are here.', $awaited->count()),
+        );
+    }
+
+    /** It did not come: it stayed at its hive, or nobody knows. */
+    public function missing(MissingRequest $request, StayedAtHive $stayed, TakenSuper $super): RedirectResponse
+    {
+        $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
+        if ($super->station !== Station::Awaited && $super->station !== Station::Missing) {
+            throw ValidationException::withMessages(['super' => __(':mark is here: it did come.', [
+                'mark' => $super->name(),
+            ])]);
+        }
+        $request->stayed() ? $stayed->take($super) : $super->update(['station' => Station::Missing]);
+        $this->allot($super);
+
+        return Saved::at(route('honey-room.door'), $request->stayed()
+            ? __(':mark stands on :hive again.', ['mark' => $super->name(), 'hive' => $super->hive->code])
+            : __(':mark counts in nothing until it is found.', ['mark' => $super->name()]));
+    }
+
+    /** What becomes of its honey, where it is not extracted; weighed or as judged it counts in the hive's yield. */
+    public function use(UseRequest $request, TakenSuper $super): RedirectResponse
+    {
+        $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
+        if ($super->spinning()->exists() || $super->station === Station::Spun) {
+            throw ValidationException::withMessages(['use' => __(':mark is spun already.', [
+                'mark' => $super->name(),
+            ])]);
+        }
+        $use = $request->use();
+        $kg = $use->isExtracted() ? null : $request->kg('kg');
+        // What is cut, drained or pressed stays on the bench until it is weighed.
+        $isDone = $kg !== null || in_array($use, [HoneyUse::Given, HoneyUse::Kept], true);
+        $super->update([
+            'used_for' => $use,
+            'used_kg' => $kg,
+            'station' => match (true) {
+                $use->isExtracted() && ! $super->station->isFull() => Station::Door,
+                ! $use->isExtracted() && $isDone => Station::Stored,
+                default => $super->station,
+            },
+            'arrived_at' => $super->arrived_at ?? $this->clock->now(),
+        ]);
+        $this->allot($super);
+
+        return Saved::at(
+            route('honey-room.door').'#'.$this->anchor($super),
+            __(':mark: :use.', ['mark' => $super->name(), 'use' => $use->words()]),
+        );
+    }
+
+    /** Supers that came without any sheet: a harvest of their yard, with them at the door. */
+    public function byHand(ByHandRequest $request, NewHarvest $harvests, OtherBoxes $boxes): RedirectResponse
+    {
+        $lot = $harvests->ofDay($request->apiary(), $request->day());
+        foreach (Box::query()->whereKey($request->boxes())->orderBy('id')->get() as $box) {
+            $boxes->bring($lot, $box, $this->clock->now());
+        }
+        if ($lot->harvest->supers()->count() === 0) {
+            throw ValidationException::withMessages(['boxes' => __('There is no such box.')]);
+        }
+
+        return Saved::at(
+            route('honey-room.door').'#l-'.$lot->id,
+            __('Lot :lot is at the door.', ['lot' => $lot->code]),
+        );
+    }
+
+    /** One that came and is on no sheet. */
+    public function more(MoreRequest $request, OtherBoxes $boxes, Lot $lot): RedirectResponse
+    {
+        $super = $boxes->bring($lot->claim(null), $request->box(), $this->clock->now());
+
+        return Saved::at(
+            route('honey-room.door').'#'.$this->anchor($super),
+            __(':mark came too.', ['mark' => $super->load('box')->name()]),
+        );
+    }
+
+    private function anchor(TakenSuper $super): string
+    {
+        return 's-'.$super->id;
+    }
+
+    private function allot(TakenSuper $super): void
+    {
+        if ($super->harvest->lot !== null) {
+            KeepAllotment::of($super->harvest->lot);
+        }
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HoneyRoom\Equipment;
+
+use App\Foundation\Http\Saved;
+use App\Models\BucketKind;
+use Illuminate\Http\RedirectResponse;
+
+/** Kinds of buckets with what they weigh empty: weighed once, tapped ever after. */
+final class BucketKindController
+{
+    public function store(BucketKindRequest $request): RedirectResponse
+    {
+        $name = $request->text('name');
+        $values = ['tare_kg' => $request->kg('tare'), 'holds_kg' => $request->kg('holds')];
+        $known = BucketKind::query()->where('name', $name)->lockForUpdate()->first();
+        $known === null ? BucketKind::query()->create(['name' => $name] + $values) : $known->update($values);
+
+        return Saved::at(route('honey-room.equipment'), __(':name is noted.', ['name' => $name]));
+    }
+
+    public function destroy(BucketKind $bucketKind): RedirectResponse
+    {
+        $bucketKind->delete();
+
+        return Saved::at(route('honey-room.equipment'), __(':name is in the bin.', ['name' => $bucketKind->name]));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HoneyRoom\Extracting;
+
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Http\Saved;
+use App\Models\ExtractorLoad;
+use App\Models\Station;
+use App\Models\TakenSuper;
+use App\Pages\HoneyRoom\RoomClock;
+use App\Pages\HoneyRoom\SupersRequest;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Loads of the extractor: proposed in balance, loaded, turned and spun by a tap each. */
+final readonly class ExtractorController
+{
+    public function __construct(
+        private CurrentOperation $current,
+        private ExtractorReader $reader,
+        private LoadExtractor $loads,
+        private RoomClock $clock,
+    ) {
+    }
+
+    public function show(Request $request, RotorPicture $picture): View
+    {
+        $page = $this->reader->read($request->query('wet') === '1');
+
+        return view('honey-room.extractor', [
+            'page' => $page,
+            'rotor' => $picture->of($page->slots, $page->rotor),
+            'operation' => $this->current->get(),
+            'hasScale' => ($this->current->get()->bench_scale ?? '') !== '',
+            'zone' => $this->current->get()->time_zone,
+        ]);
+    }
+
+    /** What was proposed stands in the rotor now. */
+    public function load(LoadRequest $request): RedirectResponse
+    {
+        $load = $this->loads->load($request->slots(), $this->clock->now());
+
+        return Saved::at(route('honey-room.extractor'), __('Load :n is in the extractor.', ['n' => $load->number]));
+    }
+
+    /** The next run begins: the first, or after the frames were turned. Sent for a run that is on, it stays one. */
+    public function step(Request $request, ExtractorLoad $load): RedirectResponse
+    {
+        $values = $request->validate(['step' => ['required', 'integer', 'between:0,5']]);
+        $step = (int) $values['step'];
+        $load->claim(null)->load('frames');
+        self::mustRun($load);
+        if ($step > ($load->step ?? -1) + 1 || $step < ($load->step ?? 0)) {
+            throw ValidationException::withMessages(['step' => __('Someone else tapped meanwhile: look at the run that is on.')]);
+        }
+        if ($step !== $load->step) {
+            $load->update(['step' => $step, 'step_at' => now()->utc()]);
+        }
+
+        return Saved::at(route('honey-room.extractor'), $step === 0
+            ? __('It spins.')
+            : __('Turned: run :n.', ['n' => $step + 1]));
+    }
+
+    /** All runs are done; supers whose last frame was in it are empty. */
+    public function spun(ExtractorLoad $load): RedirectResponse
+    {
+        $load->claim(null)->load('frames');
+        self::mustRun($load);
+        $load->update(['spun_at' => $this->clock->now()]);
+        $this->loads->empty($load, $this->clock->now());
+
+        return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
+    }
+
+    /** Taken out again unspun. */
+    public function destroy(ExtractorLoad $load): RedirectResponse
+    {
+        $load->claim(null)->load('frames');
+        self::mustRun($load);
+        foreach ([...$load->frames, $load] as $record) {
+            $record->delete();
+        }
+
+        return Saved::at(route('honey-room.extractor'), __('The frames are out again.'));
+    }
+
+    /** Whole supers spun, without loads being tapped. */
+    public function supers(SupersRequest $request): RedirectResponse
+    {
+        $supers = TakenSuper::query()->whereKey($request->ids())->with('box')->lockForUpdate()->get();
+        foreach ($supers as $super) {
+            if (! $super->station->isFull()) {
+                throw ValidationException::withMessages(['supers' => match ($super->station) {
+                    Station::Awaited, Station::Missing => __(':mark has not come to the door: tick it there first.', [
+                        'mark' => $super->name(),
+                    ]),
+                    default => __(':mark is :where already.', [
+                        'mark' => $super->name(),
+                        'where' => $super->station->words(),
+                    ]),
+                }]);
+            }
+            $super->update(['station' => Station::Spun, 'spun_at' => $this->clock->now()]);
+        }
+        if ($supers->isEmpty()) {
+            throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);
+        }
+        LoadExtractor::allot($supers->modelKeys());
+
+        return Saved::at(
+            route('honey-room.extractor'),
+            trans_choice('{1} :count is spun.|[2,*] :count are spun.', $supers->count()),
+        );
+    }
+
+    private static function mustRun(ExtractorLoad $load): void
+    {
+        if ($load->spun_at !== null) {
+            throw ValidationException::withMessages(['load' => __('Load :n is spun already.', ['n' => $load->number])]);
+        }
+    }
+}

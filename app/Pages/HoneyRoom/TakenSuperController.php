@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\HoneyRoom;
+
+use App\Foundation\Http\Saved;
+use App\Models\TakenSuper;
+use App\Pages\HoneyRoom\Equipment\RoomScale;
+use Illuminate\Http\RedirectResponse;
+
+/** A super weighed before and after spinning: from then on its honey is known, not judged. */
+final class TakenSuperController
+{
+    public function update(SuperWeightRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
+    {
+        $weights = $request->weights($scale);
+        $super
+            ->load(['harvest.lot', 'box'])
+            ->update(['before_kg' => $weights->beforeKg, 'after_kg' => $weights->afterKg]);
+        $lot = $super->harvest->lot;
+        if ($lot === null) {
+            abort(404);
+        }
+        KeepAllotment::of($lot);
+
+        return Saved::at(
+            route('honey-room.lot', $lot->id),
+            __(':mark is weighed.', ['mark' => $super->name()]),
+        );
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Rounds;
+
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Server\WallClock;
+use App\Foundation\Writes\Bearing;
+use App\Foundation\Writes\Revisions;
+use App\Models\Operation;
+use App\Models\Role;
+use App\Models\Schedule;
+use App\Models\ScheduleSearch;
+use App\Models\SearchState;
+use App\Words\Wording;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Rounds\Itinerary;
+use Marjoram\Core\Rounds\Planner;
+use Throwable;
+
+/** The search for a schedule, in the background: writes the best so far, and stops when it is told. */
+final class SearchSchedule implements ShouldQueue
+{
+    use Queueable;
+
+    private const WRITE_EVERY_NS = 4e8;
+
+    /** Tried again where its worker was ended; what breaks off by itself is not. */
+    public int $tries = 3;
+
+    public int $maxExceptions = 1;
+
+    /** Where others' writes are in the way. */
+    private const TRIES = 3;
+
+    public int $timeout = 110;
+
+    public function __construct(
+        public readonly string $operation,
+        public readonly string $schedule,
+        public readonly int $seconds,
+    ) {
+    }
+
+    public function handle(CurrentOperation $current, Revisions $revisions): void
+    {
+        $current->enter(Operation::query()->findOrFail($this->operation), Role::Owner);
+        $schedule = Schedule::query()->findOrFail($this->schedule);
+        $this->search()->where('state', SearchState::Waiting)->update(['state' => SearchState::Planning]);
+        $planner = new Planner($schedule->toCore(), 1, $this->progress(...));
+        $plan = $planner->plan(new WallClock($this->seconds * 1000, $this->isStopped(...)));
+        DB::transaction(function () use ($plan, $planner, $schedule, $revisions): void {
+            $this->write($plan, $planner->iterations(), SearchState::Done);
+            // What was found becomes the schedule's; a person's changes are logged, the search's are not.
+            activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
+            $revisions->touch(Bearing::elsewhere());
+            $revisions->raise();
+        }, self::TRIES);
+        $current->leave();
+    }
+
+    public function failed(?Throwable $why): void
+    {
+        $words = $why instanceof InvalidInput
+            ? app(Wording::class)->refusal($why)
+            : __('It broke off. Search again; if it breaks off again, ask for fewer yards or days.');
+        $this->search()->update(['state' => SearchState::Failed, 'reason' => mb_substr($words, 0, 500)]);
+    }
+
+    private float $written = 0.0;
+
+    private function progress(Itinerary $plan, int $iterations): void
+    {
+        $now = (float) hrtime(true);
+        if ($now - $this->written > self::WRITE_EVERY_NS) {
+            $this->written = $now;
+            DB::transaction(fn () => $this->write($plan, $iterations), self::TRIES);
+        }
+    }
+
+    /** Most of a search finds nothing better: that it is at work is to be seen all the same. */
+    private function isStopped(int $iterations): bool
+    {
+        $this->search()->update(['iterations' => $iterations]);
+
+        return $this->search()->value('state') === SearchState::Stopping;
+    }
+
+    private function write(Itinerary $plan, int $iterations, ?SearchState $state = null): void
+    {
+        $search = ScheduleSearch::query()->findOrFail($this->schedule);
+        $search->update([
+            'iterations' => $iterations,
+            'best_min' => round($plan->cost->total(), 2),
+            'visits' => $plan->visits,
+        ] + ($state === null ? [] : ['state' => $state]));
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<ScheduleSearch> */
+    private function search(): \Illuminate\Database\Eloquent\Builder
+    {
+        return ScheduleSearch::query()->whereKey($this->schedule);
+    }
+}

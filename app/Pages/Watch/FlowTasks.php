@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Watch;
+
+use App\Apiary\Flow\YardFlow;
+use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Overview\Band;
+use App\Apiary\Overview\HiveDigest;
+use App\Apiary\Overview\Task;
+use App\Apiary\Overview\TaskSource;
+use App\Apiary\Overview\YardComing;
+use App\Foundation\Units\Formatter;
+use App\Models\Apiary;
+use DateTimeImmutable;
+use Marjoram\Core\Flow\Phase;
+use Marjoram\Core\Ripeness\NectarFlow;
+
+/** What the flow calls for: a look while it slows, room while it is strong, and that it has ended. */
+final readonly class FlowTasks implements TaskSource
+{
+    /** A super holds about that much for each millimetre of its height (common practice: 16 kg in a medium of ten). */
+    private const KG_A_MM = 0.095;
+
+    /** Less than that in five days needs no room. */
+    private const LEAST_KG = 2.0;
+
+    /** For so long the end of a flow is news. */
+    private const NEWS_DAYS = 30;
+
+    public function __construct(
+        private YardReader $yards,
+        private CurrentOperation $current,
+        private Formatter $format,
+    ) {
+    }
+
+    public function tasks(Apiary $apiary, YardComing $coming): array
+    {
+        $flow = $this->yards->flow($apiary);
+        if ($flow->filter === null || $coming->digest->supers() === []) {
+            return [];
+        }
+
+        return [
+            ...$this->ended($apiary, $flow),
+            ...$this->slowing($apiary, $flow),
+            ...$this->room($apiary, $flow, $coming),
+        ];
+    }
+
+    /** @return list<Task> */
+    private function ended(Apiary $apiary, YardFlow $flow): array
+    {
+        $ended = $flow->endedOn() === null ? null : $flow->filter?->ended;
+        if ($ended === null) {
+            return [];
+        }
+        $days = Task::daysBetween(new DateTimeImmutable($ended->median), $this->current->today());
+        if ($days > self::NEWS_DAYS) {
+            return [];
+        }
+
+        return [$this->task($apiary, 'look', __('flow ended about :day', [
+            'day' => $this->format->day(new DateTimeImmutable($ended->median)),
+        ]), __(':from to :to by the scale', [
+            'from' => $this->format->day(new DateTimeImmutable($ended->from)),
+            'to' => $this->format->day(new DateTimeImmutable($ended->to)),
+        ]), 40)];
+    }
+
+    /** @return list<Task> */
+    private function slowing(Apiary $apiary, YardFlow $flow): array
+    {
+        return $flow->forRipeness() !== NectarFlow::Slow ? [] : [
+            $this->task($apiary, 'look', __('the flow is slowing: time to look at supers'), __('over with :p', [
+                'p' => $this->format->percent($flow->pOver()),
+            ]), 12),
+        ];
+    }
+
+    /** @return list<Task> */
+    private function room(Apiary $apiary, YardFlow $flow, YardComing $coming): array
+    {
+        $more = $flow->filter->nextKg ?? 0.0;
+        if ($flow->phase() !== Phase::Strong || $more < self::LEAST_KG) {
+            return [];
+        }
+        $full = array_filter(
+            $coming->digest->hives,
+            static fn (HiveDigest $hive): bool => $hive->supers !== [] && self::roomKg($hive) < $more,
+        );
+        if ($full === []) {
+            return [];
+        }
+
+        return [$this->task(
+            $apiary,
+            'look',
+            trans_choice('time for another super on :hives|time for another super on :hives', count($full), [
+                'hives' => implode(', ', array_map(static fn (HiveDigest $one): string => $one->code, array_values($full))),
+            ]),
+            __(':kg may come in five days', ['kg' => $this->format->kg($more)]),
+            5,
+        )];
+    }
+
+    private static function roomKg(HiveDigest $hive): float
+    {
+        $supers = array_filter($hive->bands, static fn (Band $one): bool => $one->super);
+        $holds = array_sum(array_map(static fn (Band $one): float => self::KG_A_MM * $one->heightMm, $supers));
+
+        return $holds - array_sum(array_column($hive->supers, 'kg'));
+    }
+
+    private function task(Apiary $apiary, string $glyph, string $words, string $detail, int $urgency): Task
+    {
+        return new Task($apiary->slug, $glyph, $words, $detail, route('watch.yard', $apiary->slug, false), 1, null, $urgency);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Winter;
+
+use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Http\Saved;
+use App\Models\Hive;
+use App\Models\WinterLook;
+use Illuminate\Http\RedirectResponse;
+
+final class WinterLookController
+{
+    public function store(WinterLookRequest $request, Hive $hive, CurrentOperation $current): RedirectResponse
+    {
+        $honey = $request->kg('brood_honey');
+        $how = $request->text('how');
+        $hive
+            ->winterLooks()
+            ->create([
+                'looked_on' => $current->today(),
+                'frames_of_bees' => (float) $request->text('frames_of_bees'),
+                'brood_honey_kg' => $honey,
+                'brood_honey_sd_kg' => $honey === null ? null : round(($how === 'measured' ? 0.04 : 0.13) * $honey, 2),
+                'how' => $how,
+            ]);
+        $hive->load('stand.apiary');
+
+        return Saved::at(
+            route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
+            __('Noted for the winter of :hive.', ['hive' => $hive->code]),
+        );
+    }
+
+    public function destroy(WinterLook $look): RedirectResponse
+    {
+        $look->load('hive.stand.apiary')->delete();
+
+        return Saved::at(
+            route('winter.hive', [$look->hive->stand->apiary->slug, $look->hive->code]),
+            __('The winter look is removed.'),
+        );
+    }
+}

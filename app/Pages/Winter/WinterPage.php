@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Winter;
+
+use App\Apiary\Hives\BoxState;
+use App\Apiary\Operation\Policy;
+use App\Apiary\Winter\HiveWinter;
+use App\Apiary\Winter\WinterNotes;
+use App\Apiary\Winter\WinterSeason;
+use App\Drawing\Picture;
+use App\Foundation\Units\Formatter;
+use App\Models\Apiary;
+use App\Models\Decision;
+use Marjoram\Core\Reserve\Climate;
+use Marjoram\Core\Reserve\StoresOn;
+
+/** A yard's winter with one hive open. */
+final readonly class WinterPage
+{
+    /**
+     * @param  ?HiveWinter  $winter  of the open hive; null where it has no box
+     * @param  list<StoresOn>  $ahead  what it will have left, week by week
+     */
+    public function __construct(
+        public Apiary $apiary,
+        public WinterBoard $board,
+        public WinterSeason $season,
+        public Policy $policy,
+        public ?HiveWinter $winter,
+        public WinterNotes $notes,
+        private array $ahead,
+        private Formatter $format,
+    ) {
+    }
+
+    public function columns(): Picture
+    {
+        return (new StoresChart($this->format))->of($this->board, $this->winter?->state->code);
+    }
+
+    public function curve(HiveWinter $winter): Picture
+    {
+        return (new StoresCurve($this->format))->of($winter, $this->ahead, $this->notes, $this->season);
+    }
+
+    public function feeding(): string
+    {
+        $board = $this->board;
+        $sugar = '~'.$this->format->kg($board->sugarKg(), 0);
+
+        return __('To feed: :kg of sugar', ['kg' => $sugar]);
+    }
+
+    /** What to look at first where nobody has: two hives of a yard tell most of the others. */
+    public function firstLooks(): string
+    {
+        $unknown = $this->board->unknown();
+        $hives = trans_choice(
+            'Nobody has looked at the stores of :count hive.|Nobody has looked at the stores of :count hives.',
+            count($unknown),
+        );
+        $first = implode(' '.__('and').' ', array_slice($unknown, 0, max(0, 2 - $this->known())));
+
+        return $first === '' ? $hives : $hives.' '.__('Look at or weigh :hives first.', ['hives' => $first]);
+    }
+
+    private function known(): int
+    {
+        return count($this->board->rows) - count($this->board->unknown());
+    }
+
+    /** Until when syrup is taken. */
+    public function until(): string
+    {
+        $until = $this->board->feedUntil;
+        if ($until === null) {
+            return '.';
+        }
+        if ($this->season->today >= $until) {
+            return ', '.__('but it is too cold for syrup: fondant or combs').'.';
+        }
+        $before = __('before :day, when the days fall below :c on average', [
+            'day' => $this->format->day($until),
+            'c' => $this->format->celsius(WinterBoard::FEED_ABOVE_C),
+        ]);
+        $left = trans_choice(
+            '{0} no day left|{1} :count day left|[2,*] :count days left',
+            (int) $this->season->today->diff($until)->days,
+        );
+
+        return ", $before ($left).";
+    }
+
+    public function spare(): string
+    {
+        $kg = ['kg' => $this->format->kg($this->board->spareKg(), 0)];
+
+        return $this->season->hasBegun()
+            ? __('Over the need in the yard: ~:kg; what is still over when the first flow comes may be taken.', $kg)
+            : __('Over the need in what stays: ~:kg.', $kg);
+    }
+
+    /** What to do for the open hive, as a sentence. */
+    public function advice(HiveWinter $winter): string
+    {
+        $supers = count($winter->comingOff());
+        $sugar = ['kg' => $this->format->kg($winter->reserve->sugarKg, 0)];
+
+        return match (true) {
+            ! $winter->isKnown() => __('Nobody has looked at its stores: look, or weigh it, first.'),
+            $winter->mustBeFed() && $supers > 0 => trans_choice(
+                'Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.',
+                $supers,
+                $sugar,
+            ),
+            $winter->mustBeFed() => __('Feed ~:kg of sugar.', $sugar),
+            $supers > 0 => trans_choice('Take :count super; enough stays.|Take :count supers; enough stays.', $supers),
+            default => __('All of it stays.'),
+        };
+    }
+
+    public function glyph(HiveWinter $winter): string
+    {
+        return match (true) {
+            ! $winter->isKnown() => 'look',
+            $winter->mustBeFed() => 'feed',
+            $winter->comingOff() !== [] => 'take',
+            default => 'leave',
+        };
+    }
+
+    public function isNeeded(HiveWinter $winter, BoxState $box): string
+    {
+        return match (true) {
+            $winter->stays($box) => __('stays'),
+            $box->comesOff() => __('may go'),
+            $box->isToLookAt() => __('to look at first'),
+            default => __('not ripe, stays where it is'),
+        };
+    }
+
+    public function decisionOn(BoxState $box): ?Decision
+    {
+        // One before the newest look stands no longer.
+        $stands = $this->winter?->state->box($box->id)?->decision;
+        $decision = $this->notes->decisions[$box->id] ?? null;
+
+        return $stands !== null && $decision?->id === $stands->id ? $decision : null;
+    }
+
+    public function climate(): string
+    {
+        $source = $this->apiary->climate_source;
+        $name = $source === null || $source === '' ? '' : __(Climate::presets()[$source]->name ?? $source).'; ';
+
+        return $name.__('winter from :a to :b', [
+            'a' => $this->format->day($this->season->whole->from),
+            'b' => $this->format->date($this->season->whole->firstFlow),
+        ]);
+    }
+}
