@@ -10,7 +10,7 @@ use InvalidArgumentException;
  * The one refusal of the core: says what was wrong, where, and what is allowed.
  *
  * The pointer is a JSON pointer into the input of the computation, such as `/readings/0/value`. The message is for
- * programs; an application words it anew from the sentence, in which `:name` stands for each of the figures.
+ * programs; an application translates the sentence, in which `:name` stands for each of the figures.
  */
 final class InvalidInput extends InvalidArgumentException
 {

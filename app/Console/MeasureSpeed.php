@@ -150,7 +150,7 @@ final class MeasureSpeed extends Command
         );
     }
 
-    /** @return array{float, float} median and longest, ms: what is kept has to be made anew */
+    /** @return array{float, float} median and longest, ms: what is kept has to be made again */
     private function afterWrites(string $url, string $slug): array
     {
         $taken = [];

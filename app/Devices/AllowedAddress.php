@@ -72,7 +72,7 @@ final readonly class AllowedAddress
         return $all[0] ?? null;
     }
 
-    /** The host of a plain http address, in small letters and without the brackets of IPv6; null where it is none. */
+    /** The host of a plain http address, in small letters, without the brackets of IPv6; null for other addresses. */
     private static function host(string $address): ?string
     {
         $parts = parse_url($address);
@@ -129,7 +129,7 @@ final readonly class AllowedAddress
     /** @param  list<string>  $networks */
     private static function isIn(string $ip, array $networks): bool
     {
-        // An address that is none is in no network.
+        // What is not an address is in no network.
         $bytes = (string) @inet_pton($ip);
         foreach ($networks as $network) {
             [$base, $length] = explode('/', $network);

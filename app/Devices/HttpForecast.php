@@ -39,7 +39,7 @@ final readonly class HttpForecast implements Forecast
     /**
      * @return array{date: string, min_c: float, max_c: float, rain_p: float, sun: float}
      *
-     * @throws Unreachable when a value is none of the earth's
+     * @throws Unreachable when a value is impossible on earth
      */
     private static function day(mixed $day): array
     {

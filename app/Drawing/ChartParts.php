@@ -7,9 +7,6 @@ namespace App\Drawing;
 /** The parts that charts share: rules with their labels, whiskers, bars, bands, the heads of days. */
 final class ChartParts
 {
-    /** Half the width of an interval of 80 %, in standard deviations. */
-    public const SPREAD = 1.2816;
-
     /** A line across with its label left of it. */
     public static function rule(
         Canvas $canvas,

@@ -10,7 +10,7 @@ namespace App\Drawing;
  */
 final readonly class Elevation
 {
-    /** Width of a box where there is none, mm. */
+    /** Width that is drawn where no box stands, mm. */
     public const LEAST_MM = 413.0;
 
     private const STAND_MM = 230.0;

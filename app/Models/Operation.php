@@ -22,7 +22,7 @@ use Marjoram\Core\Clearing\Kit;
  * @property string $name
  * @property string $time_zone
  * @property float $latitude
- * @property float|null $longitude  of the honey room, where the drives begin; null: amid the yards
+ * @property float|null $longitude  of the honey room, where the drives begin; null: in the middle of the yards
  * @property array<string, mixed> $policy
  * @property int $policy_version
  * @property Kit $kit

@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Foundation\Writes\Bearing;
 use Illuminate\Support\Facades\DB;
 
-/** The scopes that records bear on and computed state hangs on. */
+/** The scopes that records bear on and computed state depends on. */
 final class Scope
 {
     /** Scale weights of all yards: a scale speaks for its neighbours too. */

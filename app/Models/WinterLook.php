@@ -9,7 +9,7 @@ use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A colony's strength and the honey of its brood boxes, for the winter reckoning.
+ * A colony's strength and the honey of its brood boxes, for the winter calculation.
  *
  * @property string $hive_id
  * @property \Illuminate\Support\Carbon $looked_on

@@ -38,7 +38,7 @@ final class Limits
         $this->ownKinds[$kind] = true;
     }
 
-    /** @throws Unreadable if the value is none that a form would take */
+    /** @throws Unreadable if a form would not take the value */
     public function check(string $table, WholeColumn $column, mixed $value): void
     {
         $limit = $this->limits["$table.$column->name"] ?? $this->limits[$column->name] ?? null;

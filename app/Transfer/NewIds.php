@@ -56,7 +56,7 @@ final readonly class NewIds
         return count($this->known);
     }
 
-    /** @return ?string the new id of a record of this table; null where there is none of it */
+    /** @return ?string the new id of a record of this table; null if the table has no such record */
     public function in(string $table, string $old): ?string
     {
         [$of, $new] = $this->known[strtolower($old)] ?? ['', ''];

@@ -7,7 +7,7 @@ namespace App\Transfer;
 use App\Foundation\Server\Photographs;
 use Closure;
 
-/** The photographs that a whole operation names: decoded and encoded anew, and stored, where the file holds them. */
+/** The photographs that a whole operation names: decoded and encoded again, and stored, where the file holds them. */
 final readonly class ReadPhotographs
 {
     /** @param  array<array-key, ?string>  $names  here by the name in the file; null where it is not in the file */

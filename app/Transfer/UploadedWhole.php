@@ -37,7 +37,7 @@ final readonly class UploadedWhole
     /**
      * @param  list<string>  $tables  that are known
      *
-     * @throws Unreadable when it is none of both forms
+     * @throws Unreadable when the file is neither a document nor a package
      */
     public function source(array $tables): WholeSource
     {

@@ -52,7 +52,7 @@ final readonly class WholeColumn
     /**
      * From the document to the database.
      *
-     * @throws Unreadable when it is none of this column's
+     * @throws Unreadable when this column may not hold the value
      */
     public function in(mixed $value): string|int|float|null
     {

@@ -168,7 +168,7 @@ final class WholeImport
     /**
      * @return ?string the new id; null where the record it refers to comes later and is filled in then
      *
-     * @throws Unreadable when there is none in its own table
+     * @throws Unreadable when its own table has no such row
      */
     private function reference(
         WholeTable $table,

@@ -53,7 +53,7 @@ final readonly class WholeState
     /** Deletes all records here. */
     public function clear(): void
     {
-        // What hangs on others goes before them: it stands last.
+        // What depends on others goes before them: it stands last.
         $tables = array_reverse($this->tables->all());
         $gone = [];
         foreach ($tables as $table) {

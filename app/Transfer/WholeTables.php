@@ -16,7 +16,7 @@ final class WholeTables
 
     public const PHOTOS = 'hive_photos';
 
-    /** What hangs on a record and is none itself: by which column, on what, and the order in which it goes out. */
+    /** Rows that belong to a record and are no records: by which column, to what, in which order they go out. */
     private const WITHOUT_ID = [
         self::READINGS => ['hive_scale_id', 'hive_scales', 't.hive_scale_id, t.at, t.source'],
         self::PHOTOS => ['hive_note_id', 'hive_notes', 't.hive_note_id'],

@@ -33,7 +33,7 @@ final readonly class BoxKind
         return 0.5 * $this->emptyMassKg / $this->frames;
     }
 
-    /** Only what the honey reckoning needs, for a box described by its measures alone. */
+    /** Only what the honey calculation needs, for a box described by its measures alone. */
     public static function ofMeasures(int $frames, float $combAreaDm2, float $insideWidthMm, float $emptyMassKg): self
     {
         return new self('own', 'own box', $frames, $combAreaDm2, $insideWidthMm, 0.0, 0.0, 0.0, $emptyMassKg);

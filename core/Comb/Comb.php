@@ -71,7 +71,7 @@ final readonly class Comb
     }
 
     /**
-     * How much of the honey of these frames is capped, 0 to 1; null where there is none.
+     * How much of the honey of these frames is capped, 0 to 1; null if they hold no honey.
      *
      * @param  array<Frame>  $frames
      */

@@ -12,10 +12,10 @@ use DateTimeImmutable;
  */
 final readonly class Handling
 {
-    /** A step of so many kg in so many seconds is none of the bees' (common practice). */
+    /** Bees do not gain or lose this many kg in this many seconds: a person did (common practice). */
     private const TOO_LARGE = [[2.5, 3 * 3600], [8.0, 86400]];
 
-    /** The least that a box weighs, kg: a smaller step on such a day is none. */
+    /** The least that a box weighs, kg: a smaller step on such a day is no box. */
     private const LEAST_BOX_KG = 1.0;
 
     /**

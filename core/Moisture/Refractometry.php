@@ -62,7 +62,7 @@ final readonly class Refractometry
         return new ConvertedReading($index, $water, $water - self::waterOfIndex($asRead));
     }
 
-    /** Water (%) of a reading, also outside the range of honey; infinite where the index is none. */
+    /** Water (%) of a reading, also outside the range of honey; infinite if the index is impossible. */
     public function waterUnchecked(Reading $reading): float
     {
         $index = $this->indexAt20($reading);

@@ -14,6 +14,9 @@ namespace Marjoram\Core\Numerics;
  */
 final class Normal
 {
+    /** Half the width of the 80 % range that all pages show, in standard deviations: quantile(0.9). */
+    public const EIGHTY = 1.2816;
+
     public static function pdf(float $z): float
     {
         return exp(-0.5 * $z * $z) / sqrt(2.0 * M_PI);

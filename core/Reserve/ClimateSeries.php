@@ -40,7 +40,7 @@ final readonly class ClimateSeries
     /**
      * @param  list<array{int, int, float}>  $rows  year, month (1 to 12), temperature in C
      *
-     * @throws InvalidInput when a month has no row, or a value is none of the earth's or looks like Fahrenheit
+     * @throws InvalidInput when a month has no row, or a value is impossible on earth or looks like Fahrenheit
      */
     public static function of(array $rows): self
     {

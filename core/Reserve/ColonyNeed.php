@@ -12,7 +12,7 @@ final readonly class ColonyNeed
 {
     private const POINTS = 200;
 
-    /** Stores are reckoned to this many kg. */
+    /** Stores are calculated to this many kg. */
     private const PRECISION_KG = 0.001;
 
     public float $scale;

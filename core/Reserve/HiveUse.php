@@ -8,7 +8,7 @@ namespace Marjoram\Core\Reserve;
 final readonly class HiveUse
 {
     /**
-     * @param  float  $factor  on what is reckoned
+     * @param  float  $factor  on what is calculated
      * @param  float  $ratio  as observed
      */
     public function __construct(public float $factor, public float $sd, public float $ratio)

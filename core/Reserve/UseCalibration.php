@@ -7,7 +7,7 @@ namespace Marjoram\Core\Reserve;
 use Marjoram\Core\InvalidInput;
 
 /**
- * How much more or less than reckoned the colonies of a yard use, from weighings in winter.
+ * How much more or less than calculated the colonies of a yard use, from weighings in winter.
  *
  * A yard's factor is N(1, 0.15^2), a hive's N(yard, 0.10^2), an observed ratio N(hive, its own variance): two steps of
  * the normal-normal update, so that a single weighing moves a hive a little and its yard less (Gelman et al., Bayesian
@@ -33,7 +33,7 @@ final readonly class UseCalibration
      * @param  array<array-key, non-empty-list<UseObservation>>  $observed  by hive
      * @param  float  $prior  factor from which to start: what earlier winters said
      *
-     * @throws InvalidInput when a reckoned use is not above zero
+     * @throws InvalidInput when a calculated use is not above zero
      */
     public static function of(array $observed, float $prior = 1.0): self
     {
@@ -41,10 +41,10 @@ final readonly class UseCalibration
         foreach ($observed as $hive => $observations) {
             $precision = $sum = 0.0;
             foreach ($observations as $i => $one) {
-                InvalidInput::unlessWithin($one->reckonedKg, 0.05, 100.0, 'The reckoned use', "/$hive/$i/reckonedKg");
-                $variance = ($one->usedSdKg / $one->reckonedKg) ** 2 + self::WEATHER_SD ** 2;
+                InvalidInput::unlessWithin($one->calculatedKg, 0.05, 100.0, 'The reckoned use', "/$hive/$i/reckonedKg");
+                $variance = ($one->usedSdKg / $one->calculatedKg) ** 2 + self::WEATHER_SD ** 2;
                 $precision += 1.0 / $variance;
-                $sum += $one->usedKg / $one->reckonedKg / $variance;
+                $sum += $one->usedKg / $one->calculatedKg / $variance;
             }
             $ratios[$hive] = [$sum / $precision, 1.0 / $precision];
         }

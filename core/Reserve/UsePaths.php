@@ -126,9 +126,9 @@ final readonly class UsePaths
             $spread = hypot($sd, $sdKg);
             $points[] = new StoresOn(
                 $this->from->modify("+$day days"),
-                max(0.0, $storesKg - $mean - 1.2816 * $spread),
+                max(0.0, $storesKg - $mean - Normal::EIGHTY * $spread),
                 max(0.0, $storesKg - $mean),
-                max(0.0, $storesKg - $mean + 1.2816 * $spread),
+                max(0.0, $storesKg - $mean + Normal::EIGHTY * $spread),
                 self::pLeft($uses, $storesKg, $sdKg),
             );
         }
@@ -154,7 +154,7 @@ final readonly class UsePaths
     /** @param  list<float>  $uses */
     private static function pLeft(array $uses, float $storesKg, float $sdKg): float
     {
-        // Far from running out or long gone: nothing to reckon.
+        // Far from running out or long gone: nothing to calculate.
         if ($uses === [] || $storesKg - max($uses) > 5.0 * $sdKg) {
             return 1.0;
         }

@@ -14,7 +14,7 @@ final readonly class Winter
      * @param  array<int, float>  $monthlyMeanC  twelve numbers, January first
      * @param  float  $sdC  standard deviation of a month's mean from year to year
      *
-     * @throws InvalidInput when the first flow is not after the start, or a temperature is none of the earth's
+     * @throws InvalidInput when the first flow is not after the start, or a temperature is impossible on earth
      */
     public function __construct(
         public DateTimeImmutable $from,

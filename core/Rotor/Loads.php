@@ -9,12 +9,12 @@ use Marjoram\Core\Numerics\SeededRandom;
 
 /**
  * Splits all frames into loads of an extractor. Fresh combs spin slower: no load mixes them with old ones but the one
- * that must. Then the worst load is bettered by parting it anew with another, every way of it, as long as that helps,
+ * that must. Then the worst load is bettered by parting it again with another, every way of it, as long as that helps,
  * from several beginnings; for large rotors, which balance well anyhow, by order alone.
  */
 final readonly class Loads
 {
-    /** Up to so many slots two loads are parted anew every way there is. */
+    /** Up to so many slots two loads are parted again every way there is. */
     private const PARTED_SLOTS = 6;
 
     private const SEED = 20260805;
@@ -86,7 +86,7 @@ final readonly class Loads
     }
 
     /**
-     * The worst load is parted anew with each other one of its age; the best of these stands, as long as it is better.
+     * The worst load is parted again with each other one of its age; the best of these stands, as long as it is better.
      *
      * @param  list<list<RotorFrame>>  $parts
      * @return list<list<RotorFrame>>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Rounds;
 
-/** Visits with everything that follows from them, reckoned anew from the visits alone. */
+/** Visits and all that follows from them: drives, loads and times, calculated from the visits alone. */
 final readonly class Itinerary
 {
     /**

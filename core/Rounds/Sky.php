@@ -17,7 +17,7 @@ final readonly class Sky
      * @param  float  $sun  share of the day, 0 to 1
      * @param  ?float  $minC  lowest temperature of the night before, where it is known
      *
-     * @throws InvalidInput when a value is none that a day can have
+     * @throws InvalidInput when a value is impossible for a day
      */
     public function __construct(
         public float $maxC,

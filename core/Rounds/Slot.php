@@ -14,7 +14,7 @@ final readonly class Slot
     }
 
     /**
-     * Place of an equal slot in a list; null where there is none.
+     * Place of an equal slot in a list; null if the list has no equal slot.
      *
      * @param  list<self>  $slots
      */

@@ -16,7 +16,7 @@ final readonly class WorkDay
      * @param  float  $crewMin  minutes of work and driving; 0 is a day off
      * @param  float  $extractSupers  supers that the honey room extracts that day
      *
-     * @throws InvalidInput when a value is none that a day can have
+     * @throws InvalidInput when a value is impossible for a day
      */
     public function __construct(
         public DateTimeImmutable $date,

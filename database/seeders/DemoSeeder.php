@@ -215,7 +215,7 @@ final class DemoSeeder extends Seeder
         $rows->write();
     }
 
-    /** One yard was weighed in autumn and in spring; it used a little more than reckoned. */
+    /** One yard was weighed in autumn and in spring; it used a little more than calculated. */
     private function lastWinter(Rows $rows, Yard $yard): void
     {
         $random = new SeededRandom(self::SEED + 9);

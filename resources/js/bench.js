@@ -1,5 +1,5 @@
 // On the wall of the honey room: a run counts down by the clock of the server's word, what another person taps is seen
-// within three seconds, and the screen may stay on. Everything is looked up anew each time: a swap puts others in place.
+// within three seconds, and the screen may stay on. Everything is looked up again each time: a swap puts others in place.
 const ASK_MS = 2000;
 const two = (n) => String(n).padStart(2, '0');
 

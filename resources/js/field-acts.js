@@ -42,7 +42,7 @@ async function paint(app, { slug, code, id, slot, box, today }, faces) {
   return kept;
 }
 
-/** As it stands after what was tapped before, though the page was not drawn anew. */
+/** As it stands after what was tapped before, though the page was not drawn again. */
 export const about = (app, id) => ({ on: id, yard: app.route()[1], hive: app.route()[2] });
 
 export const actions = {

@@ -27,7 +27,7 @@ async function look(app, video) {
   timer = setTimeout(() => look(app, video), EVERY_MS);
 }
 
-/** Drawn anew the picture goes on where it was. */
+/** Drawn again the picture goes on where it was. */
 export async function lookThrough(app, video) {
   clearTimeout(timer);
   try {
@@ -41,7 +41,7 @@ export async function lookThrough(app, video) {
     await video.play();
     await look(app, video);
   } catch {
-    // Drawn anew meanwhile it is another's to look through.
+    // Drawn again meanwhile it is another's to look through.
     if (!video.isConnected) return;
     letGo();
     video.hidden = true;

@@ -10,7 +10,7 @@ const number = (text) => {
   return text.trim() === '' || !Number.isFinite(value) ? null : value;
 };
 
-/** Ready for the next one, and drawn anew. */
+/** Ready for the next one, and drawn again. */
 const done = (app, form) => {
   form.reset();
   document.activeElement?.blur();

@@ -1,4 +1,4 @@
-// What stands on the page: the view of its address, drawn anew without taking anything out of hands that type.
+// What stands on the page: the view of its address, drawn again without taking anything out of hands that type.
 import { actions } from './field-acts.js';
 import { mountFace } from './field-painter.js';
 import { label } from './field-find.js';
@@ -36,7 +36,7 @@ function begin(app) {
     <a class="fs-go" href="/field/in">${app.say('sign-in')} <span aria-hidden="true">→</span></a></div>`;
 }
 
-/** Nothing is drawn anew under the hands of somebody who types. */
+/** Nothing is drawn again under the hands of somebody who types. */
 function isTyping() {
   const at = document.activeElement;
   return root.contains(at) && at.matches('input:not([type="file"]), textarea, select');

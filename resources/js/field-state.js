@@ -16,7 +16,7 @@ export function todayOf(held) {
   return local.toISOString().slice(0, 10);
 }
 
-/** One that was taken along by earlier scripts, and cannot be fetched anew where there is no network. */
+/** One that was taken along by earlier scripts, and cannot be fetched again where there is no network. */
 export function readable(held) {
   const { sheet } = held;
   if (sheet.format === FORMAT) return held;

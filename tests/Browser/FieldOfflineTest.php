@@ -51,7 +51,7 @@ final class FieldOfflineTest extends FieldTestCase
         $boxes = array_merge($this->supers('Q1'), $this->supers('Q2'), $this->supers('Q3'), $this->supers('Q4'), $this->supers('Q5'));
         self::assertCount(10, $boxes);
         self::server(false);
-        // The phone's clock is an hour wrong, and the sheet is opened anew without a network.
+        // The phone's clock is an hour wrong, and the sheet is opened again without a network.
         (new ChromeDevToolsDriver(self::$browser))->execute('Page.addScriptToEvaluateOnNewDocument', [
             'source' => 'const real = Date.now; Date.now = () => real() + 3600000;',
         ]);
@@ -78,7 +78,7 @@ final class FieldOfflineTest extends FieldTestCase
         self::assertGreaterThanOrEqual($said, count($kept), 'What was said to be kept is kept.');
         self::assertGreaterThanOrEqual(120, count($kept));
         self::assertCount(count($kept), array_unique(array_column($kept, 'id')));
-        // On from where it stands, painted anew where the browser died.
+        // On from where it stands, painted again where the browser died.
         foreach (range(6, 9) as $i) {
             $this->paintAll($i, $boxes[$i]);
         }
@@ -99,7 +99,7 @@ final class FieldOfflineTest extends FieldTestCase
             foreach (range(1, 10) as $slot) {
                 self::assertEqualsWithDelta(0.1 * $this->tenth($i, $slot, 0), $frames[$slot]['a']['capped'], 1e-9, "box $i, frame $slot");
                 self::assertEqualsWithDelta(0.1 * $this->tenth($i, $slot, 1), $frames[$slot]['b']['capped'], 1e-9);
-                // Once for each face; more only where it was painted anew.
+                // Once for each face; more only where it was painted again.
                 self::assertSame(2, $i === 6 ? 2 : $frames[$slot]['version'], "box $i, frame $slot");
                 $found += 2;
             }
@@ -275,7 +275,7 @@ final class FieldOfflineTest extends FieldTestCase
         self::assertNull(self::$browser->executeScript('return localStorage.getItem("marjoram.field.who")'));
     }
 
-    /** The sheet opened anew without a network. */
+    /** The sheet opened again without a network. */
     private function offline(): void
     {
         self::$browser->get('about:blank');

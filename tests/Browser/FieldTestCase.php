@@ -48,7 +48,7 @@ abstract class FieldTestCase extends BrowserTestCase
     /** The sheet with the yard on it and the core at work. */
     protected function phone(string $hash = ''): void
     {
-        // The address alone, with another fragment, would load nothing anew.
+        // The address alone, with another fragment, would load nothing again.
         self::$browser->get('about:blank');
         $this->open("/field$hash");
         $this->waitFor('html[data-checked]');
@@ -82,7 +82,7 @@ abstract class FieldTestCase extends BrowserTestCase
         );
     }
 
-    /** Keys, one after the other, whatever is drawn anew between them. */
+    /** Keys, one after the other, whatever is drawn again between them. */
     protected function press(string $keys): void
     {
         foreach (str_split($keys) as $key) {

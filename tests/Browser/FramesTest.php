@@ -9,7 +9,7 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** Frames come off by touch and by keys: chosen, reckoned at once, taken, weighed, and back wet by their marks. */
+/** Frames come off by touch and by keys: chosen, calculated at once, taken, weighed, and back wet by their marks. */
 final class FramesTest extends BrowserTestCase
 {
     public function test_frames_are_tapped_taken_and_go_back_wet(): void

@@ -40,7 +40,7 @@ final class YardsTest extends BrowserTestCase
         $this->click('#hand .btn.go');
         $this->waitForText('.notice', 'is on N1');
         self::assertSame($top, $this->boxes('N1')[0]);
-        // Dropped amid a stack it comes to stand there.
+        // Dropped in the middle of a stack it comes to stand there.
         $this->drag($top, 'svg[data-hive="N3"] .hivecode');
         $this->waitForText('.notice', 'is on N3');
         self::assertContains($top, $this->boxes('N3'));

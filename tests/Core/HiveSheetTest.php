@@ -71,7 +71,7 @@ final class HiveSheetTest extends TestCase
             'look' => ['frames' => [self::frame(5, 0.9, 0.1), self::frame(6, 0.8, 0.1)]] + $look,
         ]]));
         self::assertSame($other, $one);
-        // A frame painted anew takes the place of what was seen.
+        // A frame painted again takes the place of what was seen.
         $anew = self::answer(self::sheet([['look' => $look, 'taps' => ['frames' => [self::frame(5, 0.8, 0.1)]]]]));
         self::assertSame(1, count(array_filter(array_column($anew['boxes'][0]['slots'], 'seen'))));
     }

@@ -84,7 +84,7 @@ final class QueenWorld
         return array_sum(array_map(fn (string $one): float => $this->merit[$one], $yard)) / count($yard);
     }
 
-    /** @return array<string, float> what a keeper reckons by hand: kg beside the mean of the yard, over the seasons */
+    /** @return array<string, float> what a keeper calculates by hand: kg beside the mean of the yard, over the seasons */
     public function means(): array
     {
         $yards = $of = [];

@@ -32,7 +32,7 @@ use PHPUnit\Framework\TestCase;
 /** What cannot be done is explained; what cannot be asked is refused. */
 final class RoundsTest extends TestCase
 {
-    public function test_a_single_yard_is_reckoned_by_hand(): void
+    public function test_a_single_yard_is_calculated_by_hand(): void
     {
         $task = $this->task([$this->yard('A', 8, 16.0, methods: [Method::EscapeBoard])]);
         $plan = Itinerary::of($task, [self::visit('A', 8, Method::EscapeBoard, 1, 2)]);

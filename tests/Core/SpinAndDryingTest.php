@@ -85,7 +85,7 @@ final class SpinAndDryingTest extends TestCase
 
     public function test_a_straight_line_of_the_beginning_agrees_with_small_steps(): void
     {
-        // An independent reckoning: the room changes twice, the water goes in steps of a minute.
+        // An independent calculation: the room changes twice, the water goes in steps of a minute.
         $air = [new RoomAir(0.0, 25.0, 60.0), new RoomAir(30.0, 35.0, 40.0), new RoomAir(70.0, 20.0, 50.0)];
         $room = new RoomCourse($air, 30.0);
         [$a, $b] = $room->lines(0.12, [100.0])[0];

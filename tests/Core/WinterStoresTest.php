@@ -161,12 +161,12 @@ final class WinterStoresTest extends TestCase
             for ($n = 0; $n < 8; $n++) {
                 $hives["h$n"] = $factor + $random->normal(0.0, 0.1);
                 if ($n < 5) {
-                    $reckoned = $random->between(6.0, 12.0);
+                    $calculated = $random->between(6.0, 12.0);
                     $observed["h$n"] = [
                         new UseObservation(
-                            $hives["h$n"] * $reckoned * (1.0 + $random->normal(0.0, 0.06)) + $random->normal(0.0, 1.2),
+                            $hives["h$n"] * $calculated * (1.0 + $random->normal(0.0, 0.06)) + $random->normal(0.0, 1.2),
                             1.2,
-                            $reckoned,
+                            $calculated,
                         ),
                     ];
                 }

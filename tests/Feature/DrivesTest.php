@@ -18,7 +18,7 @@ final class DrivesTest extends FeatureTestCase
         $this->as('keeper')->demo();
     }
 
-    public function test_drives_are_reckoned_until_the_keeper_knows_better(): void
+    public function test_drives_are_calculated_until_the_keeper_knows_better(): void
     {
         [$e, $t] = $this->yards();
         $before = app(Drives::class)->minutes([$e, $t, $e]);

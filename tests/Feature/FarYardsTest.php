@@ -58,7 +58,7 @@ final class FarYardsTest extends FeatureTestCase
         self::assertSame(0, Schedule::query()->where('name', 'Far')->count());
     }
 
-    public function test_a_schedule_that_cannot_be_reckoned_is_shown_with_the_reason_and_can_be_removed(): void
+    public function test_a_schedule_that_cannot_be_calculated_is_shown_with_the_reason_and_can_be_removed(): void
     {
         $this->send('POST', '/clear/rounds', ['name' => 'Broken'] + self::FORM)->assertStatus(303);
         $schedule = Schedule::query()->where('name', 'Broken')->firstOrFail();

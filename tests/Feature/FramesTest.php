@@ -26,7 +26,7 @@ use Marjoram\Core\Comb\Face;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Frames come off one by one, those that stay are gathered, and all that is drawn and reckoned knows it at once. */
+/** Frames come off one by one, those that stay are gathered, and all that is drawn and calculated knows it at once. */
 final class FramesTest extends FeatureTestCase
 {
     use SmallOperation;

@@ -260,7 +260,7 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->get("/honey-room/{$this->lot->id}")->assertDontSee('All of it is spun and put away');
     }
 
-    public function test_a_frame_on_the_scale_is_reckoned_with_what_it_weighs(): void
+    public function test_a_frame_on_the_scale_is_calculated_with_what_it_weighs(): void
     {
         $one = $this->supers[0];
         $url = "/honey-room/extractor/frames/$one->id";

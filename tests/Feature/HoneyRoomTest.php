@@ -52,7 +52,7 @@ final class HoneyRoomTest extends FeatureTestCase
         self::assertSame(16.5, $bucket->refresh()->water_pct);
     }
 
-    public function test_jars_are_planned_settling_reckoned_and_weights_checked(): void
+    public function test_jars_are_planned_settling_calculated_and_weights_checked(): void
     {
         $ask = [
             'honey' => '10.1',

@@ -23,7 +23,7 @@ use Illuminate\Http\Request;
 use Marjoram\Core\Comb\Face;
 use PHPUnit\Framework\Attributes\TestWith;
 
-/** What pages say, reckoned by hand from an operation small enough for it. */
+/** What pages say, calculated by hand from an operation small enough for it. */
 final class PageValuesTest extends FeatureTestCase
 {
     use SmallOperation;

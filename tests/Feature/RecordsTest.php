@@ -24,7 +24,7 @@ final class RecordsTest extends FeatureTestCase
         $this->as('keeper')->demo();
     }
 
-    public function test_an_own_box_kind_is_put_on_a_hive_and_reckoned_with(): void
+    public function test_an_own_box_kind_is_put_on_a_hive_and_calculated_with(): void
     {
         $kind = [
             'name' => 'Half deep',
@@ -107,7 +107,7 @@ final class RecordsTest extends FeatureTestCase
         self::assertSame($before, WinterLook::query()->where('hive_id', $hive->id)->count());
     }
 
-    public function test_a_super_needed_for_winter_asks_for_a_reason_and_the_reckoning_can_stand_again(): void
+    public function test_a_super_needed_for_winter_asks_for_a_reason_and_the_calculation_can_stand_again(): void
     {
         $page = (string) $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('take it all the same')->getContent();
         preg_match('#/winter/boxes/(\w+)/decisions"(?:(?!</form>).)*name="choice" value="take"#s', $page, $box);

@@ -27,7 +27,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\Face;
 
-/** A write makes anew what hangs on it, and nothing else. */
+/** A write makes again what depends on it, and nothing else. */
 final class RevisionsTest extends FeatureTestCase
 {
     use SmallOperation;

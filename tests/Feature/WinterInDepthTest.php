@@ -112,8 +112,8 @@ final class WinterInDepthTest extends FeatureTestCase
 
     public function test_what_if_moves_with_the_boxes_and_writes_nothing(): void
     {
-        $reckoned = $this->winter('E8');
-        $ids = array_map(static fn ($box): string => $box->id, $reckoned->state->supers());
+        $calculated = $this->winter('E8');
+        $ids = array_map(static fn ($box): string => $box->id, $calculated->state->supers());
         $all = $this->get('/winter/ekbacken/E8/what-if?'.http_build_query(['keep' => ['-', ...$ids]]), [
             'HX-Request' => 'true',
         ])
@@ -133,7 +133,7 @@ final class WinterInDepthTest extends FeatureTestCase
             ->assertSee('<html', false)
             ->assertSee('Ekbacken may give');
         $this->get('/winter/ekbacken/E8/what-if?keep=nonsense')->assertOk();
-        self::assertEqualsWithDelta($reckoned->reserve->storesKg, $this->winter('E8')->reserve->storesKg, 1e-9);
+        self::assertEqualsWithDelta($calculated->reserve->storesKg, $this->winter('E8')->reserve->storesKg, 1e-9);
     }
 
     public function test_the_school_of_the_operation_decides_what_stays(): void
@@ -174,7 +174,7 @@ final class WinterInDepthTest extends FeatureTestCase
         self::assertLessThan($autumn->reserve->needMeanKg, $january->reserve->needMeanKg, 'less winter lies ahead');
         self::assertNotNull($january->share->runsOut);
         $this->get('/winter/tegelbruket')->assertOk()->assertSee('is likely to run out of stores by');
-        // A weighing that finds much less than reckoned: the hive's use is raised, its yard's a little.
+        // A weighing that finds much less than calculated: the hive's use is raised, its yard's a little.
         $this->send('POST', "/winter/hives/$hive->id/weighings", [
             'how' => 'whole',
             'first' => (string) round(33.0 + 9.0 + $supers - 1.7 * $january->stores->usedKg, 2),

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * The model of queens against lme4 1.1-31 (R 4.2.2; Bates and others 2015) where they are not related, and against a
- * dense restricted likelihood where they are. `data/queen-merits.R` makes the answers anew.
+ * dense restricted likelihood where they are. `data/queen-merits.R` makes the answers again.
  */
 final class QueenMeritsTest extends TestCase
 {

@@ -198,7 +198,7 @@ final class RoundsTest extends TestCase
     }
 
     /**
-     * Every limit and the cost anew from the plain numbers of the input; tours by trying every order.
+     * Every limit and the cost again from the plain numbers of the input; tours by trying every order.
      *
      * @param  array<string, mixed>  $in
      * @return array{total: float, broken: list<string>, excess: list<array{string, float}>} excess: limits of days, and by how much

@@ -12,7 +12,7 @@ use Marjoram\Core\Yields\YardSeason;
 use Marjoram\Core\Yields\YieldRecord;
 use Marjoram\Core\Yields\Yields as Core;
 
-/** The plain reckoning a beekeeper checks by hand, and the model of queens. */
+/** The plain calculation a beekeeper checks by hand, and the model of queens. */
 final class YieldsCalculation implements Calculation
 {
     public function run(array $in): array

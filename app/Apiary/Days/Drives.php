@@ -10,7 +10,7 @@ use App\Models\Apiary;
 use App\Models\Drive;
 use App\Models\Schedules\Point;
 
-/** What the drives between yards and honey room take: as the keeper knows it, else reckoned from where they are. */
+/** What the drives between yards and honey room take: as the keeper knows it, else calculated from where they are. */
 final readonly class Drives
 {
     /** Country roads: so much longer than the bird flies, so fast, and so long to park and gate. */
@@ -34,7 +34,7 @@ final readonly class Drives
         $home = $this->depot();
         $at = [null, ...$places];
         $known = static fn (?Apiary $from, ?Apiary $to): float => $own[self::key($from, $to)]
-            ?? self::reckoned($from, $to, $home);
+            ?? self::calculated($from, $to, $home);
         // Where the keeper knows a way home to be shorter than the map says, it is the shorter one to others too.
         $drive = static fn (?Apiary $from, ?Apiary $to): float => isset($own[self::key($from, $to)])
             ? $known($from, $to)
@@ -59,7 +59,7 @@ final readonly class Drives
     }
 
     /** What the way between two places would take by their coordinates; null is the honey room. */
-    public static function reckoned(?Apiary $from, ?Apiary $to, Point $home): float
+    public static function calculated(?Apiary $from, ?Apiary $to, Point $home): float
     {
         if ($from?->id === $to?->id) {
             return 0.0;
@@ -82,7 +82,7 @@ final readonly class Drives
         return $a < $b ? "$a $b" : "$b $a";
     }
 
-    /** Where the drives begin: the honey room, or amid all yards where its place is not known. */
+    /** Where the drives begin: the honey room, or in the middle of all yards where its place is not known. */
     public function depot(): Point
     {
         $operation = $this->current->get();

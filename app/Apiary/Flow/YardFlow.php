@@ -14,7 +14,7 @@ use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Flow\ScaleStep;
 use Marjoram\Core\Ripeness\NectarFlow;
 
-/** The flow at one yard: reckoned from its own scale, or presumed from a neighbour's, with its own signs. */
+/** The flow at one yard: calculated from its own scale, or presumed from a neighbour's, with its own signs. */
 final readonly class YardFlow
 {
     /** So likely over that it is taken to be. */

@@ -53,7 +53,7 @@ final readonly class BoxState
         return $this->ripeness->verdict;
     }
 
-    /** What is to be done with it: what a person decided, else what was reckoned. All lists and counts go by this. */
+    /** What is to be done with it: what a person decided, else what was calculated. All lists and counts go by this. */
     public function standing(): Verdict
     {
         return match ($this->decision?->comesOff) {
@@ -68,7 +68,7 @@ final readonly class BoxState
         return $this->super && $this->standing() === Verdict::Look;
     }
 
-    /** What a person decided stands over what was reckoned. */
+    /** What a person decided stands over what was calculated. */
     public function comesOff(): bool
     {
         return $this->super && ($this->decision->comesOff ?? $this->verdict()->comesOff());

@@ -97,7 +97,7 @@ final class Computed
     }
 
     /**
-     * Of hives of a yard, one by one: those of a hive that was written are made anew, the rest stay.
+     * Of hives of a yard, one by one: those of a hive that was written are made again, the rest stay.
      *
      * @template T
      *
@@ -216,7 +216,7 @@ final class Computed
         return $this->current->today()->format('Ymd');
     }
 
-    /** What was computed by other code is computed anew. */
+    /** What was computed by other code is computed again. */
     private static function code(): string
     {
         $version = config('app.code');

@@ -11,7 +11,7 @@ final readonly class HiveParts
 {
     private const DAYS = 7;
 
-    /** A hive that is gone leaves its part behind; beyond so many parts all are made anew. */
+    /** A hive that is gone leaves its part behind; beyond so many parts all are made again. */
     private const MOST = 400;
 
     public function __construct(private string $key, private string $context)

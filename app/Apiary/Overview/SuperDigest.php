@@ -11,7 +11,7 @@ use Marjoram\Core\Ripeness\Verdict;
 final readonly class SuperDigest
 {
     /**
-     * @param  Verdict  $verdict  that stands: decided by a person, or reckoned
+     * @param  Verdict  $verdict  that stands: decided by a person, or calculated
      * @param  bool  $decided  by a person
      * @param  bool  $comesOff  ripe or decided, whether or not winter needs it
      * @param  bool  $stays  for winter

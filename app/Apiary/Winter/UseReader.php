@@ -12,10 +12,10 @@ use Marjoram\Core\Reserve\UsePaths;
 use Marjoram\Core\Reserve\Winter;
 use Marjoram\Core\Reserve\WinterUse;
 
-/** What weighings of one winter say of the use of a yard's hives, against what was reckoned for the same days. */
+/** What weighings of one winter say of the use of a yard's hives, against what was calculated for the same days. */
 final class UseReader
 {
-    /** A stretch for which less was reckoned says nothing. */
+    /** A stretch for which less was calculated says nothing. */
     private const LEAST_KG = 1.0;
 
     /** Feed is weighed to about a tenth. */
@@ -47,8 +47,8 @@ final class UseReader
             if ($on < $from || $on > $until) {
                 continue;
             }
-            $reckoned = $before === null ? 0.0 : self::reckoned($before, $one, $paths);
-            if ($before !== null && $reckoned < self::LEAST_KG) {
+            $calculated = $before === null ? 0.0 : self::calculated($before, $one, $paths);
+            if ($before !== null && $calculated < self::LEAST_KG) {
                 continue;
             }
             if ($before !== null) {
@@ -56,7 +56,7 @@ final class UseReader
                 // The tare's error is common to both weighings and falls out of the difference.
                 $variance = $before->reading_sd_kg ** 2 + $one->reading_sd_kg ** 2 + (self::FEED_SD * $fed) ** 2;
                 $used = $before->stores_kg + $fed - $one->stores_kg;
-                $found[] = new UseObservation($used, sqrt($variance), $reckoned);
+                $found[] = new UseObservation($used, sqrt($variance), $calculated);
             }
             $before = $one;
         }
@@ -64,7 +64,7 @@ final class UseReader
         return $found;
     }
 
-    private static function reckoned(HiveWeighing $before, HiveWeighing $now, UsePaths $paths): float
+    private static function calculated(HiveWeighing $before, HiveWeighing $now, UsePaths $paths): float
     {
         $used = $paths->between(
             $before->weighed_on->toDateTimeImmutable(),

@@ -104,7 +104,7 @@ final readonly class WinterReader
             $this->stamp($apiary, $policy, $season, $learnt),
             fn (array $stale): array => $this->make(
                 array_intersect_key($byId, array_flip($stale)),
-                new ShareReckoner($policy, $season, $learnt),
+                new ShareCalculator($policy, $season, $learnt),
             ),
         );
     }
@@ -113,14 +113,14 @@ final readonly class WinterReader
      * @param  array<string, HiveState>  $states  by id
      * @return array<string, ?WinterShare>
      */
-    private function make(array $states, ShareReckoner $reckoner): array
+    private function make(array $states, ShareCalculator $calculator): array
     {
         $notes = $this->notes->of(array_keys($states));
         $shares = [];
         foreach ($states as $id => $state) {
             // A hive without bees needs nothing.
             $lives = $state->boxes !== [] && $state->isAlive;
-            $shares[$id] = $lives ? $reckoner->share($state, $notes[$id]) : null;
+            $shares[$id] = $lives ? $calculator->share($state, $notes[$id]) : null;
         }
 
         return $shares;

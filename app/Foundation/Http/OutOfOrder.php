@@ -6,7 +6,7 @@ namespace App\Foundation\Http;
 
 use Throwable;
 
-/** What keeps the installation from working, where it is none of the request's doing, and what to do about it. */
+/** What keeps the installation from working, when the request is not to blame, and what to do about it. */
 final class OutOfOrder
 {
     /**

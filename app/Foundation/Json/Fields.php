@@ -48,7 +48,7 @@ final readonly class Fields
         return (bool) ($this->values[$key] ?? $default);
     }
 
-    /** Null where there is none, or no date. */
+    /** Null if the field is missing, or not a date. */
     public function day(string $key): ?DateTimeImmutable
     {
         $text = $this->text($key);

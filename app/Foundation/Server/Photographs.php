@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * The store of photographs. Each is kept once, named by the SHA-256 of its bytes, and is never changed. What comes in
- * is decoded and encoded anew, so that nothing but the picture is kept: no place, no time, no device, no other file.
+ * is decoded and encoded again, so that nothing but the picture is kept: no place, no time, no device, no other file.
  */
 final class Photographs
 {

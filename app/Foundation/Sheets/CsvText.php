@@ -42,7 +42,7 @@ final readonly class CsvText
         fclose($file);
     }
 
-    /** A number with a comma or a point, and signs between thousands; null where it is none. */
+    /** A number with a comma or a point, and signs between thousands; null if the text is not a number. */
     public static function number(string $cell): ?float
     {
         $cell = preg_replace('/[\s\x{00A0}\x{202F}\']+/u', '', $cell) ?? '';

@@ -7,13 +7,11 @@ namespace App\Foundation\Units;
 use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
+use Marjoram\Core\Numerics\Normal;
 
 /** The one place where stored figures become words, and entered figures are stored. */
 final readonly class Formatter
 {
-    /** Half the width of the middle 80 %, in standard deviations. */
-    private const SPREAD = 1.2816;
-
     private const KG_PER_LB = 0.45359237;
 
     private const LITRES_PER_US_GALLON = 3.785411784;
@@ -48,7 +46,7 @@ final readonly class Formatter
         };
     }
 
-    /** 17.0 kg: a measured or reckoned mass. */
+    /** 17.0 kg: a measured or calculated mass. */
     public function kg(float|int|null $kg, int $decimals = 1): string
     {
         return $kg === null
@@ -71,8 +69,8 @@ final readonly class Formatter
     public function kgRange(float $kg, float $sdKg, int $decimals = 1): string
     {
         return $this->range(
-            $this->massValue(max(0.0, $kg - self::SPREAD * $sdKg)),
-            $this->massValue($kg + self::SPREAD * $sdKg),
+            $this->massValue(max(0.0, $kg - Normal::EIGHTY * $sdKg)),
+            $this->massValue($kg + Normal::EIGHTY * $sdKg),
             $decimals,
         );
     }
@@ -80,15 +78,15 @@ final readonly class Formatter
     /** The middle 80 % about a mean. */
     public function spread(float $mean, float $sd, int $decimals = 1): string
     {
-        return $this->range($mean - self::SPREAD * $sd, $mean + self::SPREAD * $sd, $decimals);
+        return $this->range($mean - Normal::EIGHTY * $sd, $mean + Normal::EIGHTY * $sd, $decimals);
     }
 
     /** The same of a share, in per cent and never beyond what a share can be. */
     public function shareRange(?float $share, float $sd): string
     {
         return $share === null ? '' : $this->range(
-            100 * max(0.0, $share - self::SPREAD * $sd),
-            100 * min(1.0, $share + self::SPREAD * $sd),
+            100 * max(0.0, $share - Normal::EIGHTY * $sd),
+            100 * min(1.0, $share + Normal::EIGHTY * $sd),
             0,
         );
     }

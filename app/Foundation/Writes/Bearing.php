@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Foundation\Writes;
 
 /**
- * What a record bears on: the places whose computed state is made anew once it changes. A scope is a word and an id,
+ * What a record bears on: the places whose computed state is made again once it changes. A scope is a word and an id,
  * such as "hive.01J..." or "flow".
  */
 final readonly class Bearing

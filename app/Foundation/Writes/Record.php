@@ -82,7 +82,7 @@ abstract class Record extends Model
         return array_values(array_filter(array_keys($this->getCasts()), $isValue));
     }
 
-    /** The places whose computed state is made anew when this record changes. */
+    /** The places whose computed state is made again when this record changes. */
     public function bearsOn(): Bearing
     {
         return Bearing::everywhere();

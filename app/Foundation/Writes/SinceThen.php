@@ -8,7 +8,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Whether what a write touched still is as it left it, and nothing newer hangs on it. */
+/** Whether what a write touched still is as it left it, and nothing newer depends on it. */
 final class SinceThen
 {
     /** @var array<string, list<array{string, string}>>|null tables and columns that point at a table, by its name */

@@ -141,7 +141,7 @@ final readonly class WriteOnce
         }
     }
 
-    /** What was bound and read for the try before is bound and read anew. */
+    /** What was bound and read for the try before is bound and read again. */
     private static function asBefore(Request $request): void
     {
         $route = $request->route();

@@ -19,7 +19,7 @@ final class AsValue implements CastsAttributes
 {
     private const AS_JSON = JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION;
 
-    /** @var WeakMap<StoredValue, string> as they are stored: Eloquent asks anew whenever any attribute is read */
+    /** @var WeakMap<StoredValue, string> as they are stored: Eloquent asks again whenever any attribute is read */
     private static WeakMap $stored;
 
     /** @param  class-string<StoredValue>  $class */

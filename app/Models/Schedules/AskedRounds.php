@@ -21,7 +21,7 @@ final readonly class AskedRounds implements StoredValue
      * @param  list<AskedYard>  $yards
      * @param  list<LeftOut>  $left
      * @param  list<list<float>>  $travel  minutes, the honey room first
-     * @param  ?Point  $depot  the honey room; null where it is amid the yards
+     * @param  ?Point  $depot  the honey room; null where it is in the middle of the yards
      */
     public function __construct(
         public ?DateTimeImmutable $askedOn,

@@ -7,7 +7,7 @@ namespace App\Models\Schedules;
 use App\Foundation\Json\Fields;
 use DateTimeImmutable;
 
-/** What a person has set for one yard of a schedule, over what would be reckoned. */
+/** What a person has set for one yard of a schedule, over what would be calculated. */
 final readonly class ByHand
 {
     public function __construct(

@@ -87,7 +87,7 @@ final readonly class FrameController
     /**
      * Read afresh: what is kept is from before this write.
      *
-     * @return array<string, string> the verdict anew, as the page shows it while painting
+     * @return array<string, string> the verdict again, as the page shows it while painting
      */
     private function verdict(Apiary $apiary, string $code, Box $box): array
     {

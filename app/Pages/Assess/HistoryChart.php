@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use Marjoram\Core\Numerics\Normal;
 
 /** Capping above, water below, over the days of a super on its hive; bars are the middle 80 %. */
 final readonly class HistoryChart
@@ -51,13 +52,13 @@ final readonly class HistoryChart
     private function point(Canvas $canvas, HistoryPoint $point, float $x): void
     {
         if ($point->capped !== null) {
-            $spread = ChartParts::SPREAD * $point->cappedSd;
+            $spread = Normal::EIGHTY * $point->cappedSd;
             $low = self::cappedAt(max(0.0, $point->capped - $spread));
             ChartParts::whisker($canvas, $x, $low, self::cappedAt(min(1.0, $point->capped + $spread)));
             $canvas->rect('crop', $x - 5.0, self::cappedAt($point->capped) - 5.0, 10.0, 10.0);
         }
         if ($point->waterPct !== null) {
-            $spread = ChartParts::SPREAD * $point->waterSdPct;
+            $spread = Normal::EIGHTY * $point->waterSdPct;
             $low = self::waterAt($point->waterPct - $spread);
             ChartParts::whisker($canvas, $x, $low, self::waterAt($point->waterPct + $spread));
             $canvas->circle('h-wet', $x, self::waterAt($point->waterPct), 5.0);

@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use Marjoram\Core\Numerics\Normal;
 
 /** Each weighing as weighed over estimated on one line, with what was presumed above it and what is learnt below it. */
 final readonly class FillPicture
@@ -46,8 +47,8 @@ final readonly class FillPicture
 
     private static function spread(Canvas $canvas, float $mean, float $sd, float $y, string $words): void
     {
-        $high = self::x($mean + ChartParts::SPREAD * $sd);
-        ChartParts::whiskerAcross($canvas, $y, self::x($mean - ChartParts::SPREAD * $sd), $high);
+        $high = self::x($mean + Normal::EIGHTY * $sd);
+        ChartParts::whiskerAcross($canvas, $y, self::x($mean - Normal::EIGHTY * $sd), $high);
         $canvas->rect('wall', self::x($mean) - 2.0, $y - 6.0, 4.0, 12.0)
             ->text('t12 soft', $high + 8.0, $y + 4.0, $words);
     }

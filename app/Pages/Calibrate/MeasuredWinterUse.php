@@ -6,13 +6,13 @@ namespace App\Pages\Calibrate;
 
 use Marjoram\Core\Reserve\UseObservation;
 
-/** What a hive used in a winter by the scales, against what was reckoned for the same days. */
+/** What a hive used in a winter by the scales, against what was calculated for the same days. */
 final readonly class MeasuredWinterUse
 {
     private function __construct(
         public string $code,
         public string $yard,
-        public float $reckonedKg,
+        public float $calculatedKg,
         public float $usedKg,
         public float $sdKg,
     ) {
@@ -26,7 +26,7 @@ final readonly class MeasuredWinterUse
         return new self(
             $code,
             $yard,
-            $sum(static fn (UseObservation $one): float => $one->reckonedKg),
+            $sum(static fn (UseObservation $one): float => $one->calculatedKg),
             $sum(static fn (UseObservation $one): float => $one->usedKg),
             sqrt($sum(static fn (UseObservation $one): float => $one->usedSdKg ** 2)),
         );
@@ -34,6 +34,6 @@ final readonly class MeasuredWinterUse
 
     public function ratio(): float
     {
-        return $this->usedKg / $this->reckonedKg;
+        return $this->usedKg / $this->calculatedKg;
     }
 }

@@ -36,7 +36,7 @@ final readonly class Crop
     ) {
     }
 
-    /** With what befell the hive in that season. */
+    /** With what happened to the hive in that season. */
     public function with(bool $swarmed, bool $split, bool $first): self
     {
         return new self(
@@ -58,7 +58,7 @@ final readonly class Crop
         );
     }
 
-    /** What befell the hive in that season, in words; empty where nothing did. */
+    /** What happened to the hive in that season, in words; empty where nothing did. */
     public function befell(): string
     {
         return implode(', ', array_filter([

@@ -10,6 +10,7 @@ use App\Drawing\Layers;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Yields\YardSeason;
 
 /**
@@ -120,7 +121,7 @@ final readonly class CropChart
         if ($season === null || $place === false || $season->sdKg <= 0.0) {
             return;
         }
-        $spread = ChartParts::SPREAD * $season->sdKg;
+        $spread = Normal::EIGHTY * $season->sdKg;
         ChartParts::whisker(
             $canvas,
             $left + ((int) $place + 0.5) * $wide - 0.75,

@@ -10,7 +10,7 @@ use DateTimeImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** What befell hives in each season: when their yards were harvested, who lived in them, who swarmed or was split. */
+/** What happened to hives in each season: harvests of their yards, colonies, swarms and splits. */
 final class SeasonBook
 {
     /** @var array<string, array<int, string>> last day of a harvest by yard and season */

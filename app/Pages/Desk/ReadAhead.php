@@ -13,7 +13,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
- * Makes anew what every page shows of an operation, once something of it was written: whoever comes next finds it done.
+ * Computes what every page shows of an operation after a write, so that the next page finds it cached.
  * Of many writes one reading follows.
  */
 final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue

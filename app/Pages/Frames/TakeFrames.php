@@ -131,7 +131,7 @@ final readonly class TakeFrames
             }
         }
         if ($isSpaced && $standing->frames !== []) {
-            // Set wider the combs are no thicker: what they hold is reckoned as they were drawn.
+            // Set wider the combs are no thicker: what they hold is calculated as they were drawn.
             Box::query()->whereKey($box->box->id)->firstOrFail()->update([
                 'frames_fitted' => count($standing->frames),
                 'combs_drawn_at' => $box->box->fitted->drawnAt,

@@ -9,6 +9,7 @@ use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use Marjoram\Core\HoneyRoom\Allotted;
+use Marjoram\Core\Numerics\Normal;
 
 /** What each hive gave of a lot: a bar in honey colour with its range, the judged amount as a dashed outline. */
 final readonly class AllotChart
@@ -49,7 +50,7 @@ final readonly class AllotChart
     private function got(Canvas $canvas, Allotted $got, float $y, float $scale): void
     {
         $end = self::LEFT + $got->kg * $scale;
-        $spread = 1.28 * $got->sdKg * $scale;
+        $spread = Normal::EIGHTY * $got->sdKg * $scale;
         $canvas->rect('crop', self::LEFT, $y + 5.0, $got->kg * $scale, 16.0);
         ChartParts::whiskerAcross($canvas, $y + 13.0, $end - $spread, $end + $spread);
         $canvas->text('t16 halo2', $end + $spread + 8.0, $y + 19.0, $this->format->kg($got->kg));

@@ -36,7 +36,7 @@ final readonly class DriveController
                     $to->id ?? self::HOME,
                     $to->name ?? __('Honey room'),
                     $own[Drives::key($from, $to)] ?? null,
-                    Drives::reckoned($from, $to, $home),
+                    Drives::calculated($from, $to, $home),
                 );
             }
         }

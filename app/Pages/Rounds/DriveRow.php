@@ -12,15 +12,15 @@ final readonly class DriveRow
     /**
      * @param  string  $key  id of the yard, or the word for the honey room
      * @param  ?float  $own  as the keeper knows it
-     * @param  float  $reckoned  by the coordinates
+     * @param  float  $calculated  by the coordinates
      */
-    public function __construct(public string $key, public string $name, public ?float $own, public float $reckoned)
+    public function __construct(public string $key, public string $name, public ?float $own, public float $calculated)
     {
     }
 
     public function hint(Formatter $format): string
     {
-        $minutes = ['minutes' => $format->minutes($this->reckoned)];
+        $minutes = ['minutes' => $format->minutes($this->calculated)];
 
         return $this->own === null
             ? __('reckoned: ~:minutes', $minutes)

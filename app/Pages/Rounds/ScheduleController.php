@@ -91,7 +91,7 @@ final readonly class ScheduleController
         $page = new SchedulePage($state, is_string($day) ? $day : null, $format, $say);
         $answer = response()->view($polled ? 'rounds.board' : 'rounds.show', ['page' => $page]);
 
-        // What may be done stands outside of what is polled: when the search has ended the page is fetched anew.
+        // What may be done stands outside of what is polled: when the search has ended the page is fetched again.
         return $polled && ! $state->isRunning() ? $answer->header('HX-Refresh', 'true') : $answer;
     }
 
@@ -105,7 +105,7 @@ final readonly class ScheduleController
         return $this->saved($schedule, __('The search stops with the best it has.'));
     }
 
-    /** All that is not locked is planned anew; with what the yards and the sky have today, where that is asked for. */
+    /** All that is not locked is planned again; with what the yards and the sky have today, where that is asked for. */
     public function again(Request $request, Schedule $schedule): RedirectResponse
     {
         if ($request->boolean('afresh')) {

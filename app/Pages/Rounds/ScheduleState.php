@@ -19,7 +19,7 @@ use Marjoram\Core\Rounds\Visit;
 use Marjoram\Core\Rounds\VisitCosts;
 use Marjoram\Core\Rounds\VisitOption;
 
-/** A schedule as it stands: its itinerary reckoned anew, what the search is doing, and what does not fit. */
+/** A schedule as it stands: its itinerary calculated again, what the search is doing, and what does not fit. */
 final readonly class ScheduleState
 {
     /** @param  list<Shortfall>  $shortfalls  none while the search is at work */
@@ -43,7 +43,7 @@ final readonly class ScheduleState
         }
     }
 
-    /** @throws InvalidInput when it was asked for with what cannot be reckoned */
+    /** @throws InvalidInput when it was asked for with what cannot be calculated */
     public static function of(Schedule $schedule): self
     {
         $question = $schedule->toCore();

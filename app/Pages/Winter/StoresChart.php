@@ -9,6 +9,7 @@ use App\Drawing\ChartParts;
 use App\Drawing\Elevation;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use Marjoram\Core\Numerics\Normal;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
 final readonly class StoresChart
@@ -66,7 +67,7 @@ final readonly class StoresChart
     {
         $result = $row->reserve;
         $wide = min(22.0, 0.4 * $pitch);
-        $spread = 1.28 * $result->needSdKg;
+        $spread = Normal::EIGHTY * $result->needSdKg;
         $high = $y($result->needMeanKg + $spread);
         $low = $y(max(0.0, $result->needMeanKg - $spread));
         $canvas->rect('mwash', $x - 0.38 * $pitch, $high, 0.76 * $pitch, max(1.0, $low - $high))
@@ -79,7 +80,7 @@ final readonly class StoresChart
         }
         $need = $y($result->needQuantileKg);
         $canvas->line('mline', $x - 0.38 * $pitch, $need, $x + 0.38 * $pitch, $need);
-        $doubt = 1.28 * $result->storesSdKg;
+        $doubt = Normal::EIGHTY * $result->storesSdKg;
         ChartParts::whisker($canvas, $x, $y(max(0.0, $result->storesKg - $doubt)), $y($result->storesKg + $doubt));
     }
 

@@ -13,9 +13,10 @@ use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use App\Models\HiveWeighing;
 use DateTimeImmutable;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Reserve\StoresOn;
 
-/** A hive's stores over the winter: what is reckoned to be left with its band, what was weighed, what was fed. */
+/** A hive's stores over the winter: what is calculated to be left with its band, what was weighed, what was fed. */
 final readonly class StoresCurve
 {
     private const LEFT = 44.0;
@@ -28,7 +29,7 @@ final readonly class StoresCurve
     {
     }
 
-    /** @param  list<StoresOn>  $points  what is reckoned to be left */
+    /** @param  list<StoresOn>  $points  what is calculated to be left */
     public function of(HiveWinter $hive, array $points, WinterNotes $notes, WinterSeason $season): Picture
     {
         $first = $season->whole->from->modify('-30 days');
@@ -80,7 +81,7 @@ final readonly class StoresCurve
     /** @param  callable(float): float  $y */
     private static function weighing(Canvas $canvas, HiveWeighing $one, float $x, callable $y): void
     {
-        $spread = 1.28 * $one->stores_sd_kg;
+        $spread = Normal::EIGHTY * $one->stores_sd_kg;
         $canvas->line('whisk', $x, $y(max(0.0, $one->stores_kg - $spread)), $x, $y($one->stores_kg + $spread))
             ->circle('gf gl', $x, $y($one->stores_kg), 5.0);
     }

@@ -38,11 +38,11 @@ final readonly class WhatIf
         };
     }
 
-    /** The boxes that the reckoning keeps, and no other. */
-    public function isAsReckoned(): bool
+    /** The boxes that the calculation keeps, and no other. */
+    public function isAsCalculated(): bool
     {
-        $reckoned = $this->winter->reserve->keep;
+        $calculated = $this->winter->reserve->keep;
 
-        return count($this->keep) === count($reckoned) && array_diff($this->keep, $reckoned) === [];
+        return count($this->keep) === count($calculated) && array_diff($this->keep, $calculated) === [];
     }
 }

@@ -12,6 +12,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Reserve\ReserveResult;
 
 /** The parts of "what if": one box in section, and stores against need on one scale. */
@@ -43,8 +44,8 @@ final readonly class WhatIfPicture
 
     public function scale(ReserveResult $result): Picture
     {
-        $spread = 1.28 * $result->needSdKg;
-        $doubt = 1.28 * $result->storesSdKg;
+        $spread = Normal::EIGHTY * $result->needSdKg;
+        $doubt = Normal::EIGHTY * $result->storesSdKg;
         $most = max(
             10.0,
             1.08 * max($result->storesKg + $doubt, $result->needQuantileKg, $result->needMeanKg + $spread),

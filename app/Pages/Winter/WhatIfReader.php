@@ -16,14 +16,14 @@ use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\StoredBox;
 use Marjoram\Core\Reserve\WinterSchool;
 
-/** Reckons a hive's winter anew for a choice of boxes, and for each school. */
+/** Calculates a hive's winter again for a choice of boxes, and for each school. */
 final readonly class WhatIfReader
 {
     public function __construct(private CurrentOperation $current, private WinterReader $winter)
     {
     }
 
-    /** @param  list<string>|null  $supers  ids of those to keep on; null for what the reckoning keeps */
+    /** @param  list<string>|null  $supers  ids of those to keep on; null for what the calculation keeps */
     public function of(Apiary $apiary, HiveWinter $winter, ?array $supers = null): WhatIf
     {
         $policy = Policy::at($this->current, $apiary)->winter;

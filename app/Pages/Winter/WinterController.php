@@ -57,7 +57,7 @@ final readonly class WinterController
         ]);
     }
 
-    /** What would be if other boxes stayed: one small part of the page, reckoned at once. */
+    /** What would be if other boxes stayed: one small part of the page, calculated at once. */
     public function whatIf(Request $request, WhatIfPicture $picture, Apiary $apiary, Hive $hive): View
     {
         $winter = $this->open($apiary, $hive->code) ?? abort(404);

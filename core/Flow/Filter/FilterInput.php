@@ -91,7 +91,7 @@ final readonly class FilterInput
         return $likely;
     }
 
-    /** The last day that the scale tells of; long ago where there is none. */
+    /** The last day with a weight; long ago if there is no weight. */
     public function lastWeighed(): int
     {
         return max([
@@ -100,7 +100,7 @@ final readonly class FilterInput
         ]);
     }
 
-    /** kg a day, of the last five gains of the last eight days; nothing where there is none. */
+    /** kg a day, of the last five gains of the last eight days; 0 if there is no gain. */
     public function meanGain(): float
     {
         $gains = array_filter(

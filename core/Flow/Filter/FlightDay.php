@@ -24,7 +24,7 @@ final readonly class FlightDay
      * @param  ?float  $rainChance  0 to 1, where the rain itself is not known
      * @param  ?float  $sun  0 to 1
      *
-     * @throws InvalidInput when a value is none of a day's
+     * @throws InvalidInput when a value is impossible for a day
      */
     public function __construct(
         public ?float $maxC = null,

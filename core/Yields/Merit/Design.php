@@ -6,7 +6,7 @@ namespace Marjoram\Core\Yields\Merit;
 
 use Marjoram\Core\Yields\YieldRecord;
 
-/** The records set to numbers: which yard and season, which queen, what befell the hive. */
+/** The records set to numbers: which yard and season, which queen, what happened to the hive. */
 final readonly class Design
 {
     /** Of fixed effects beside yards in seasons. */

@@ -7,7 +7,7 @@ namespace Marjoram\Core\Yields\Merit;
 /** The fixed effects alone: as if queens did not differ. Says which of them can be told at all. */
 final readonly class PlainFit
 {
-    /** A covariate of which no more is left, beside yards and the covariates before it, is none. */
+    /** A covariate with less than this left, after yards and earlier covariates, is dropped. */
     private const NOTHING = 1e-9;
 
     public int $rank;

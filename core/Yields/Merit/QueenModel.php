@@ -19,7 +19,7 @@ final readonly class QueenModel
 {
     private const RATIOS = [1e-4, 1e5];
 
-    /** Less than that better than no difference at all is none. */
+    /** A gain in fit smaller than this counts as no difference. */
     private const NO_BETTER = 1e-6;
 
     private const BREED_FROM = 0.5;

@@ -153,7 +153,7 @@
               <tr>
                 <td>{{ $one->code }}</td>
                 <td>{{ $one->yard }}</td>
-                <td class="num">~{{ $f->kg($one->reckonedKg) }}</td>
+                <td class="num">~{{ $f->kg($one->calculatedKg) }}</td>
                 <td class="num">{{ $f->kg($one->usedKg) }} <span
                     class="rng">{{ $f->kgRange($one->usedKg, $one->sdKg) }}</span></td>
                 <td class="num">{{ number_format($one->ratio(), 2) }}</td>

@@ -30,7 +30,7 @@
           <dt>{{ $row->name }}</dt>
           <dd>
             @if ($row->own === null)
-              <i>~{{ $f->minutes($row->reckoned) }}</i>
+              <i>~{{ $f->minutes($row->calculated) }}</i>
             @else
               {{ $f->minutes($row->own) }}
             @endif

@@ -42,7 +42,7 @@
       <p class="big">{{ $whatIf->winter->isKnown() ? $f->percent($result->pEnough) : '?' }}</p>
       <p class="sub">
         {{ $whatIf->winter->isKnown() ? __('of winters it lasts') : __('nobody has looked: what is presumed tells nothing') }}
-        @if (!$whatIf->isAsReckoned())
+        @if (!$whatIf->isAsCalculated())
           · {{ __('reckoned: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
         @endif
       </p>
@@ -67,7 +67,7 @@
         @endif
       </dl>
       <button class="btn small" data-reckon>{{ __('Reckon') }}</button>
-      @if (!$whatIf->isAsReckoned())
+      @if (!$whatIf->isAsCalculated())
         <a class="btn small"
           href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('As reckoned again') }}</a>
       @endif

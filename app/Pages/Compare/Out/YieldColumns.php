@@ -60,7 +60,7 @@ final readonly class YieldColumns
     }
 
     /**
-     * The first that is none of those found, and is so in most rows.
+     * The first column not yet found whose values fit in most rows.
      *
      * @param  list<list<string>>  $rows
      * @param  array<string, int>  $found

@@ -14,7 +14,7 @@ use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\QueenModel;
 use Marjoram\Core\Yields\Merit\YieldScale;
 
-/** What the crops of all seasons say of queens; reckoned once for each change of the records. */
+/** What the crops of all seasons say of queens; calculated once for each change of the records. */
 final readonly class MeritReader
 {
     public function __construct(private Computed $computed, private YieldReader $yields)

@@ -16,7 +16,7 @@ final class Turns
         $this->given = array_fill(0, count($mothers), 0);
     }
 
-    /** For the place of a queen: of the mother who is furthest behind; null where there is none. */
+    /** For the place of a queen: of the mother who is furthest behind; null if no mother is behind. */
     public function next(KnownQueen $place): ?KnownQueen
     {
         $best = null;

@@ -39,7 +39,7 @@ final readonly class YardsController
     }
 
     /**
-     * As one reckons by hand: the mean of those hives next to the mean of the others of their yards and seasons.
+     * As one calculates by hand: the mean of those hives next to the mean of the others of their yards and seasons.
      *
      * @param  Collection<int, Crop>  $crops
      * @param  callable(Crop): bool  $is

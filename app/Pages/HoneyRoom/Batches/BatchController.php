@@ -68,7 +68,7 @@ final readonly class BatchController
     }
 
     /**
-     * Where it is reckoned which jars leave least, with the kinds that are at hand.
+     * Where it is calculated which jars leave least, with the kinds that are at hand.
      *
      * @param  Collection<int, JarKind>  $kinds
      */

@@ -80,7 +80,7 @@ final readonly class WetController
     private function move(TakenSuper $super, string $to): void
     {
         if ($to === 'home' && $super->box->place === null) {
-            // Read anew: it is held, and stands nowhere.
+            // Read again: it is held, and stands nowhere.
             $box = Box::query()->whereKey($super->box_id)->firstOrFail();
             $this->stacks->put($box, $super->hive, null, 'super', $this->clock->today(), 'drawn');
         }

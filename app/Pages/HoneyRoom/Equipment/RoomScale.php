@@ -16,7 +16,7 @@ final readonly class RoomScale
     {
     }
 
-    /** @throws ValidationException where there is none, or it gives no weight */
+    /** @throws ValidationException if there is no scale, or it gives no weight */
     public function kg(): float
     {
         $address = $this->current->get()->bench_scale;

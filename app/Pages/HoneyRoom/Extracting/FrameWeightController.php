@@ -13,7 +13,7 @@ use App\Pages\HoneyRoom\SuperFrames;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
-/** A frame on the scale before it goes into the extractor: the balance is reckoned with what it weighs. */
+/** A frame on the scale before it goes into the extractor: the balance is calculated with what it weighs. */
 final readonly class FrameWeightController
 {
     public function __construct(private SuperFrames $frames, private Formatter $format)

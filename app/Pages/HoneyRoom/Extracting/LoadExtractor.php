@@ -83,7 +83,7 @@ final readonly class LoadExtractor
     }
 
     /**
-     * What is in the buckets came from what is spun: it is shared out anew.
+     * What is in the buckets came from what is spun: it is shared out again.
      *
      * @param  array<array-key, mixed>  $superIds
      */

@@ -36,7 +36,7 @@ final readonly class DryingReader
 
     private const POINTS = 36;
 
-    /** At most that many values of the air are reckoned with; means of what lay between. */
+    /** At most that many values of the air are calculated with; means of what lay between. */
     private const AIRS = 400;
 
     /** Honey as dry as that is not dried but warmed. */

@@ -14,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** Asks the sensor of the warm room and notes what it says. */
 final class ReadRoom
 {
-    /** @throws ValidationException where there is none, or what it says cannot be */
+    /** @throws ValidationException if there is no instrument, or its values are impossible */
     public function read(Operation $operation, DateTimeImmutable $at): RoomAirReading
     {
         if ($operation->room_sensor === null || $operation->room_sensor === '') {

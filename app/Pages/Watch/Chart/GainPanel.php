@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Foundation\Units\Formatter;
 use DateTimeImmutable;
+use Marjoram\Core\Numerics\Normal;
 
 /** What each day brought; losses hang below the line. Behind today, what the next five are expected to bring. */
 final readonly class GainPanel
@@ -24,7 +25,7 @@ final readonly class GainPanel
         $known = array_filter($gains, static fn (?float $kg): bool => $kg !== null);
         $filter = $watched->flow->filter;
         $each = $filter === null ? 0.0 : $filter->nextKg / self::AHEAD;
-        $spread = $filter === null ? 0.0 : ChartParts::SPREAD * $filter->nextSdKg / self::AHEAD;
+        $spread = $filter === null ? 0.0 : Normal::EIGHTY * $filter->nextSdKg / self::AHEAD;
         $most = max([1.0, $each + $spread, ...array_values($known)]);
         $least = min([-0.3, $each - $spread, ...array_values($known)]);
         $scale = ($this->floor - $this->top) / ($most - $least);

@@ -12,8 +12,8 @@ use App\Models\Decision;
 use App\Models\FrameLook;
 use Illuminate\Support\Facades\DB;
 
-/** Open work is reckoned once: after each kind of decision every page that counts supers to look at says the same. */
-final class OneReckoningTest extends FeatureTestCase
+/** Open work is calculated once: after each kind of decision every page that counts supers to look at says the same. */
+final class OneCountTest extends FeatureTestCase
 {
     private const YARD = 'ekbacken';
 

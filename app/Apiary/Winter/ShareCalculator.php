@@ -19,7 +19,7 @@ use Marjoram\Core\Reserve\WinterUse;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** Puts the core's question about winter for the hives of one yard. */
-final readonly class ShareReckoner
+final readonly class ShareCalculator
 {
     public function __construct(
         private Policy $policy,
