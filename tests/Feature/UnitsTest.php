@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Foundation\Places\SeasonCalendar;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use App\Foundation\Units\Preferences;
 use App\Models\Apiary;
 use App\Models\BoxKindRow;
@@ -34,6 +35,19 @@ final class UnitsTest extends FeatureTestCase
             [$metric->litres(10.0), $us->litres(10.0), $uk->litres(10.0)],
         );
         self::assertSame('–', $metric->kg(null));
+    }
+
+    public function test_an_axis_has_round_values_of_the_readers_own_unit(): void
+    {
+        [$metric, $us] = [new Formatter, new Formatter(new Preferences('us'))];
+        $labels = static fn (MassAxis $axis): array => array_column($axis->ticks, 1);
+        self::assertSame(['0', '10', '20', '30', '40'], $labels(MassAxis::between($metric, 0.0, 45.0)));
+        self::assertSame(['0', '20', '40', '60', '80'], $labels(MassAxis::between($us, 0.0, 45.0)));
+        self::assertEqualsWithDelta(20 * 0.45359237, MassAxis::between($us, 0.0, 45.0)->ticks[1][0], 1e-9);
+        self::assertSame(['−5', '0', '5'], $labels(MassAxis::between($metric, -6.0, 6.0, 4)));
+        self::assertSame(['0.0', '0.2', '0.4'], $labels(MassAxis::between($metric, 0.0, 0.5, 3)));
+        self::assertSame(['34', '36', '38'], $labels(MassAxis::around($metric, 35.1, 37.5, 2)));
+        self::assertSame(['40.0', '40.2'], $labels(MassAxis::around($metric, 40.0, 40.0)));
     }
 
     public function test_what_is_entered_is_stored_in_kilograms_and_celsius(): void

@@ -9,6 +9,7 @@ use App\Drawing\ChartParts;
 use App\Drawing\Layers;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Yields\YardSeason;
@@ -46,10 +47,10 @@ final readonly class CropChart
         $most = $this->most($rows);
         $scale = (self::GROUND - 22.0) / $most;
         $canvas = new Canvas;
-        for ($kg = 0; $kg <= $most; $kg += 20) {
+        foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
             $y = self::GROUND - $kg * $scale;
             $canvas->line('rl', self::LEFT, $y, self::WIDTH, $y)
-                ->text('t12 soft', 28.0, $y + 4.0, Formatter::number($this->format->massValue($kg), 0), 'end');
+                ->text('t12 soft', 28.0, $y + 4.0, $label, 'end');
         }
         $pitch = (self::WIDTH - self::LEFT) / max(1, $rows->count());
         foreach ($rows->values() as $i => $row) {

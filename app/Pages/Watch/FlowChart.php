@@ -9,6 +9,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use DateTimeImmutable;
 
 /** Daily gains of the scale hive as bars from a ground line; losses hang below it, unknown days are left out. */
@@ -41,8 +42,7 @@ final readonly class FlowChart
         $scale = ($height - self::TOP - self::BELOW) / ($most - $least);
         $zero = self::TOP + $most * $scale;
         $canvas = new Canvas;
-        for ($kg = 0; $kg <= $most; $kg += $most > 4.0 ? 2 : 1) {
-            $label = Formatter::number($this->format->massValue($kg), 0);
+        foreach (MassAxis::between($this->format, 0.0, $most, 4)->ticks as [$kg, $label]) {
             ChartParts::rule($canvas, self::LEFT, self::WIDTH, $zero - $kg * $scale, $label);
         }
         $pitch = (self::WIDTH - self::LEFT) / count($gains);

@@ -9,6 +9,7 @@ use App\Drawing\ChartParts;
 use App\Drawing\Elevation;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use Marjoram\Core\Numerics\Normal;
 
 /** Stores that stay against the need, hive by hive under its stack in the elevation above. */
@@ -32,9 +33,8 @@ final readonly class StoresChart
         $width = $pitch * count($board->rows);
         $canvas = new Canvas;
         $labels = new Canvas;
-        for ($kg = 0; $kg <= $most; $kg += 10) {
+        foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
             $canvas->line('rl', 0.0, $y($kg), $width, $y($kg));
-            $label = Formatter::number($this->format->massValue($kg), 0);
             $labels->text('t12 soft halo2', 2.0, $y($kg) - 3.0, $label);
         }
         foreach (array_values($board->rows) as $i => $row) {

@@ -11,6 +11,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use App\Models\HiveWeighing;
 use DateTimeImmutable;
 use Marjoram\Core\Numerics\Normal;
@@ -103,8 +104,7 @@ final readonly class StoresCurve
             $canvas->line('rl', $x($month), 8.0, $x($month), self::FLOOR)
                 ->text('t12 soft', $x($month) + 3.0, 186.0, __($month->format('M')));
         }
-        for ($kg = 0.0; $kg <= $most; $kg += $most > 24.0 ? 10.0 : 5.0) {
-            $label = Formatter::number($this->format->massValue($kg), 0);
+        foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
             ChartParts::rule($canvas, self::LEFT, self::RIGHT, $y($kg), $label);
         }
         $canvas->line('gnd', self::LEFT, self::FLOOR, self::RIGHT, self::FLOOR);

@@ -12,6 +12,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Reserve\ReserveResult;
 
@@ -52,9 +53,9 @@ final readonly class WhatIfPicture
         );
         $x = static fn (float $kg): float => self::LEFT + max(0.0, $kg) / $most * self::WIDE;
         $canvas = new Canvas;
-        for ($kg = 0; $kg <= $most; $kg += $most > 60.0 ? 20 : ($most > 24.0 ? 10 : 5)) {
+        foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
             $canvas->line('rl', $x($kg), 6.0, $x($kg), 72.0)
-                ->text('t12 soft', $x($kg), 86.0, Formatter::number($this->format->massValue($kg), 0), 'middle');
+                ->text('t12 soft', $x($kg), 86.0, $label, 'middle');
         }
         $low = $x($result->needMeanKg - $spread);
         $canvas->rect('mwash', $low, 40.0, $x($result->needMeanKg + $spread) - $low, 28.0)

@@ -7,6 +7,7 @@ namespace App\Pages\Compare\Queens;
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Yields\Merit\QueenAdvice;
 
@@ -47,13 +48,10 @@ final readonly class RankPicture
         $x = static fn (float $value): float => self::LEFT + ($kg($value) + $most) * $scale;
         $canvas = new Canvas;
         $height = self::TOP + self::ROW * $queens->count() + 8.0;
-        foreach ([-1.0, -0.5, 0.0, 0.5, 1.0] as $share) {
-            $at = self::LEFT + ($share + 1.0) * $most * $scale;
-            $canvas->line($share === 0.0 ? 'ymean' : 'rl', $at, 18.0, $at, $height)
-                ->text('t12 soft', $at, 12.0, ($share > 0.0 ? '+' : '').Formatter::number(
-                    $this->format->massValue($share * $most),
-                    0,
-                ), 'middle');
+        foreach (MassAxis::between($this->format, -$most, $most)->ticks as [$kgs, $label]) {
+            $at = self::LEFT + ($kgs + $most) * $scale;
+            $canvas->line(abs($kgs) < 1e-9 ? 'ymean' : 'rl', $at, 18.0, $at, $height)
+                ->text('t12 soft', $at, 12.0, ($kgs > 1e-9 ? '+' : '').$label, 'middle');
         }
         foreach ($queens->values() as $i => $queen) {
             if ($queen->merit !== null) {

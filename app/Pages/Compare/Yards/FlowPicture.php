@@ -8,6 +8,7 @@ use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 
 /** What a hive gave against what the scale gained, a mark for each season of each yard that has a scale. */
 final readonly class FlowPicture
@@ -45,12 +46,11 @@ final readonly class FlowPicture
         $x = static fn (float $flow): float => self::LEFT + $flow / $wide * (self::WIDTH - self::LEFT - 20.0);
         $y = static fn (float $kg): float => self::FLOOR - $kg / $high * (self::FLOOR - self::TOP);
         $canvas = new Canvas;
-        for ($kg = 0.0; $kg <= $high; $kg += 10.0) {
-            $label = Formatter::number($this->format->massValue($kg), 0);
+        foreach (MassAxis::between($this->format, 0.0, $high)->ticks as [$kg, $label]) {
             ChartParts::rule($canvas, self::LEFT, self::WIDTH, $y($kg), $label);
         }
-        for ($kg = 0.0; $kg <= $wide; $kg += 20.0) {
-            $canvas->text('t12 soft', $x($kg), self::FLOOR + 16.0, Formatter::number($this->format->massValue($kg), 0), 'middle');
+        foreach (MassAxis::between($this->format, 0.0, $wide, 8)->ticks as [$kg, $label]) {
+            $canvas->text('t12 soft', $x($kg), self::FLOOR + 16.0, $label, 'middle');
         }
         foreach ($pairs as [$name, $flow, $kg]) {
             $canvas->titled($name, static fn (Canvas $inside) => $inside->circle('mdot', $x($flow), $y($kg), 5.0));

@@ -7,6 +7,7 @@ namespace App\Pages\Watch\Chart;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use DateTimeImmutable;
 use Marjoram\Core\Numerics\Normal;
 
@@ -39,10 +40,10 @@ final readonly class GainPanel
             $wide = WatchPicture::x($watched->window, $day->modify('+1 day')) - $x;
             $bars[] = [$x + 0.12 * $wide, $kg];
         }
-        $top = floor($most);
-        if ($top >= 1.0) {
-            $label = '+'.Formatter::number($this->format->massValue($top), 0);
-            ChartParts::rule($canvas, WatchPicture::LEFT, WatchPicture::RIGHT, $zero - $top * $scale, $label);
+        $ticks = MassAxis::between($this->format, 0.0, $most, 2)->ticks;
+        [$top, $label] = $ticks[count($ticks) - 1];
+        if ($top > 0.0) {
+            ChartParts::rule($canvas, WatchPicture::LEFT, WatchPicture::RIGHT, $zero - $top * $scale, "+$label");
         }
         ChartParts::gains($canvas, $bars, $zero, 0.76 * $wide, $scale, $watched->flow->presumedFrom !== null);
         $canvas->line('gnd', WatchPicture::LEFT, $zero, WatchPicture::RIGHT, $zero)

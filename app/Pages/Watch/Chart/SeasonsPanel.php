@@ -7,6 +7,7 @@ namespace App\Pages\Watch\Chart;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 use DateTimeImmutable;
 
 /** What the hive on the scale gained since spring, handling left out; the seasons before on the same calendar. */
@@ -25,8 +26,7 @@ final readonly class SeasonsPanel
         [$least, $most] = [min(-2.0, ...$all), max(self::STEP_KG, ...$all)];
         $scale = ($this->floor - $this->top) / ($most - $least);
         $zero = $this->top + $most * $scale;
-        for ($kg = 0.0; $kg <= $most; $kg += self::STEP_KG) {
-            $label = Formatter::number($this->format->massValue($kg), 0);
+        foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
             ChartParts::rule($canvas, WatchPicture::LEFT, WatchPicture::RIGHT, $zero - $kg * $scale, $label);
         }
         $taken = [];

@@ -7,6 +7,7 @@ namespace App\Pages\Watch\Chart;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Foundation\Units\Formatter;
+use App\Foundation\Units\MassAxis;
 
 /** The weight of each hive on a scale as it was read, and what people put on or took off. */
 final readonly class WeightPanel
@@ -30,12 +31,12 @@ final readonly class WeightPanel
             return;
         }
         [$least, $most] = [min($kg), max($kg)];
-        $step = self::step($most - $least);
-        $low = $step * floor($least / $step);
-        $scale = ($this->floor - $this->top) / max($step, $step * ceil($most / $step) - $low);
-        for ($i = 0; $low + $i * $step <= $most + 0.999 * $step; $i++) {
-            $label = Formatter::number($this->format->massValue($low + $i * $step), $step < 1.0 ? 1 : 0);
-            $y = $this->floor - $i * $step * $scale;
+        // Round values at both ends, so that the lines keep off the edges.
+        $axis = MassAxis::around($this->format, $least, $most);
+        $low = $axis->ticks[0][0];
+        $scale = ($this->floor - $this->top) / ($axis->ticks[count($axis->ticks) - 1][0] - $low);
+        foreach ($axis->ticks as [$kg, $label]) {
+            $y = $this->floor - ($kg - $low) * $scale;
             ChartParts::rule($canvas, WatchPicture::LEFT, WatchPicture::RIGHT, $y, $label);
         }
         foreach ($watched->lines as $i => $line) {
@@ -56,16 +57,5 @@ final readonly class WeightPanel
             'unit' => $this->format->massUnit(),
         ]));
         Handlings::on($canvas, $watched, $this->format, $this->top);
-    }
-
-    private static function step(float $range): float
-    {
-        foreach ([0.2, 0.5, 1.0, 2.0, 5.0, 10.0] as $step) {
-            if ($range <= 6.0 * $step) {
-                return $step;
-            }
-        }
-
-        return 20.0;
     }
 }
