@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\WebDriverBy;
 
 /** A phone in a yard of an operation of its own, so that nothing of the demo changes. */
@@ -74,12 +75,15 @@ abstract class FieldTestCase extends BrowserTestCase
     /** @param  string  $script  returns whether it is so */
     protected function await(string $script, string $else, int $seconds = 30): void
     {
-        self::$browser->wait($seconds, 100)->until(
-            static fn (): bool => (bool) self::$browser->executeScript($script),
-            $else.': '.json_encode(self::$browser->executeScript(
+        try {
+            self::$browser->wait($seconds, 100)->until(
+                static fn (): bool => (bool) self::$browser->executeScript($script),
+            );
+        } catch (TimeoutException) {
+            self::fail($else.': '.json_encode(self::$browser->executeScript(
                 'return window.marjoramField?.queue?.taps.map((tap) => [tap.words, tap.state, tap.message]).slice(-5)',
-            )),
-        );
+            )));
+        }
     }
 
     /** Keys, one after the other, whatever is drawn again between them. */
