@@ -58,8 +58,8 @@ final class DemoSeeder extends Seeder
         });
     }
 
-    /** Thirty yards of ten hives over eight seasons, to measure with. */
-    public function large(): void
+    /** Thirty yards of ten hives over eight seasons, to measure with. The last yard has sixty hives. */
+    public function large(int $yards = 30): void
     {
         $operation = $this->operation('Large demo', 'Europe/Stockholm', 55.85, crew: 4);
         $operation
@@ -74,10 +74,10 @@ final class DemoSeeder extends Seeder
         $history = new History($rows, $random);
         $climate = new Climate($random);
         $crops = array_fill_keys(range(2019, 2026), 16.0);
-        for ($n = 0; $n < 30; $n++) {
+        for ($n = 0; $n < $yards; $n++) {
             $letter = chr(65 + intdiv($n, 26)).chr(65 + ($n % 26));
             // One yard is of sixty hives, more than anyone keeps in one place.
-            $hives = $n === 29 ? 60 : 10;
+            $hives = $n === $yards - 1 ? 60 : 10;
             $yard = new Yard(
                 "Yard $letter",
                 strtolower("yard-$letter"),
