@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Json\Fields;
 use App\Models\Casts\StoredValue;
+use Marjoram\Core\Json\Fields;
 
 /** What was said when a clearing was kept: why this method, what to mind, and the verdicts of its supers. */
 final readonly class FrozenClearing implements StoredValue

@@ -184,6 +184,9 @@ browser() {
   # On a machine with five processes to a processor a page may come too late: those are tried once more, alone.
   printf '\nFailed beside all else, tried once more alone: %s\n' "$(paste -sd' ' "$RESULTS/browser.failed")"
   mv "$RESULTS/browser.failed" "$RESULTS/browser.files"
+  browser_lane 1 && return
+  printf '\nFailed alone too, tried for the last time: %s\n' "$(paste -sd' ' "$RESULTS/browser.failed")"
+  mv "$RESULTS/browser.failed" "$RESULTS/browser.files"
   browser_lane 1
 }
 

@@ -6,6 +6,7 @@ namespace Marjoram\Core\Sheet;
 
 use JsonException;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Reserve\HiveWeight;
 
 /**
@@ -21,7 +22,7 @@ final readonly class HeftSheet
     {
         try {
             $asked = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-            $weight = self::weigh(new SheetFields(is_array($asked) ? $asked : []));
+            $weight = self::weigh(Fields::of($asked));
             $answer = [
                 'gross_kg' => $weight->grossKg,
                 'tare_kg' => $weight->tareKg,
@@ -42,13 +43,13 @@ final readonly class HeftSheet
     }
 
     /** @throws InvalidInput with a pointer into the question */
-    private static function weigh(SheetFields $asked): HiveWeight
+    private static function weigh(Fields $asked): HiveWeight
     {
         $how = $asked->text('how');
         if ($how !== 'whole' && $how !== 'both-sides' && $how !== 'one-side') {
             throw InvalidInput::unknown('The way of weighing', $how, 'whole, both-sides, one-side', '/how');
         }
-        $readings = $asked->each('readings', static fn (SheetFields $one): float => $one->number('kg'));
+        $readings = $asked->each('readings', static fn (Fields $one): float => $one->number('kg'));
         if ($readings === []) {
             throw InvalidInput::because('There is no reading.', 'one or two', '/readings');
         }
@@ -56,7 +57,7 @@ final readonly class HeftSheet
         return HiveWeight::of(
             $how,
             $readings,
-            $asked->each('boxes', static fn (SheetFields $one): float => $one->number('empty_mass_kg')),
+            $asked->each('boxes', static fn (Fields $one): float => $one->number('empty_mass_kg')),
             $asked->number('frames_of_bees'),
         );
     }

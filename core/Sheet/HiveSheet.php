@@ -7,6 +7,7 @@ namespace Marjoram\Core\Sheet;
 use JsonException;
 use Marjoram\Core\Calibration\EyeCorrection;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
@@ -45,7 +46,7 @@ final readonly class HiveSheet
             $sheet = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
             $boxes = array_map(
                 static fn (SheetVerdict $one): array => $one->toJson(),
-                $this->judge(new SheetFields(is_array($sheet) ? $sheet : [])),
+                $this->judge(Fields::of($sheet)),
             );
 
             return json_encode(['boxes' => $boxes], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
@@ -63,13 +64,13 @@ final readonly class HiveSheet
      *
      * @throws InvalidInput with a pointer into the sheet
      */
-    public function judge(SheetFields $sheet): array
+    public function judge(Fields $sheet): array
     {
         $policy = self::policy($sheet->part('policy'));
         $eye = $sheet->has('eye')
             ? new EyeCorrection($sheet->part('eye')->number('offset'), $sheet->part('eye')->number('slope', 1.0))
             : null;
-        $boxes = $sheet->each('boxes', static fn (SheetFields $one): array => [
+        $boxes = $sheet->each('boxes', static fn (Fields $one): array => [
             SheetBox::of($one),
             SheetLook::stored($one->part('look'))->with(
                 $one->part('taps'),
@@ -92,7 +93,7 @@ final readonly class HiveSheet
     }
 
     private function box(
-        SheetFields $sheet,
+        Fields $sheet,
         SheetBox $box,
         SheetLook $look,
         RipenessPolicy $policy,
@@ -122,7 +123,7 @@ final readonly class HiveSheet
     }
 
     /** @throws InvalidInput */
-    private static function policy(SheetFields $policy): RipenessPolicy
+    private static function policy(Fields $policy): RipenessPolicy
     {
         $school = RipenessSchool::tryFrom($policy->text('school'));
         if ($school === null) {

@@ -9,6 +9,7 @@ use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 
 /** A box as a phone carries it: its measures, how comb becomes honey in it, and since when it filled. */
 final readonly class SheetBox
@@ -28,7 +29,7 @@ final readonly class SheetBox
     }
 
     /** @throws InvalidInput */
-    public static function of(SheetFields $box): self
+    public static function of(Fields $box): self
     {
         $kind = $box->part('kind');
         $comb = $box->part('comb');
@@ -38,13 +39,13 @@ final readonly class SheetBox
             $box->flag('super'),
             new FittedBox(
                 BoxKind::ofMeasures(
-                    $kind->whole('frames') ?? 0,
+                    $kind->whole('frames'),
                     $kind->number('comb_area_dm2'),
                     $kind->number('inside_width_mm'),
                     $kind->number('empty_mass_kg'),
                 ),
-                $box->whole('frames_fitted'),
-                $box->whole('drawn_at'),
+                $box->optionalWhole('frames_fitted'),
+                $box->optionalWhole('drawn_at'),
             ),
             new CombAssumptions(
                 fillCapped: $comb->number('fill_capped', 0.7),
@@ -52,7 +53,7 @@ final readonly class SheetBox
                 boxRelativeSd: $comb->number('box_relative_sd', 0.12),
             ),
             $box->has('empty_since') ? $box->text('empty_since') : null,
-            $box->whole('gaps') ?? 0,
+            $box->whole('gaps'),
         );
     }
 

@@ -9,6 +9,7 @@ use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Ripeness\Shake;
 
@@ -37,21 +38,21 @@ final readonly class SheetLook
     }
 
     /** @throws InvalidInput */
-    public static function stored(SheetFields $look): self
+    public static function stored(Fields $look): self
     {
         return new self(
             $look->has('on') ? $look->text('on') : null,
             $look->optional('at'),
-            $look->each('frames', static fn (SheetFields $one): Frame => $one->frame()),
+            $look->each('frames', SheetItems::frame(...)),
             Shake::tryFrom($look->text('shake')),
-            $look->each('readings', static fn (SheetFields $one): Reading => $one->reading()),
+            $look->each('readings', SheetItems::reading(...)),
             $look->optional('days_since_last'),
             $look->optional('last_capped_share'),
         );
     }
 
     /**
-     * @param  SheetFields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or
+     * @param  Fields  $taps  frames (as painted), shake, readings, moved (slots that a frame was taken out of, or
      *     a wet one put into); only what was tapped is there
      * @param  ?EyeCorrection  $eye  of whoever tapped
      * @param  string  $today  YYYY-MM-DD
@@ -59,7 +60,7 @@ final readonly class SheetLook
      *
      * @throws InvalidInput
      */
-    public function with(SheetFields $taps, ?EyeCorrection $eye, string $today, float $now): self
+    public function with(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
     {
         $isTapped = $taps->has('frames') || $taps->has('readings') || $taps->says('shake');
 
@@ -67,11 +68,11 @@ final readonly class SheetLook
     }
 
     /** @throws InvalidInput */
-    private function tapped(SheetFields $taps, ?EyeCorrection $eye, string $today, float $now): self
+    private function tapped(Fields $taps, ?EyeCorrection $eye, string $today, float $now): self
     {
         $from = $this->on === $today ? $this : $this->begunAnew($today, $now);
         $frames = array_column($from->frames, null, 'slot');
-        foreach ($taps->each('frames', static fn (SheetFields $one): Frame => $one->frame()) as $frame) {
+        foreach ($taps->each('frames', SheetItems::frame(...)) as $frame) {
             $frames[$frame->slot] = self::corrected($frame, $eye);
         }
         ksort($frames);
@@ -81,7 +82,7 @@ final readonly class SheetLook
             $from->at,
             array_values($frames),
             $taps->says('shake') ? Shake::tryFrom($taps->text('shake')) : $from->shake,
-            [...$from->readings, ...$taps->each('readings', static fn (SheetFields $one): Reading => $one->reading())],
+            [...$from->readings, ...$taps->each('readings', SheetItems::reading(...))],
             $from->daysSinceLast,
             $from->lastCappedShare,
         );
@@ -92,10 +93,10 @@ final readonly class SheetLook
      *
      * @throws InvalidInput
      */
-    private function moved(SheetFields $taps): self
+    private function moved(Fields $taps): self
     {
         $frames = array_column($this->frames, null, 'slot');
-        foreach ($taps->each('moved', static fn (SheetFields $one): int => $one->whole('slot') ?? 0) as $slot) {
+        foreach ($taps->each('moved', static fn (Fields $one): int => $one->whole('slot')) as $slot) {
             $frames[$slot] = new Frame($slot, new Face, new Face, gone: true);
         }
         ksort($frames);

@@ -241,7 +241,8 @@ abstract class BrowserTestCase extends TestCase
                 ->until(fn (): bool => self::$browser->findElements(WebDriverBy::cssSelector($css)) !== []);
         } catch (TimeoutException) {
             // The text of a page with large drawings takes the browser half a second: read only where it is needed.
-            self::fail("$css did not come; the page is ".self::$browser->getCurrentURL().': '.mb_substr($this->text(), 0, 400));
+            $shown = self::$browser->executeScript('return (document.querySelector("#work") ?? document.body).innerText');
+            self::fail("$css did not come; the page is ".self::$browser->getCurrentURL().': '.mb_substr((string) $shown, 0, 600));
         }
     }
 

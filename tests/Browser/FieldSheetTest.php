@@ -164,7 +164,7 @@ final class FieldSheetTest extends FieldTestCase
         $this->tap('[data-do="queen"]');
         $photo = sys_get_temp_dir().'/photo-'.getmypid().'.png';
         imagepng(imagecreatetruecolor(1600, 900), $photo);
-        $this->find('[data-photo]')->sendKeys($photo);
+        $this->steadily(fn () => $this->find('[data-photo]')->sendKeys($photo));
         $this->settled();
         unlink($photo);
         // Lifted at its sides: what it weighs at least is known to the core, and said before anything is kept.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Operation\CurrentOperation;
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 use App\Models;
 use App\Models\Role;
 use App\Models\User;

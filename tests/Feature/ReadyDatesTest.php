@@ -10,7 +10,7 @@ use App\Apiary\Operation\Computed;
 use App\Apiary\Overview\HiveDigest;
 use App\Apiary\Overview\SuperDigest;
 use App\Apiary\Winter\WinterReader;
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Writes\Revisions;
 use App\Models\Apiary;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Operation;
 
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 
 /** What own weighings said of the fill of a kind of box: a factor on what is presumed, with its relative spread. */
 final readonly class KindFactor

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Foundation\Json\Fields;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Contracts\Database\Eloquent\SerializesCastableAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Marjoram\Core\Clearing\Kit;
+use Marjoram\Core\Json\Fields;
 
 /**
  * What an operation has to clear with; a form and the audit trail give it as plain values.

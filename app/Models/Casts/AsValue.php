@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Foundation\Json\Fields;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use LogicException;
+use Marjoram\Core\Json\Fields;
 use WeakMap;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Foundation\Json\Fields;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Visit;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 
 /** A value that is stored as JSON in one column. */
 interface StoredValue

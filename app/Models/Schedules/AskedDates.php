@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use DateTimeImmutable;
+use Marjoram\Core\Json\Fields;
 
 /** Between which days supers should come in, and what sets the last of them. */
 final readonly class AskedDates

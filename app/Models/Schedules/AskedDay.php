@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\DayForecast;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\WorkDay;
 

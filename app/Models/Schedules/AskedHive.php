@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 
 /** A hive with supers that are to come in. */
 final readonly class AskedHive

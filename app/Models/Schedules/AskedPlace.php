@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
+use Marjoram\Core\Json\Fields;
 
 /** Where a yard lies, and how it is called. */
 final readonly class AskedPlace

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use App\Models\Casts\StoredValue;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\Kit;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\CrewMinutes;
 use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Travel;

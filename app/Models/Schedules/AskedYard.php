@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Sky;
 use Marjoram\Core\Rounds\YardToFetch;
 

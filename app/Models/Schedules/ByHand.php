@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use DateTimeImmutable;
+use Marjoram\Core\Json\Fields;
 
 /** What a person has set for one yard of a schedule, over what would be calculated. */
 final readonly class ByHand

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use DateTimeImmutable;
+use Marjoram\Core\Json\Fields;
 
 /** Supers of a yard that a schedule does not hold, and why. */
 final readonly class LeftOut

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-use App\Foundation\Json\Fields;
 use App\Models\Casts\StoredValue;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Capacity;
 
 /** What a schedule is asked with: its days and the crew's time, truck and honey room, and what is set by hand. */

@@ -10,7 +10,6 @@ use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Inspections\CombNote;
 use App\Foundation\Http\Saved;
-use App\Foundation\Json\Fields;
 use App\Models\FrameMove;
 use App\Models\FrameWhy;
 use App\Models\Hive;
@@ -19,6 +18,7 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
+use Marjoram\Core\Json\Fields;
 
 /** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController

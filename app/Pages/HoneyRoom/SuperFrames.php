@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\HoneyRoom;
 
 use App\Apiary\Hives\BoxKindReader;
-use App\Foundation\Json\Fields;
 use App\Models\TakenSuper;
 use Marjoram\Core\Comb\BoxKind;
+use Marjoram\Core\Json\Fields;
 
 /** The frames of a super that was taken, or the one frame that was: what each holds and weighs. */
 final readonly class SuperFrames

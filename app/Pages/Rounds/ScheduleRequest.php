@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Pages\Rounds;
 
 use App\Foundation\Http\MeasuredRequest;
-use App\Foundation\Json\Fields;
 use App\Models\Schedules\ByHand;
 use App\Models\Schedules\ScheduleSettings;
 use App\Models\Schedules\Waiting;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Capacity;
 
 /**

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\Foundation\Json;
+namespace Marjoram\Core\Json;
 
 use DateTimeImmutable;
+use Marjoram\Core\InvalidInput;
 
-/** Typed reading of what was stored or sent as JSON: what is missing or of another type is the default. */
+/**
+ * Typed reading of JSON that was stored or sent: a field that is missing or of another type gives the default.
+ * Where a wrong type must be refused, read with a schema instead.
+ */
 final readonly class Fields
 {
     /** @param  array<array-key, mixed>  $values */
@@ -24,6 +28,12 @@ final readonly class Fields
         return isset($this->values[$key]);
     }
 
+    /** Whether the field is there, even as null: something was said, namely nothing. */
+    public function says(string $key): bool
+    {
+        return array_key_exists($key, $this->values);
+    }
+
     public function text(string $key, string $default = ''): string
     {
         $value = $this->values[$key] ?? null;
@@ -33,14 +43,26 @@ final readonly class Fields
 
     public function number(string $key, float $default = 0.0): float
     {
+        return $this->optional($key) ?? $default;
+    }
+
+    public function optional(string $key): ?float
+    {
         $value = $this->values[$key] ?? null;
 
-        return is_numeric($value) ? (float) $value : $default;
+        return is_numeric($value) ? (float) $value : null;
     }
 
     public function whole(string $key, int $default = 0): int
     {
-        return (int) $this->number($key, (float) $default);
+        return $this->optionalWhole($key) ?? $default;
+    }
+
+    public function optionalWhole(string $key): ?int
+    {
+        $value = $this->optional($key);
+
+        return $value === null ? null : (int) $value;
     }
 
     public function flag(string $key, bool $default = false): bool
@@ -67,7 +89,7 @@ final readonly class Fields
         return array_values($this->keyed($key));
     }
 
-    /** @return array<string, self> */
+    /** @return array<array-key, self>  by name; a name such as 12 has become a number, as the key of any array */
     public function keyed(string $key): array
     {
         $parts = [];
@@ -77,6 +99,28 @@ final readonly class Fields
         }
 
         return $parts;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(self): T  $make
+     * @return list<T>
+     *
+     * @throws InvalidInput with a pointer to the one that is refused
+     */
+    public function each(string $key, callable $make): array
+    {
+        $made = [];
+        foreach ($this->parts($key) as $i => $part) {
+            try {
+                $made[] = $make($part);
+            } catch (InvalidInput $refusal) {
+                throw $refusal->under("/$key/$i");
+            }
+        }
+
+        return $made;
     }
 
     /** @return list<string> */
