@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Operation\CurrentOperation;
-use Marjoram\Core\Json\Fields;
 use App\Models;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
+use Marjoram\Core\Json\Fields;
 
 /** Every route, by role and by operation. */
 final class AuthorisationTest extends FeatureTestCase

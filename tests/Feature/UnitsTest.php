@@ -37,6 +37,21 @@ final class UnitsTest extends FeatureTestCase
         self::assertSame('–', $metric->kg(null));
     }
 
+    public function test_a_range_of_masses_is_in_the_unit_of_its_mean(): void
+    {
+        [$metric, $us] = [new Formatter, new Formatter(new Preferences('us'))];
+        self::assertSame('(−3.1 to 2.4)', $metric->kgBetween(-3.1, 2.4));
+        // By the pound's definition: -3.1 kg are -6.834 lb.
+        self::assertSame('(−6.8 to 5.3)', $us->kgBetween(-3.1, 2.4));
+        self::assertSame('(−3.4 to 2.3)', $us->gainRange(-0.25, 1.0));
+        self::assertSame('(0.0 to 2.3)', $us->kgRange(-0.25, 1.0));
+        $this->as('keeper')->send('PUT', '/account', ['system' => 'us', 'theme' => 'light', 'paper' => 'A4', 'name' => 'Keeper']);
+        $yards = $this->get('/compare/yards')->assertOk();
+        preg_match('/([\d.]+)\x{202F}lb\s*<span\s+class="rng">\(([\d.]+) to ([\d.]+)\)/u', (string) $yards->getContent(), $found);
+        self::assertGreaterThan((float) ($found[2] ?? 99), (float) ($found[1] ?? 0));
+        self::assertLessThan((float) ($found[3] ?? 0), (float) ($found[1] ?? 99), 'The mean lies within its range.');
+    }
+
     public function test_an_axis_has_round_values_of_the_readers_own_unit(): void
     {
         [$metric, $us] = [new Formatter, new Formatter(new Preferences('us'))];

@@ -68,14 +68,22 @@ final readonly class Formatter
     /** (15.7 to 18.3): the middle 80 % of an estimate. */
     public function kgRange(float $kg, float $sdKg, int $decimals = 1): string
     {
-        return $this->range(
-            $this->massValue(max(0.0, $kg - Normal::EIGHTY * $sdKg)),
-            $this->massValue($kg + Normal::EIGHTY * $sdKg),
-            $decimals,
-        );
+        return $this->kgBetween(max(0.0, $kg - Normal::EIGHTY * $sdKg), $kg + Normal::EIGHTY * $sdKg, $decimals);
     }
 
-    /** The middle 80 % about a mean. */
+    /** The middle 80 % of a gain, which may be a loss. */
+    public function gainRange(float $kg, float $sdKg): string
+    {
+        return $this->kgBetween($kg - Normal::EIGHTY * $sdKg, $kg + Normal::EIGHTY * $sdKg);
+    }
+
+    /** (15.7 to 18.3): two masses. */
+    public function kgBetween(float $lowKg, float $highKg, int $decimals = 1): string
+    {
+        return $this->range($this->massValue($lowKg), $this->massValue($highKg), $decimals);
+    }
+
+    /** The middle 80 % about a mean, of a figure that is no mass. */
     public function spread(float $mean, float $sd, int $decimals = 1): string
     {
         return $this->range($mean - Normal::EIGHTY * $sd, $mean + Normal::EIGHTY * $sd, $decimals);

@@ -26,7 +26,7 @@
               <th scope="row"><a
                   href="{{ route('compare.index', ['yard' => $yard->slug]) }}">{{ $yard->name }}</a></th>
               <td class="num">{{ $f->kg($yard->mean()) }} <span
-                  class="rng">{{ $f->range(min($yard->meanKg), max($yard->meanKg), 0) }}</span></td>
+                  class="rng">{{ $f->kgBetween(min($yard->meanKg), max($yard->meanKg), 0) }}</span></td>
               <td class="num">{{ count($yard->meanKg) }}</td>
               <td class="num">{{ round($yard->hives, 1) }}</td>
               <td class="num">{{ $yard->minutesPerKg === null ? '–' : number_format($yard->minutesPerKg, 1) }}</td>

@@ -18,7 +18,7 @@
       @endif
       <dt>{{ __('Next five days') }}</dt>
       <dd>{{ $f->kg($flow->filter->nextKg) }} <span
-          class="rng">{{ $f->spread($flow->filter->nextKg, $flow->filter->nextSdKg) }}</span></dd>
+          class="rng">{{ $f->gainRange($flow->filter->nextKg, $flow->filter->nextSdKg) }}</span></dd>
       <dt>{{ __('A second flow within ten days') }}</dt>
       <dd>~{{ $f->percent($flow->filter->pResumes) }}</dd>
     @else

@@ -80,7 +80,7 @@ final readonly class QueensPage
     {
         $merit = $queen->merit;
 
-        return $merit === null ? '' : $this->format->range(
+        return $merit === null ? '' : $this->format->kgBetween(
             $this->kg($merit->merit - 1.645 * $merit->sd),
             $this->kg($merit->merit + 1.645 * $merit->sd),
         );

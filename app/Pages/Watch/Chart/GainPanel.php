@@ -66,7 +66,7 @@ final readonly class GainPanel
         $to = min($watched->window->to, $from->modify('+'.self::AHEAD.' days'));
         $right = WatchPicture::x($watched->window, $to);
         $words = __('next five days :kg, in 8 of 10 cases', [
-            'kg' => $this->format->spread($watched->flow->filter->nextKg ?? 0.0, $watched->flow->filter->nextSdKg ?? 0.0),
+            'kg' => $this->format->gainRange($watched->flow->filter->nextKg ?? 0.0, $watched->flow->filter->nextSdKg ?? 0.0),
         ]);
         $canvas->titled($words, static fn (Canvas $inside) => $inside->rect('ahead', $left, $high, $right - $left, $low - $high));
     }
