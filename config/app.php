@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// What was computed by other code is computed anew: the newest change to any of it, as a number.
+// What was computed by other code is computed again: the newest change to any of it, as a number.
 $code = static function (): string {
     $newest = 0;
     foreach ([__DIR__.'/../app', __DIR__.'/../core'] as $folder) {

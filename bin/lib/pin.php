@@ -46,6 +46,6 @@ foreach ($wrong as $line) {
     fwrite(STDERR, "$line\n");
 }
 if ($wrong !== []) {
-    fwrite(STDERR, "bin/pin writes the list of versions anew from what is installed.\n");
+    fwrite(STDERR, "bin/pin writes the list of versions again from what is installed.\n");
 }
 exit($wrong === [] ? 0 : 1);

@@ -69,7 +69,7 @@ final class LayersTest extends TestCase
         self::assertStringContainsString(
             "<!-- arrows -->\n$drawn<!-- end of arrows -->",
             (string) file_get_contents($path),
-            'Draw it anew: MARJORAM_DRAW=1 bin/test tests/Architecture/LayersTest.php',
+            'Draw it again: MARJORAM_DRAW=1 bin/test tests/Architecture/LayersTest.php',
         );
     }
 

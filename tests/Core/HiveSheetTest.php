@@ -72,8 +72,8 @@ final class HiveSheetTest extends TestCase
         ]]));
         self::assertSame($other, $one);
         // A frame painted again takes the place of what was seen.
-        $anew = self::answer(self::sheet([['look' => $look, 'taps' => ['frames' => [self::frame(5, 0.8, 0.1)]]]]));
-        self::assertSame(1, count(array_filter(array_column($anew['boxes'][0]['slots'], 'seen'))));
+        $again = self::answer(self::sheet([['look' => $look, 'taps' => ['frames' => [self::frame(5, 0.8, 0.1)]]]]));
+        self::assertSame(1, count(array_filter(array_column($again['boxes'][0]['slots'], 'seen'))));
     }
 
     public function test_a_frame_that_was_taken_out_says_nothing_of_the_others_and_weighs_nothing(): void

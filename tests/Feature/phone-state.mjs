@@ -1,4 +1,4 @@
-// What a phone shows after random taps is what a reckoning of its own says of each slot, and does not change by what of
+// What a phone shows after random taps is what a calculation of its own says of each slot, and does not change by what of
 // them was sent, nor by what is refused. Prints how many states it compared.
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
@@ -54,7 +54,7 @@ const seen = (of) => ({
   load: of.days.map((day) => day.load),
 });
 
-/** The slots of the supers by a reckoning of its own: what stands in each, and whether it was painted today. */
+/** The slots of the supers by a calculation of its own: what stands in each, and whether it was painted today. */
 class Slots {
   constructor() {
     this.of = new Map(

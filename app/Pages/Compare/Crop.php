@@ -59,7 +59,7 @@ final readonly class Crop
     }
 
     /** What happened to the hive in that season, in words; empty where nothing did. */
-    public function befell(): string
+    public function happened(): string
     {
         return implode(', ', array_filter([
             $this->swarmed ? __('swarmed') : '',

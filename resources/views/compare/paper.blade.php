@@ -32,7 +32,7 @@
             <td>{{ $say->taken($crop->supers, $crop->frames) }}</td>
             <td>{{ $crop->how() }}</td>
             <td>
-              {{ $crop->befell() }}
+              {{ $crop->happened() }}
             </td>
           </tr>
         @endforeach

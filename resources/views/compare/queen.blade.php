@@ -30,7 +30,7 @@
               <td class="num">{{ $f->kg($crop->kg) }}</td>
               <td>{{ $crop->how() }}</td>
               <td>
-                {{ $crop->befell() }}
+                {{ $crop->happened() }}
               </td>
             </tr>
           @endforeach

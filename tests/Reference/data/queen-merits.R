@@ -1,4 +1,4 @@
-# Makes the answers of queen-merits.json and queen-pedigree.json anew.
+# Makes the answers of queen-merits.json and queen-pedigree.json again.
 #   Rscript tests/Reference/data/queen-merits.R
 # Without mothers by lme4 (Debian: r-cran-lme4, r-cran-jsonlite); with mothers, which lme4 does not know, by a dense
 # restricted likelihood: V = Z A Z' su2 + I se2, its profile in the ratio alone, and Henderson's equations in full.
