@@ -13,7 +13,7 @@ use DateTimeImmutable;
 /** What the hive on the scale gained since spring, handling left out; the seasons before on the same calendar. */
 final readonly class SeasonsPanel
 {
-    private const STEP_KG = 20.0;
+    private const LEAST_KG = 20.0;
 
     public function __construct(private Formatter $format, private float $top, private float $floor)
     {
@@ -23,7 +23,7 @@ final readonly class SeasonsPanel
     {
         $sums = array_map(self::sums(...), $watched->seasons);
         $all = array_merge([0.0], ...array_map(array_values(...), array_values($sums)));
-        [$least, $most] = [min(-2.0, ...$all), max(self::STEP_KG, ...$all)];
+        [$least, $most] = [min(-2.0, ...$all), max(self::LEAST_KG, ...$all)];
         $scale = ($this->floor - $this->top) / ($most - $least);
         $zero = $this->top + $most * $scale;
         foreach (MassAxis::between($this->format, 0.0, $most)->ticks as [$kg, $label]) {
