@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Http;
 
+use App\Foundation\Writes\Contention;
 use Throwable;
 
 /** What keeps the installation from working, when the request is not to blame, and what to do about it. */
@@ -31,6 +32,10 @@ final class OutOfOrder
         'SQLSTATE[HY000] [2003]' => self::DATABASE,
         'SQLSTATE[HY000] [1045]' => self::DATABASE,
         'gone away' => self::DATABASE,
+        // A database that is being stopped says so in words of its own: MariaDB's errors 1053, 1927 and 2013.
+        'Server shutdown in progress' => self::DATABASE,
+        'Connection was killed' => self::DATABASE,
+        'Lost connection' => self::DATABASE,
         'is marked as crashed' => self::TABLES,
         "doesn't exist in engine" => self::TABLES,
         'Tablespace is missing' => self::TABLES,
@@ -43,6 +48,8 @@ final class OutOfOrder
     private const DISK = 'The disk is full: nothing can be saved. Whoever runs this installation makes room.';
 
     private const DATABASE = 'The database does not answer. Whoever runs this installation starts it with bin/start.';
+
+    private const BUSY = 'Others were writing here at the same time. Nothing was saved: send it once more.';
 
     private const TABLES = 'The database is damaged. Whoever runs this installation brings back the newest backup.';
 
@@ -58,7 +65,7 @@ final class OutOfOrder
             }
         }
 
-        return null;
+        return Contention::is($error) ? __(self::BUSY) : null;
     }
 
     private static function of(string $message): ?string

@@ -62,7 +62,11 @@ final class ProblemPages
         });
         // A query's values may be personal: only its shape goes to the log.
         $exceptions->report(function (QueryException $e): bool {
-            Log::error('database error', ['code' => $e->getCode(), 'sql' => $e->getSql()]);
+            Log::error('database error', [
+                'code' => $e->getCode(),
+                'error' => $e->errorInfo[1] ?? null,
+                'sql' => $e->getSql(),
+            ]);
 
             return false;
         });
