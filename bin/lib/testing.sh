@@ -45,10 +45,10 @@ seed_once() {
   db_sql -e 'drop database if exists app_seed_test; create database app_seed_test'
   (
     export DB_DATABASE=app_seed_test APP_ENV=testing CACHE_STORE=array SESSION_DRIVER=array QUEUE_CONNECTION=sync LOG_CHANNEL=null
-    php "${PHP_FAST[@]}" artisan migrate --force --quiet
-    php "${PHP_FAST[@]}" artisan demo:seed
-    php "${PHP_FAST[@]}" tests/warm.php "$VAR/warm.cache"
-  )
+    php "${PHP_FAST[@]}" artisan migrate --force --quiet \
+      && php "${PHP_FAST[@]}" artisan demo:seed \
+      && php "${PHP_FAST[@]}" tests/warm.php "$VAR/warm.cache" && [ -s "$VAR/warm.cache" ]
+  ) || die "a page of the demo does not open; see above."
   mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --skip-comments --no-tablespaces app_seed_test >"$SEED"
   fingerprint database core app config >"$VAR/seed.stamp"
 }
