@@ -31,13 +31,4 @@ final readonly class CombAssumptions
         InvalidInput::unlessWithin($boxRelativeSd, 0.0, 1.0, 'The spread of the fill', '/box_relative_sd');
         InvalidInput::unlessWithin($faceRelativeSd, 0.0, 1.0, 'The spread of painting', '/face_relative_sd');
     }
-
-    /**
-     * Standard deviation (kg) of the honey of one box or many together: the fill's error is common to all,
-     * what else is uncertain is each one's own.
-     */
-    public function sdOfSumKg(float $honeyKg, float $ownVarianceKg2): float
-    {
-        return sqrt(($this->boxRelativeSd * $honeyKg) ** 2 + $ownVarianceKg2);
-    }
 }

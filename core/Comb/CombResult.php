@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Comb;
 
-/** Honey of the frames seen in one box, with its standard deviation and the box's mass with it. */
+/** Honey of the frames seen in one box, with its spread and the box's mass with it. */
 final readonly class CombResult
 {
     public float $cappedKg;
 
     public float $openKg;
 
-    public float $honeyKg;
-
-    public float $sdKg;
+    public Kilograms $honey;
 
     public float $grossKg;
 
@@ -27,9 +25,9 @@ final readonly class CombResult
     ) {
         $this->cappedKg = array_sum(array_map(static fn (FrameHoney $frame): float => $frame->cappedKg, $frames));
         $this->openKg = array_sum(array_map(static fn (FrameHoney $frame): float => $frame->openKg, $frames));
-        $this->honeyKg = $this->cappedKg + $this->openKg;
-        $this->sdKg = sqrt(($boxRelativeSd * $this->honeyKg) ** 2 + $faceVarianceKg2);
-        $this->grossKg = $this->honeyKg + $emptyMassKg;
+        $kg = $this->cappedKg + $this->openKg;
+        $this->honey = new Kilograms($kg, $boxRelativeSd * $kg, sqrt($faceVarianceKg2));
+        $this->grossKg = $kg + $emptyMassKg;
     }
 
     public function framesSeen(): int

@@ -35,7 +35,7 @@ final class BoxChoice
             }
             $key = [count($set), self::lifts($set, $ripe), $honey];
             if (($least !== null && $key >= $bestKey) ||
-                $need->pEnough(KeptStores::of([...$brood, ...$set], $assumptions->fillSd)) < $confidence) {
+                $need->pEnough(StoredBox::together([...$brood, ...$set], $assumptions->fillSd)) < $confidence) {
                 continue;
             }
             $least ??= $honey;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Reserve;
 
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Numerics\Normal;
 
@@ -57,27 +58,28 @@ final readonly class ColonyNeed
     }
 
     /** Probability that these stores last. */
-    public function pEnough(KeptStores $stores): float
+    public function pEnough(Kilograms $stores): float
     {
-        if ($stores->sdKg === 0.0) {
+        $sd = $stores->sdKg();
+        if ($sd === 0.0) {
             return $this->use->shareUnder($stores->kg / $this->scale);
         }
         $sum = 0.0;
         for ($i = 0; $i < self::POINTS; $i++) {
             $over = $stores->kg - $this->quantile(($i + 0.5) / self::POINTS);
-            $sum += Normal::cdf($over / $stores->sdKg);
+            $sum += Normal::cdf($over / $sd);
         }
 
         return $sum / self::POINTS;
     }
 
     /** kg that these stores lack (above zero) or have to spare (below) for this probability; their doubt stays. */
-    public function lacks(KeptStores $stores, float $confidence): float
+    public function lacks(Kilograms $stores, float $confidence): float
     {
-        if ($stores->sdKg === 0.0) {
+        if ($stores->sdKg() === 0.0) {
             return $this->quantile($confidence) - $stores->kg;
         }
-        $spread = 6.0 * $stores->sdKg;
+        $spread = 6.0 * $stores->sdKg();
         $low = $this->quantile(0.0) - $stores->kg - $spread;
         $high = $this->quantile(1.0) - $stores->kg + $spread;
         while ($high - $low > self::PRECISION_KG) {

@@ -74,7 +74,7 @@ final readonly class Reserve
     ): ReserveResult {
         InvalidInput::unlessWithin($confidence, 0.5, 0.999, 'The confidence', '/confidence');
         InvalidInput::unlessWithin($storesPerSugar, 0.1, 2.0, 'The stores per kg of sugar', '/feed/sugar_to_stores');
-        $stores = KeptStores::of($kept, $this->assumptions->fillSd);
+        $stores = StoredBox::together($kept, $this->assumptions->fillSd);
         $keep = array_map(static fn (StoredBox $box): string => $box->id, $kept);
         $others = array_values(
             array_filter($boxes, static fn (StoredBox $box): bool => ! in_array($box->id, $keep, true)),
@@ -88,7 +88,7 @@ final readonly class Reserve
             $need->quantile($confidence),
             $need->kgByMonth(),
             $stores->kg,
-            $stores->sdKg,
+            $stores->sdKg(),
             $need->pEnough($stores),
             $keep,
             array_map(static fn (StoredBox $box): string => $box->id, $others),

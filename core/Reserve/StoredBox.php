@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Reserve;
 
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\InvalidInput;
 
 /** The honey of one box of a hive, as far as the winter is concerned. */
@@ -24,5 +25,19 @@ final readonly class StoredBox
     ) {
         InvalidInput::unlessWithin($honeyKg, 0.0, 200.0, 'The honey', '/honey_kg');
         InvalidInput::unlessWithin($sdKg, 0.0, 100.0, 'The spread of the honey', '/sd_kg');
+    }
+
+    /**
+     * What boxes of a hive hold together.
+     *
+     * @param  list<self>  $boxes
+     * @param  float  $fillSd  share of the honey by which all are misjudged alike
+     */
+    public static function together(array $boxes, float $fillSd): Kilograms
+    {
+        return Kilograms::sum(array_map(
+            static fn (self $box): Kilograms => Kilograms::of($box->honeyKg, $box->sdKg, $fillSd),
+            $boxes,
+        ));
     }
 }

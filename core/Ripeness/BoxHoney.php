@@ -9,6 +9,7 @@ use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Comb\Kilograms;
 
 /**
  * The honey of a whole box: what was seen, and what is presumed of the frames not looked at.
@@ -17,26 +18,12 @@ use Marjoram\Core\Comb\Frame;
  */
 final readonly class BoxHoney
 {
-    private function __construct(
-        public float $honeyKg,
-        public float $sdKg,
-        public float $ownSdKg,
-        public float $seenKg,
-        public float $grossKg,
-        public float $fillSdKg,
-    ) {
-    }
-
     /**
-     * Standard deviation (kg) of boxes together: the fill's error is common to all, the rest is each one's own.
-     *
-     * @param  list<self>  $boxes
+     * @param  float  $seenKg  of the frames looked at
+     * @param  float  $grossKg  with its box, wood and wax
      */
-    public static function sdOfSum(array $boxes): float
+    private function __construct(public Kilograms $honey, public float $seenKg, public float $grossKg)
     {
-        $fill = array_sum(array_map(static fn (self $box): float => $box->fillSdKg, $boxes));
-
-        return sqrt($fill ** 2 + array_sum(array_map(static fn (self $box): float => $box->ownSdKg ** 2, $boxes)));
     }
 
     /**
@@ -56,7 +43,7 @@ final readonly class BoxHoney
         $given = array_column($seen, null, 'slot');
         foreach ($estimate->slots as $slot) {
             if ($slot->seen) {
-                $kg = $slot->fillSd > 0.0 ? $comb->honeyIn($box, [$given[$slot->slot]])->honeyKg : 0.0;
+                $kg = $slot->fillSd > 0.0 ? $comb->honeyIn($box, [$given[$slot->slot]])->honey->kg : 0.0;
                 $glanced += (($kg * $slot->fillSd) / max(0.05, $slot->weight)) ** 2;
 
                 continue;
@@ -66,20 +53,15 @@ final readonly class BoxHoney
             $presumed[] = new Frame($slot->slot, $face, $face);
             $spread +=
                 ($slot->fillSd / max(0.05, $slot->weight)) *
-                $comb->honeyIn($box, [new Frame($slot->slot, $face, $face)])->honeyKg;
+                $comb->honeyIn($box, [new Frame($slot->slot, $face, $face)])->honey->kg;
         }
-        $seenHoney = $comb->honeyIn($box, $seen);
         $whole = $comb->honeyIn($box, [...$seen, ...$presumed]);
-        $common = ($assumptions->boxRelativeSd * $whole->honeyKg) ** 2;
-        $own = max(0.0, $whole->sdKg ** 2 - $common) + $spread ** 2 + $glanced;
+        $own = sqrt($whole->honey->ownSdKg ** 2 + $spread ** 2 + $glanced);
 
         return new self(
-            $whole->honeyKg,
-            $assumptions->sdOfSumKg($whole->honeyKg, $own),
-            sqrt($own),
-            $seenHoney->honeyKg,
+            new Kilograms($whole->honey->kg, $whole->honey->commonSdKg, $own),
+            $comb->honeyIn($box, $seen)->honey->kg,
             $whole->grossKg - $gaps * $box->kind->frameMassKg(),
-            sqrt($common),
         );
     }
 }

@@ -9,18 +9,16 @@ use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Comb\Kilograms;
 
-/**
- * The honey of one frame of a box, seen or presumed: kg with the error that is its own (the fill's is common to all).
- */
+/** The honey of one frame of a box, seen or presumed. */
 final readonly class SlotHoney
 {
     /** @param  bool  $seen  pulled; else glanced at or presumed */
     private function __construct(
         public int $slot,
         public Frame $frame,
-        public float $kg,
-        public float $ownSdKg,
+        public Kilograms $honey,
         public bool $seen,
     ) {
     }
@@ -43,12 +41,13 @@ final readonly class SlotHoney
             if ($frame->gone) {
                 continue;
             }
-            $kg = $comb->honeyIn($box, [$frame])->honeyKg;
+            $kg = $comb->honeyIn($box, [$frame])->honey->kg;
             // Both faces painted with their own errors; of a presumed frame the fill itself is uncertain.
             $painting = $assumptions->faceRelativeSd * $kg / sqrt(2.0);
             $presuming = $slot->fillSd * $kg / max(0.05, $slot->weight);
             $isSeen = isset($known[$slot->slot]) && ! $frame->glanced;
-            $all[$slot->slot] = new self($slot->slot, $frame, $kg, hypot($painting, $presuming), $isSeen);
+            $honey = new Kilograms($kg, $assumptions->boxRelativeSd * $kg, hypot($painting, $presuming));
+            $all[$slot->slot] = new self($slot->slot, $frame, $honey, $isSeen);
         }
 
         return $all;
@@ -57,7 +56,7 @@ final readonly class SlotHoney
     /** An empty frame that is known to stand there. */
     public static function none(int $slot): self
     {
-        return new self($slot, new Frame($slot, new Face, new Face, gone: true), 0.0, 0.0, true);
+        return new self($slot, new Frame($slot, new Face, new Face, gone: true), new Kilograms(0.0), true);
     }
 
     private static function presumed(SlotEstimate $slot): Frame

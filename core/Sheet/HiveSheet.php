@@ -6,14 +6,15 @@ namespace Marjoram\Core\Sheet;
 
 use JsonException;
 use Marjoram\Core\Calibration\EyeCorrection;
+use Marjoram\Core\Hives\Circumstances;
+use Marjoram\Core\Hives\Hives;
+use Marjoram\Core\Hives\JudgedBox;
+use Marjoram\Core\Hives\KnownBox;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Json\Fields;
-use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
-use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessSchool;
-use Marjoram\Core\Ripeness\Super;
 
 /**
  * A hive's boxes judged from the sheet that a phone carries into the yard. Entry point of the module.
@@ -29,11 +30,8 @@ use Marjoram\Core\Ripeness\Super;
  */
 final readonly class HiveSheet
 {
-    private Ripeness $ripeness;
-
-    public function __construct()
+    public function __construct(private Hives $hives = new Hives)
     {
-        $this->ripeness = new Ripeness;
     }
 
     /**
@@ -45,7 +43,7 @@ final readonly class HiveSheet
         try {
             $sheet = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
             $boxes = array_map(
-                static fn (SheetVerdict $one): array => $one->toJson(),
+                SheetVerdict::json(...),
                 $this->judge(Fields::of($sheet)),
             );
 
@@ -60,66 +58,29 @@ final readonly class HiveSheet
     }
 
     /**
-     * @return list<SheetVerdict> from the floor up
+     * @return list<JudgedBox> from the floor up
      *
      * @throws InvalidInput with a pointer into the sheet
      */
     public function judge(Fields $sheet): array
     {
-        $policy = self::policy($sheet->part('policy'));
         $eye = $sheet->has('eye')
             ? new EyeCorrection($sheet->part('eye')->number('offset'), $sheet->part('eye')->number('slope', 1.0))
             : null;
-        $boxes = $sheet->each('boxes', static fn (Fields $one): array => [
-            SheetBox::of($one),
-            SheetLook::stored($one->part('look'))->with(
-                $one->part('taps'),
-                $eye,
-                $sheet->text('today'),
-                $sheet->number('now'),
-            ),
-        ]);
-        $judged = [];
-        $underCapped = false;
-        // From the top down: what is found above bears on what is presumed below.
-        foreach (array_reverse($boxes) as [$box, $look]) {
-            $verdict = $this->box($sheet, $box, $look, $policy, $underCapped && $box->isSuper);
-            $underCapped = $underCapped ||
-                ($box->isSuper && $this->ripeness->countsAsCapped($verdict->ripeness->box));
-            array_unshift($judged, $verdict);
-        }
+        $today = $sheet->text('today');
+        $now = $sheet->number('now');
+        $boxes = $sheet->each('boxes', static fn (Fields $one): KnownBox => SheetBox::of($one)->known(
+            SheetLook::stored($one->part('look'))->with($one->part('taps'), $eye, $today, $now),
+            $today,
+        ));
 
-        return $judged;
-    }
-
-    private function box(
-        Fields $sheet,
-        SheetBox $box,
-        SheetLook $look,
-        RipenessPolicy $policy,
-        bool $underCapped,
-    ): SheetVerdict {
-        $super = new Super(
-            $box->fitted,
-            $look->frames,
-            $look->shake,
-            $look->readings,
-            $sheet->flag('excluder', true),
+        return $this->hives->judge($boxes, new Circumstances(
+            self::policy($sheet->part('policy')),
             NectarFlow::tryFrom($sheet->text('flow')) ?? NectarFlow::Unknown,
+            $sheet->flag('excluder', true),
             $sheet->flag('dry_room'),
             $sheet->flag('can_rearrange', true),
-            $look->lastCappedShare === null ? null : $look->daysSinceLast,
-            $look->lastCappedShare,
-            $underCapped,
-            $box->daysSinceEmpty($look->on ?? $sheet->text('today')),
-        );
-        $result = $this->ripeness->judge($super, $policy);
-
-        return new SheetVerdict(
-            $box->id,
-            $result,
-            BoxHoney::of($box->fitted, $super->frames, $result->box, $box->comb, $box->gaps),
-        );
+        ));
     }
 
     /** @throws InvalidInput */

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Hives\KnownBox;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Json\Fields;
 
@@ -57,8 +58,26 @@ final readonly class SheetBox
         );
     }
 
+    /** @param  string  $today  YYYY-MM-DD */
+    public function known(SheetLook $look, string $today): KnownBox
+    {
+        return new KnownBox(
+            $this->id,
+            $this->isSuper,
+            $this->fitted,
+            $this->comb,
+            $look->frames,
+            $look->shake,
+            $look->readings,
+            $this->gaps,
+            $look->daysSinceLast,
+            $look->lastCappedShare,
+            $this->daysSinceEmpty($look->on ?? $today),
+        );
+    }
+
     /** Days from then up to a day, YYYY-MM-DD. */
-    public function daysSinceEmpty(string $until): ?float
+    private function daysSinceEmpty(string $until): ?float
     {
         if ($this->emptySince === null) {
             return null;

@@ -4,22 +4,14 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Sheet;
 
-use Marjoram\Core\Ripeness\BoxHoney;
-use Marjoram\Core\Ripeness\RipenessResult;
+use Marjoram\Core\Hives\JudgedBox;
 use Marjoram\Core\Ripeness\SlotEstimate;
 use Marjoram\Core\Statement;
 
-/** What a box's sheet says of it. */
-final readonly class SheetVerdict
+/** What is said of a box to a page's script. */
+final class SheetVerdict
 {
     private const DECIMALS = 12;
-
-    public function __construct(
-        public string $id,
-        public RipenessResult $ripeness,
-        public BoxHoney $honey,
-    ) {
-    }
 
     /**
      * Machines round exponentials each in its own way, in the sixteenth digit: what is said ends before it, so that a
@@ -27,9 +19,9 @@ final readonly class SheetVerdict
      *
      * @return array<string, mixed> as it crosses from the core to a page's script
      */
-    public function toJson(): array
+    public static function json(JudgedBox $box): array
     {
-        $it = $this->ripeness;
+        $it = $box->ripeness;
         $said = static fn (?float $value): ?float => $value === null ? null : round($value, self::DECIMALS);
         $what = static fn (Statement $one): array => [
             'what' => $one->what->value,
@@ -40,7 +32,7 @@ final readonly class SheetVerdict
         ];
 
         return [
-            'id' => $this->id,
+            'id' => $box->id,
             'verdict' => $it->verdict->value,
             'p_policy_met' => $said($it->pPolicyMet),
             'capped_share' => $said($it->box->cappedShare),
@@ -48,10 +40,10 @@ final readonly class SheetVerdict
             'water_pct' => $said($it->water->meanPct),
             'water_sd_pct' => $said($it->water->sdPct),
             'water_measured' => $it->water->measured,
-            'honey_kg' => $said($this->honey->honeyKg),
-            'sd_kg' => $said($this->honey->sdKg),
-            'gross_kg' => $said($this->honey->grossKg),
-            'kg_in_doubt' => $said($it->kgInDoubt($this->honey->honeyKg)),
+            'honey_kg' => $said($box->honey->kg),
+            'sd_kg' => $said($box->honey->sdKg()),
+            'gross_kg' => $said($box->grossKg),
+            'kg_in_doubt' => $said($it->kgInDoubt($box->honey->kg)),
             'look_next' => $it->lookNext,
             'wait_days' => $it->waitDays,
             'reasons' => array_map($what, $it->reasons),

@@ -60,7 +60,7 @@ final class HiveSheetTest extends TestCase
         self::assertEqualsWithDelta($result->pPolicyMet, $said['p_policy_met'], 1e-12);
         self::assertSame($result->waitDays, $said['wait_days']);
         self::assertSame($result->lookNext, $said['look_next']);
-        self::assertEqualsWithDelta(BoxHoney::of($super->box, $frames, $result->box)->honeyKg, $said['honey_kg'], 1e-12);
+        self::assertEqualsWithDelta(BoxHoney::of($super->box, $frames, $result->box)->honey->kg, $said['honey_kg'], 1e-12);
     }
 
     public function test_what_is_tapped_on_the_day_of_the_look_is_part_of_it(): void

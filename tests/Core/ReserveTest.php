@@ -9,7 +9,6 @@ use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\BoxChoice;
 use Marjoram\Core\Reserve\ColonyNeed;
-use Marjoram\Core\Reserve\KeptStores;
 use Marjoram\Core\Reserve\Reserve;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\StoredBox;
@@ -116,7 +115,7 @@ final class ReserveTest extends TestCase
             self::assertSame($isShort, $result->pEnough < $confidence);
             self::assertTrue(! $isShort || $result->mayTake === []);
             self::assertTrue($result->spareKg < 0.002 || $result->pEnough >= $confidence);
-            $all = KeptStores::of($boxes, 0.12);
+            $all = StoredBox::together($boxes, 0.12);
             self::assertTrue(! $isShort || $need->pEnough($all) < $confidence);
         }
         self::assertGreaterThan(20, $short);

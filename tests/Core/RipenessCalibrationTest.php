@@ -94,15 +94,15 @@ final class RipenessCalibrationTest extends TestCase
     {
         $super = $this->super(new SeededRandom(9));
         $all = BoxHoney::of($this->box, $super, $this->unseen->estimate(new Super($this->box, $super)));
-        self::assertEqualsWithDelta((new Comb)->honeyIn($this->box, $super)->honeyKg, $all->honeyKg, 1e-9);
+        self::assertEqualsWithDelta((new Comb)->honeyIn($this->box, $super)->honey->kg, $all->honey->kg, 1e-9);
         $some = BoxHoney::of(
             $this->box,
             array_slice($super, 3, 3),
             $this->unseen->estimate(new Super($this->box, array_slice($super, 3, 3))),
         );
-        self::assertGreaterThan($some->seenKg, $some->honeyKg);
-        self::assertGreaterThan($all->sdKg / $all->honeyKg, $some->sdKg / $some->honeyKg);
-        self::assertEqualsWithDelta($some->honeyKg + 5.2, $some->grossKg, 1e-9);
+        self::assertGreaterThan($some->seenKg, $some->honey->kg);
+        self::assertGreaterThan($all->honey->sdKg() / $all->honey->kg, $some->honey->sdKg() / $some->honey->kg);
+        self::assertEqualsWithDelta($some->honey->kg + 5.2, $some->grossKg, 1e-9);
     }
 
     public function test_frames_taken_as_alike_count_as_less_sure_than_frames_looked_at(): void
@@ -130,8 +130,8 @@ final class RipenessCalibrationTest extends TestCase
         }
         self::assertEqualsWithDelta(sqrt($squares / 4000 - ($sum / 4000) ** 2), $alike->sd, 0.002);
         self::assertGreaterThan(
-            BoxHoney::of($this->box, $looked, $all)->sdKg,
-            BoxHoney::of($this->box, $glanced, $alike)->sdKg,
+            BoxHoney::of($this->box, $looked, $all)->honey->sdKg(),
+            BoxHoney::of($this->box, $glanced, $alike)->honey->sdKg(),
         );
         self::assertSame(1, (new NextLook)->glanced($alike));
         self::assertNull((new NextLook)->glanced($all));

@@ -113,7 +113,7 @@ final class RipenessTest extends TestCase
         // Three weeks on, it may hold what any super does: only a look tells.
         self::assertSame(Verdict::Look, $on(21.0)->verdict);
         self::assertSame(Verdict::Look, $on(null)->verdict);
-        $kg = fn (?float $days): float => BoxHoney::of($this->box, [], $on($days)->box)->honeyKg;
+        $kg = fn (?float $days): float => BoxHoney::of($this->box, [], $on($days)->box)->honey->kg;
         self::assertLessThan(1.5, $kg(0.0));
         self::assertGreaterThan(2.0 * $kg(0.0), $kg(10.0));
         self::assertEqualsWithDelta($kg(null), $kg(21.0), 1e-9);

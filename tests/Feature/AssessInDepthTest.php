@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Hives\BoxState;
-use App\Apiary\Hives\FoundSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
 use App\Apiary\Operation\CurrentOperation;
@@ -135,7 +134,7 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $worth = $this->yard('ekbacken')->worthALook();
         self::assertGreaterThan(2, count($worth));
-        $kg = array_map(static fn (FoundSuper $one): float => $one->box->kgInDoubt(), $worth);
+        $kg = array_map(static fn (BoxState $one): float => $one->kgInDoubt(), $worth);
         $sorted = $kg;
         rsort($sorted);
         self::assertSame($sorted, $kg);
@@ -148,7 +147,7 @@ final class AssessInDepthTest extends FeatureTestCase
     public function test_many_supers_are_decided_at_once_and_undone_as_one(): void
     {
         $yard = $this->yard('ekbacken');
-        $boxes = array_map(static fn (FoundSuper $one): string => $one->box->id, array_slice($yard->worthALook(), 0, 3));
+        $boxes = array_map(static fn (BoxState $one): string => $one->id, array_slice($yard->worthALook(), 0, 3));
         $before = Decision::query()->count();
         $this->send(
             'POST',
@@ -228,7 +227,7 @@ final class AssessInDepthTest extends FeatureTestCase
     public function test_own_weighings_are_taken_into_the_policy_and_out_again(): void
     {
         $state = $this->super('skolgarden', 'S3', 0);
-        $kg = $state->honey->honeyKg;
+        $kg = $state->honey->kg;
         for ($i = 0; $i < 8; $i++) {
             $this->send('POST', '/calibrate/weighings', [
                 'mark' => $state->mark,
@@ -239,10 +238,10 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->get('/calibrate')->assertOk()->assertSee('weighings say');
         $this->send('PUT', '/calibrate/fill', ['kind' => $state->fitted->kind->key, 'take' => '1'])->assertStatus(303);
         $after = $this->super('skolgarden', 'S3', 0);
-        self::assertLessThan($kg * 0.97, $after->honey->honeyKg);
+        self::assertLessThan($kg * 0.97, $after->honey->kg);
         self::assertLessThan(
-            $state->honey->sdKg / $state->honey->honeyKg,
-            $after->honey->sdKg / $after->honey->honeyKg,
+            $state->honey->sdKg() / $state->honey->kg,
+            $after->honey->sdKg() / $after->honey->kg,
         );
         self::assertSame(2, $this->demo()->policy_version);
         // Saving the policy page keeps it.
@@ -260,9 +259,9 @@ final class AssessInDepthTest extends FeatureTestCase
             'fill_capped' => '70',
             'fill_open' => '35',
         ])->assertStatus(303);
-        self::assertEqualsWithDelta($after->honey->honeyKg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
+        self::assertEqualsWithDelta($after->honey->kg, $this->super('skolgarden', 'S3', 0)->honey->kg, 1e-9);
         $this->send('PUT', '/calibrate/fill', ['kind' => $state->fitted->kind->key, 'take' => '0'])->assertStatus(303);
-        self::assertEqualsWithDelta($kg, $this->super('skolgarden', 'S3', 0)->honey->honeyKg, 1e-9);
+        self::assertEqualsWithDelta($kg, $this->super('skolgarden', 'S3', 0)->honey->kg, 1e-9);
         $this->send(
             'POST',
             '/calibrate/weighings',

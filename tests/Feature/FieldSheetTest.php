@@ -51,7 +51,7 @@ final class FieldSheetTest extends FeatureTestCase
                 foreach ($this->judged($sheet, $hive) as $said) {
                     $state = $yard->hives[$hive['code']]->box($said['id']);
                     self::assertNotNull($state);
-                    $known = (new SheetVerdict($state->id, $state->ripeness, $state->honey))->toJson();
+                    $known = SheetVerdict::json($state->judged);
                     self::assertSame(json_decode((string) json_encode($known, JSON_PRESERVE_ZERO_FRACTION), true), $said, $hive['code']);
                     $boxes++;
                 }

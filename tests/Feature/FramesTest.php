@@ -90,7 +90,7 @@ final class FramesTest extends FeatureTestCase
     public function test_frames_come_off_into_a_lot_and_the_hive_is_lighter_at_once(): void
     {
         $top = $this->box(2);
-        $before = $top->honey->honeyKg;
+        $before = $top->honey->kg;
         $frames = [$this->id($top, 3), $this->id($top, 4), $this->id($top, 5)];
         $this->get('/frames/lime-row?reckon=1&hives[]=L1')->assertOk()->assertSee("value=\"{$frames[0]}\"", false);
         $this->take($frames)->assertStatus(303);
@@ -104,9 +104,9 @@ final class FramesTest extends FeatureTestCase
         $after = $this->box(2);
         self::assertSame([3, 4, 5], $after->look->gaps);
         self::assertSame([7, 7], [$after->framesIn(), $after->seen()]);
-        self::assertEqualsWithDelta($top->honey->grossKg - $kg - 3 * 0.26, $after->honey->grossKg, 0.01, 'with their wood and wax');
+        self::assertEqualsWithDelta($top->grossKg - $kg - 3 * 0.26, $after->grossKg, 0.01, 'with their wood and wax');
         // To the gram: what came off is what is missing.
-        self::assertEqualsWithDelta($before - $kg, $after->honey->honeyKg, 0.002);
+        self::assertEqualsWithDelta($before - $kg, $after->honey->kg, 0.002);
         // Buckets are allotted to frames as to supers, and Compare counts the hive's kilograms but no whole super.
         $this->tickTheList();
         $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '5', 'tare' => '1'])->assertStatus(303);
@@ -430,7 +430,7 @@ final class FramesTest extends FeatureTestCase
 
     private function honey(): float
     {
-        $kg = array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $this->state('L1')->boxes);
+        $kg = array_map(static fn (BoxState $box): float => $box->honey->kg, $this->state('L1')->boxes);
 
         return round(array_sum($kg), 6);
     }

@@ -52,7 +52,7 @@ final class PageValuesTest extends FeatureTestCase
         self::assertSame(2, $first->seasons[2026]->supers);
         self::assertTrue($first->seasons[2026]->weighed);
         self::assertFalse($second->seasons[2026]->weighed, 'An estimate until its lot is weighed.');
-        self::assertEqualsWithDelta(hypot(0.2, 0.2), $first->seasons[2026]->sdKg, 1e-9);
+        self::assertEqualsWithDelta(hypot(0.2, 0.2), $first->seasons[2026]->honey->sdKg(), 1e-9);
         $words = $page->yardWords($yard->name);
         self::assertStringContainsString('40'.self::NARROW.'kg', $words);
         self::assertStringContainsString('(−10'.self::NARROW.'kg to the season before)', $words);

@@ -21,6 +21,7 @@ use DOMDocument;
 use DOMElement;
 use DOMXPath;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Yields\YardSeason;
 
 /** Pictures hold what they are of, in its place and to its scale. */
@@ -163,8 +164,7 @@ final class PicturesTest extends FeatureTestCase
             $season,
             null,
             null,
-            $kg,
-            1.0,
+            new Kilograms($kg, 0.0, 1.0),
             $supers,
             0,
             $weighed,

@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Apiary\Days\Lifts;
 use App\Apiary\Flow\YardFlow;
 use App\Apiary\Hives\BoxState;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardPicture;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Overview\ComingReader;
-use App\Apiary\Overview\ComingSuper;
 use App\Apiary\Winter\WinterReader;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
@@ -18,10 +18,14 @@ use App\Models\Decision;
 use App\Models\Hive;
 use App\Models\HiveScale;
 use App\Models\ScaleWeight;
+use App\Models\TakenSuper;
 use App\Models\WeatherDay;
 use App\Pages\Clear\ClearReader;
+use App\Pages\Compare\Crop;
+use App\Pages\Compare\YieldReader;
 use App\Pages\Desk\SummaryReader;
 use DateTimeImmutable;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Ripeness\NectarFlow;
@@ -139,7 +143,7 @@ final class ReadersTest extends FeatureTestCase
     {
         $apiary = self::yard('ekbacken');
         $coming = app(ComingReader::class)->of($apiary);
-        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $coming->supers());
+        $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $coming->supers());
         $kept = 0;
         foreach (app(WinterReader::class)->read(app(YardReader::class)->one($apiary)) as $winter) {
             foreach ($winter->state->supers() as $box) {
@@ -214,6 +218,22 @@ final class ReadersTest extends FeatureTestCase
         self::assertGreaterThan(0.0, $lifts[$supers[0]->id]->index);
         // The same weight is worse to lift down from higher up.
         self::assertLessThan($lifts[$supers[0]->id]->limitKg, $lifts[$supers[3]->id]->limitKg);
+    }
+
+    public function test_a_crop_that_no_bucket_weighed_keeps_the_error_that_all_estimates_share(): void
+    {
+        $taken = TakenSuper::query()->whereNotNull('allotted_kg')->with(['hive', 'harvest'])->get()->groupBy('hive_id');
+        $of = $taken->sortByDesc(static fn (Collection $one): int => $one->count())->firstOrFail();
+        $season = (int) $of[0]->harvest->season;
+        $crop = static fn (): Crop => app(YieldReader::class)
+            ->read()
+            ->firstOrFail(static fn (Crop $one): bool => $one->hive === $of[0]->hive->code && $one->season === $season);
+        $weighed = $crop()->honey;
+        DB::table('taken_supers')->where('hive_id', $of[0]->hive_id)->update(['allotted_kg' => null, 'allotted_sd_kg' => null]);
+        $judged = $crop()->honey;
+        self::assertSame(0.0, $weighed->commonSdKg);
+        self::assertEqualsWithDelta(0.12 * $judged->kg, $judged->commonSdKg, 1e-9);
+        self::assertGreaterThan(2.0 * $weighed->sdKg(), $judged->sdKg());
     }
 
     public function test_days_past_are_not_planned(): void

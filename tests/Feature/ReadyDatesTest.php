@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Days\DaySheet;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\Computed;
+use App\Apiary\Overview\DigestReader;
 use App\Apiary\Overview\HiveDigest;
-use App\Apiary\Overview\SuperDigest;
 use App\Apiary\Winter\WinterReader;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Writes\Revisions;
@@ -32,7 +33,6 @@ use App\Pages\Rounds\ScheduleWords;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Json\Fields;
-use Marjoram\Core\Ripeness\Verdict;
 use Marjoram\Core\Rounds\Capacity;
 use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Sky;
@@ -393,23 +393,11 @@ final class ReadyDatesTest extends FeatureTestCase
     public function test_more_yards_than_one_plan_can_hold_are_refused_with_what_to_do(): void
     {
         $first = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        $super = new SuperDigest(
-            '01BBBBBBBBBBBBBBBBBBBBBBBB',
-            'super 1',
-            Verdict::Take,
-            false,
-            true,
-            false,
-            false,
-            15.0,
-            1.0,
-            0.5,
-            20.0,
-            0.0,
-            null,
-            false,
-            '2026-08-04',
+        $coming = array_filter(
+            app(DigestReader::class)->of($first)->supers(),
+            static fn (JudgedSuper $one): bool => $one->mayComeIn(),
         );
+        $super = array_values($coming)[0];
         $digest = new HiveDigest('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', true, [$super], [], true, 0.0, false, null);
         for ($n = 0; $n < 60; $n++) {
             $yard = Apiary::query()->create([

@@ -123,6 +123,6 @@ final class ShortNotesTest extends FeatureTestCase
         $state = app(YardReader::class)->hive($apiary, $hive)?->box($box);
         self::assertNotNull($state);
 
-        return [$state->verdict(), $state->ripeness->pPolicyMet, $state->honey->honeyKg];
+        return [$state->verdict(), $state->ripeness->pPolicyMet, $state->honey->kg];
     }
 }

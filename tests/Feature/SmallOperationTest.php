@@ -43,7 +43,7 @@ final class SmallOperationTest extends FeatureTestCase
         $hive = $this->hive($this->apiary(), 'L1', supers: 1);
         $this->seen($this->super($hive, 1), new Face(1.0), 17.0);
         // A medium super of ten frames: 30 to 40 lb of honey (common practice).
-        $kg = $this->state($hive)->supers()[0]->honey->honeyKg;
+        $kg = $this->state($hive)->supers()[0]->honey->kg;
         self::assertGreaterThan(30 * 0.4536, $kg);
         self::assertLessThan(40 * 0.4536, $kg);
     }
@@ -113,7 +113,7 @@ final class SmallOperationTest extends FeatureTestCase
         self::assertArrayNotHasKey('L1', $coming->now, 'Its only super is its winter.');
         self::assertCount(2, $coming->now['L2']);
         self::assertEqualsWithDelta(
-            array_sum(array_map(static fn ($one): float => $one->super->grossKg, $coming->supers())),
+            array_sum(array_map(static fn ($one): float => $one->grossKg, $coming->supers())),
             $coming->grossKg(),
             1e-9,
         );
@@ -236,7 +236,7 @@ final class SmallOperationTest extends FeatureTestCase
         $yard = $this->apiary();
         $this->ripe($yard, 'L1');
         $unseen = $this->super($this->hive($yard, 'L2'), 1);
-        $box = app(ComingReader::class)->of($yard)->supers()[0]->super->id;
+        $box = app(ComingReader::class)->of($yard)->supers()[0]->id;
         $url = "/clear/$yard->slug/plans";
         $this->send('POST', $url, ['method' => 'brush', 'boxes' => []])->assertStatus(422);
         $this->send('POST', $url, ['method' => 'broom', 'boxes' => [$box]])->assertStatus(422);
@@ -326,7 +326,7 @@ final class SmallOperationTest extends FeatureTestCase
     {
         $this->dry($yard);
         $supers = app(ComingReader::class)->of($yard)->supers();
-        $boxes = array_map(static fn ($one): string => $one->super->id, $supers);
+        $boxes = array_map(static fn ($one): string => $one->id, $supers);
         $this->send('POST', "/clear/$yard->slug/plans", ['method' => $method->value, 'boxes' => $boxes])
             ->assertStatus(303);
 

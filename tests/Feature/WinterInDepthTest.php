@@ -42,7 +42,7 @@ final class WinterInDepthTest extends FeatureTestCase
         self::assertEqualsWithDelta(57.0 - $weighed->tare_kg, $weighed->stores_kg, 0.001);
         $after = $this->winter('S2');
         self::assertSame(HowKnown::Measured, $after->stores->how);
-        $supers = array_sum(array_map(static fn ($box): float => $box->honey->honeyKg, $after->state->supers()));
+        $supers = array_sum(array_map(static fn ($box): float => $box->honey->kg, $after->state->supers()));
         self::assertEqualsWithDelta(max(0.0, $weighed->stores_kg - $supers), $after->stores->kg, 0.01);
         $this->get('/winter/skolgarden/S2')->assertOk()->assertSee('one side, then the other')->assertSee('57.0');
         $this->send('POST', '/undo');
@@ -158,7 +158,7 @@ final class WinterInDepthTest extends FeatureTestCase
         WinterLook::query()->where('hive_id', $hive->id)->get()->each->delete();
         $tare = HiveWeighing::query()->where('hive_id', $hive->id)->firstOrFail()->tare_kg;
         $supers = array_sum(
-            array_map(static fn ($box): float => $box->honey->honeyKg, $this->winter('T2', true)->state->supers()),
+            array_map(static fn ($box): float => $box->honey->kg, $this->winter('T2', true)->state->supers()),
         );
         $this->send('POST', "/winter/hives/$hive->id/weighings", [
             'how' => 'whole',

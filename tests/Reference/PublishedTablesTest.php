@@ -129,7 +129,7 @@ final class PublishedTablesTest extends TestCase
             range(1, 10),
         );
         $result = (new Comb)->honeyIn(new FittedBox(BoxKinds::get('langstroth-medium-10')), $frames);
-        self::assertEqualsWithDelta(40.0, $result->honeyKg / self::KG_PER_LB, 4.0);
+        self::assertEqualsWithDelta(40.0, $result->honey->kg / self::KG_PER_LB, 4.0);
         self::assertEqualsWithDelta(3.75, $result->frames[0]->honeyKg() / self::KG_PER_LB, 0.75);
         self::assertGreaterThanOrEqual(47.0, $result->grossKg / self::KG_PER_LB);
     }

@@ -22,7 +22,7 @@ final readonly class Lifted
         $beyond = 0;
         foreach ($visits as $visit) {
             foreach ($visit->places || $visit->takesFrames() ? [] : $visit->clearing->items as $super) {
-                $kg += $visit->box($super)->honey->grossKg ?? 0.0;
+                $kg += $visit->box($super)->grossKg ?? 0.0;
                 $beyond += $visit->lift($super) === null ? 0 : 1;
             }
         }

@@ -33,7 +33,7 @@ final class Lifts
                 $width = $box->fitted->kind->externalWidthMm;
                 $depth = $width > 0.0 ? 0.1 * $width : self::USUAL_DEPTH_CM;
                 $reach = Lift::reachCm($depth, min($from, self::BED_CM));
-                $lift = new Lift($box->honey->grossKg, $from, self::BED_CM, $reach);
+                $lift = new Lift($box->grossKg, $from, self::BED_CM, $reach);
                 $lifts[$box->id] = $lifting->assess($lift);
                 $cm += $height / 10.0;
             }

@@ -53,6 +53,6 @@ final readonly class StepWords
 
     private function kg(BoxWork $work): string
     {
-        return $this->format->kg($work->box->honey->grossKg, 0);
+        return $this->format->kg($work->box->grossKg, 0);
     }
 }

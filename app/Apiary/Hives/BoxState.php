@@ -10,30 +10,52 @@ use DateTimeImmutable;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
-use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Comb\Kilograms;
+use Marjoram\Core\Hives\JudgedBox;
 use Marjoram\Core\Ripeness\RipenessResult;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A box in its hive on the day: what was seen of it, what it holds, and what to do with it. */
 final readonly class BoxState
 {
-    /**
-     * @param  int  $number  of the super above the brood (1 is the lowest), or of the brood box from the floor
-     * @param  DateTimeImmutable  $since  when it was put where it stands
-     */
+    public string $id;
+
+    public string $mark;
+
+    public string $hiveId;
+
+    public string $hive;
+
+    public int $number;
+
+    public DateTimeImmutable $since;
+
+    public RipenessResult $ripeness;
+
+    public Kilograms $honey;
+
+    public float $seenKg;
+
+    public float $grossKg;
+
     public function __construct(
-        public string $id,
-        public string $mark,
-        public string $hiveId,
         private bool $super,
-        public int $number,
-        public DateTimeImmutable $since,
+        Position $at,
         public FittedBox $fitted,
         public Look $look,
-        public RipenessResult $ripeness,
-        public BoxHoney $honey,
+        public JudgedBox $judged,
         public ?Decided $decision,
     ) {
+        $this->id = $judged->id;
+        $this->mark = $at->mark;
+        $this->hiveId = $at->hiveId;
+        $this->hive = $at->hive;
+        $this->number = $at->number;
+        $this->since = $at->since;
+        $this->ripeness = $judged->ripeness;
+        $this->honey = $judged->honey;
+        $this->seenKg = $judged->seenKg;
+        $this->grossKg = $judged->grossKg;
     }
 
     public function isSuper(): bool
@@ -83,7 +105,7 @@ final readonly class BoxState
     /** kg misjudged on average if one decided without looking again. */
     public function kgInDoubt(): float
     {
-        return $this->ripeness->kgInDoubt($this->honey->honeyKg);
+        return $this->ripeness->kgInDoubt($this->honey->kg);
     }
 
     /** Frames that were pulled. */

@@ -16,12 +16,12 @@ use App\Models\Hive;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Items;
 use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Hives\Circumstances;
+use Marjoram\Core\Hives\Hives;
+use Marjoram\Core\Hives\KnownBox;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
-use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Shake;
-use Marjoram\Core\Ripeness\Super;
 
 /** Reads hives from their records and judges their boxes: a fixed number of queries, however many hives. */
 final readonly class HiveReader
@@ -30,7 +30,7 @@ final readonly class HiveReader
         private CurrentOperation $current,
         private BoxKindReader $kinds,
         private LookReader $looks,
-        private Ripeness $ripeness,
+        private Hives $boxes,
     ) {
     }
 
@@ -80,20 +80,33 @@ final readonly class HiveReader
      */
     private function hive(Hive $hive, array $looks, Items $decisions, Policy $policy, NectarFlow $flow): HiveState
     {
-        $boxes = [];
-        $numbers = $hive->places->countBy('role');
-        $underCapped = false;
-        // From the top down: what is found above bears on what is presumed below.
-        foreach ($hive->places->reverse() as $place) {
-            $number = (int) $numbers[$place->role];
-            $numbers[$place->role] = $number - 1;
+        $known = [];
+        foreach ($hive->places as $place) {
             $fitted = $this->kinds->fitted($place->box);
             $look = ($looks[$place->box_id] ?? new Look)->within($fitted->framesFitted);
-            $isSuper = $place->role === 'super';
-            $super = $this->super($hive, $place, $fitted, $look, $policy, $flow, $underCapped && $isSuper);
-            $box = $this->box($hive, $place, $number, $super, $look, $decisions->get($place->box_id), $policy);
-            $underCapped = $underCapped || ($isSuper && $this->ripeness->countsAsCapped($box->ripeness->box));
-            array_unshift($boxes, $box);
+            $looks[$place->box_id] = $look;
+            $known[] = $this->known($place, $fitted, $look, $policy);
+        }
+        $judged = $this->boxes->judge($known, new Circumstances(
+            $policy->ripeness,
+            $flow,
+            $hive->excluder,
+            $this->current->get()->dry_room,
+            $policy->frameByFrame,
+        ));
+        $numbers = ['super' => 0, 'brood' => 0];
+        $boxes = [];
+        foreach ($hive->places as $i => $place) {
+            $number = $numbers[$place->role] = ($numbers[$place->role] ?? 0) + 1;
+            $look = $looks[$place->box_id];
+            $boxes[] = new BoxState(
+                $place->role === 'super',
+                new Position($hive->id, $hive->code, $place->box->mark, $number, $place->since->toDateTimeImmutable()),
+                $known[$i]->fitted,
+                $look,
+                $judged[$i],
+                self::decided($hive, $look, $decisions->get($place->box_id)),
+            );
         }
 
         return new HiveState(
@@ -109,29 +122,21 @@ final readonly class HiveReader
     }
 
     /** What is known of a box, as the core asks for it. */
-    private function super(
-        Hive $hive,
-        BoxPlace $place,
-        FittedBox $fitted,
-        Look $look,
-        Policy $policy,
-        NectarFlow $flow,
-        bool $underCapped,
-    ): Super {
+    private function known(BoxPlace $place, FittedBox $fitted, Look $look, Policy $policy): KnownBox
+    {
         $inBox = static fn (int $slot): bool => $slot <= $fitted->framesFitted;
 
-        return new Super(
+        return new KnownBox(
+            $place->box_id,
+            $place->role === 'super',
             $fitted,
+            $policy->comb($fitted->kind->key),
             array_values(array_filter($look->frames, $inBox, ARRAY_FILTER_USE_KEY)),
             Shake::tryFrom($look->shake ?? ''),
             array_map(static fn (NotedReading $one): Reading => $one->reading, $look->readings),
-            $hive->excluder,
-            $flow,
-            $this->current->get()->dry_room,
-            $policy->frameByFrame,
-            $look->lastCappedShare === null ? null : $look->daysSinceLast,
+            count($look->gaps),
+            $look->daysSinceLast,
             $look->lastCappedShare,
-            $underCapped,
             $this->daysSinceEmpty($place, $look),
         );
     }
@@ -146,33 +151,6 @@ final readonly class HiveReader
         $until = ($look->at ?? $today)->setTimezone($today->getTimezone())->format('Y-m-d');
 
         return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
-    }
-
-    private function box(
-        Hive $hive,
-        BoxPlace $place,
-        int $number,
-        Super $super,
-        Look $look,
-        ?Decision $decision,
-        Policy $policy,
-    ): BoxState {
-        $result = $this->ripeness->judge($super, $policy->ripeness);
-        $comb = $policy->comb($super->box->kind->key);
-
-        return new BoxState(
-            $place->box_id,
-            $place->box->mark,
-            $hive->id,
-            $place->role === 'super',
-            $number,
-            $place->since->toDateTimeImmutable(),
-            $super->box,
-            $look,
-            $result,
-            BoxHoney::of($super->box, $super->frames, $result->box, $comb, count($look->gaps)),
-            self::decided($hive, $look, $decision),
-        );
     }
 
     /** A decision, the newest, stands until somebody looks again. */

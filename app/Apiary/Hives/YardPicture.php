@@ -107,7 +107,7 @@ final readonly class YardPicture
 
         return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames seen', $names + [
             'verdict' => $this->wording->verdict($box->standing()),
-            'kg' => $this->format->kg($box->honey->honeyKg),
+            'kg' => $this->format->kg($box->honey->kg),
             'seen' => $box->seen(),
             'all' => $box->framesIn(),
         ]);

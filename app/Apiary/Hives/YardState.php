@@ -6,7 +6,7 @@ namespace App\Apiary\Hives;
 
 use App\Apiary\Flow\YardFlow;
 use App\Models\Apiary;
-use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Comb\Kilograms;
 
 /** A yard on the day: its hives with what was seen and judged, and its flow. */
 final readonly class YardState
@@ -30,44 +30,31 @@ final readonly class YardState
     }
 
     /** kg that may come off, with its spread: the fill's error is common to all. */
-    public function ripe(): Mass
+    public function ripe(): Kilograms
     {
         $ripe = array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff());
 
-        return Mass::ofBoxes(array_map(static fn (BoxState $box): BoxHoney => $box->honey, array_values($ripe)));
+        return Kilograms::sum(array_map(static fn (BoxState $box): Kilograms => $box->honey, $ripe));
     }
 
-    /** @return list<FoundSuper> supers to look at, the look worth most first */
+    /** @return list<BoxState> supers, hive by hive from the top */
+    public function fromTheTop(): array
+    {
+        $supers = array_map(
+            static fn (HiveState $hive): array => array_reverse($hive->supers()),
+            array_values($this->hives),
+        );
+
+        return array_merge([], ...$supers);
+    }
+
+    /** @return list<BoxState> supers to look at, the look worth most first */
     public function worthALook(): array
     {
-        $found = [];
-        foreach ($this->hives as $hive) {
-            foreach ($hive->supers() as $box) {
-                if ($box->isToLookAt()) {
-                    $found[] = new FoundSuper($hive, $box);
-                }
-            }
-        }
-        $doubt = static fn (FoundSuper $one): float => $one->box->kgInDoubt();
-        usort($found, static fn (FoundSuper $a, FoundSuper $b): int => $doubt($b) <=> $doubt($a));
+        $worth = array_values(array_filter($this->supers(), static fn (BoxState $box): bool => $box->isToLookAt()));
+        usort($worth, static fn (BoxState $a, BoxState $b): int => $b->kgInDoubt() <=> $a->kgInDoubt());
 
-        return $found;
-    }
-
-    /** @return list<FoundSuper> the others, hive by hive from the top */
-    public function judged(): array
-    {
-        $worth = array_map(static fn (FoundSuper $one): string => $one->box->id, $this->worthALook());
-        $found = [];
-        foreach ($this->hives as $hive) {
-            foreach (array_reverse($hive->supers()) as $box) {
-                if (! in_array($box->id, $worth, true)) {
-                    $found[] = new FoundSuper($hive, $box);
-                }
-            }
-        }
-
-        return $found;
+        return $worth;
     }
 
     public function toLook(): int

@@ -33,11 +33,10 @@ final readonly class ComingReader
                 if (in_array($super->id, $planned, true)) {
                     continue;
                 }
-                $one = new ComingSuper($hive->id, (string) $code, $super);
                 if ($super->mayComeIn()) {
-                    $now[(string) $code][] = $one;
+                    $now[(string) $code][] = $super;
                 } elseif ($super->spareWhenRipe) {
-                    $later[(string) $code][] = $one;
+                    $later[(string) $code][] = $super;
                 }
             }
         }

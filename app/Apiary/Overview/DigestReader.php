@@ -6,10 +6,10 @@ namespace App\Apiary\Overview;
 
 use App\Apiary\Hives\BoxState;
 use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
 use App\Apiary\Operation\Computed;
-use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Winter\HiveWinter;
 use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
@@ -18,7 +18,6 @@ use App\Models\Apiary;
 final readonly class DigestReader
 {
     public function __construct(
-        private CurrentOperation $current,
         private Computed $computed,
         private YardReader $yards,
         private WinterReader $winter,
@@ -59,15 +58,19 @@ final readonly class DigestReader
         $winters = $this->winter->read(new YardState($apiary, $byCode, $this->yards->flow($apiary)));
         $digests = [];
         foreach ($states as $id => $state) {
-            $digests[$id] = $this->hive($state, $winters[$state->code] ?? null);
+            $digests[$id] = self::hive($state, $winters[$state->code] ?? null);
         }
 
         return $digests;
     }
 
-    private function hive(HiveState $state, ?HiveWinter $winter): HiveDigest
+    private static function hive(HiveState $state, ?HiveWinter $winter): HiveDigest
     {
-        $super = fn (BoxState $box): SuperDigest => $this->super($box, $winter);
+        $super = static fn (BoxState $box): JudgedSuper => new JudgedSuper(
+            $box,
+            $winter?->stays($box) === true,
+            in_array($box->id, $winter->share->spareWhenRipe ?? [], true),
+        );
 
         return new HiveDigest(
             $state->id,
@@ -80,37 +83,6 @@ final readonly class DigestReader
             $winter?->mustBeFed() === true,
             $winter?->share->runsOut,
         );
-    }
-
-    private function super(BoxState $box, ?HiveWinter $winter): SuperDigest
-    {
-        return new SuperDigest(
-            $box->id,
-            $box->name(),
-            $box->standing(),
-            $box->decision !== null,
-            $box->comesOff(),
-            $winter?->stays($box) === true,
-            in_array($box->id, $winter->share->spareWhenRipe ?? [], true),
-            $box->honey->honeyKg,
-            $box->honey->fillSdKg,
-            $box->honey->ownSdKg,
-            $box->honey->grossKg,
-            $box->kgInDoubt(),
-            $box->nextSlot(),
-            $box->hasBrood(),
-            $this->ripeOn($box),
-            count(array_filter($box->ripeness->ripe)),
-        );
-    }
-
-    /** From the day of its look, at the pace that the looks show. */
-    private function ripeOn(BoxState $box): string
-    {
-        $looked = $box->look->at ?? $this->current->today();
-        $days = $box->ripeness->waitDays ?? 0;
-
-        return $looked->setTime(0, 0)->modify("+$days days")->format('Y-m-d');
     }
 
     private static function band(BoxState $box): Band

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Apiary\Overview;
 
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\Stack;
 
 /** A hive in a few figures. Plain values: it is kept. */
 final readonly class HiveDigest
 {
     /**
-     * @param  list<SuperDigest>  $supers  from the lowest
+     * @param  list<JudgedSuper>  $supers  from the lowest
      * @param  list<Band>  $bands  all boxes from the floor up
      * @param  bool  $storesKnown  somebody has looked at its stores, or weighed it
      * @param  float  $sugarKg  to be fed before winter

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Apiary\Overview;
 
-use App\Apiary\Hives\Mass;
+use App\Apiary\Hives\JudgedSuper;
 use App\Models\Clearing;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\HiveToClear;
+use Marjoram\Core\Comb\Kilograms;
 
 /** What a yard has to come in, what is on its way already, and what bears on when. */
 final readonly class YardComing
 {
     /**
-     * @param  array<string, list<ComingSuper>>  $now  ripe and free of the winter share, by hive code
-     * @param  array<string, list<ComingSuper>>  $later  to wait, and free of the winter share when they are ripe
+     * @param  array<string, list<JudgedSuper>>  $now  ripe and free of the winter share, by hive code
+     * @param  array<string, list<JudgedSuper>>  $later  to wait, and free of the winter share when they are ripe
      * @param  list<Clearing>  $clearings  not in the honey room yet
      * @param  ?DateTimeImmutable  $treatment  supers off by, from the label
      * @param  ?DateTimeImmutable  $flowEnds  when the flow ended, or the harvest under way is to end
@@ -31,7 +32,7 @@ final readonly class YardComing
     ) {
     }
 
-    /** @return list<ComingSuper> */
+    /** @return list<JudgedSuper> */
     public function supers(): array
     {
         return array_merge([], ...array_values($this->now));
@@ -59,26 +60,26 @@ final readonly class YardComing
         return $boxes;
     }
 
-    public function mass(): Mass
+    public function mass(): Kilograms
     {
-        return SuperDigest::sum(array_map(static fn (ComingSuper $one): SuperDigest => $one->super, $this->supers()));
+        return JudgedSuper::sum($this->supers());
     }
 
     /** What the truck carries: honey and boxes. */
     public function grossKg(): float
     {
-        return array_sum(array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers()));
+        return array_sum(array_map(static fn (JudgedSuper $one): float => $one->grossKg, $this->supers()));
     }
 
     /** Frames of them that are ripe by themselves. */
     public function frames(): int
     {
-        return array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $this->supers()));
+        return array_sum(array_map(static fn (JudgedSuper $one): int => $one->ripeFrames, $this->supers()));
     }
 
     public function heaviestKg(): float
     {
-        $gross = array_map(static fn (ComingSuper $one): float => $one->super->grossKg, $this->supers());
+        $gross = array_map(static fn (JudgedSuper $one): float => $one->grossKg, $this->supers());
 
         return $gross === [] ? 0.0 : max($gross);
     }
@@ -94,13 +95,13 @@ final readonly class YardComing
         return $hives;
     }
 
-    /** @param  list<ComingSuper>  $supers */
+    /** @param  list<JudgedSuper>  $supers */
     private static function hiveToClear(HiveDigest $hive, array $supers): HiveToClear
     {
-        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
-        $brood = array_filter($supers, static fn (ComingSuper $one): bool => $one->super->hasBrood);
+        $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $supers);
+        $brood = array_filter($supers, static fn (JudgedSuper $one): bool => $one->hasBrood);
 
-        $ripe = array_sum(array_map(static fn (ComingSuper $one): int => $one->super->ripeFrames, $supers));
+        $ripe = array_sum(array_map(static fn (JudgedSuper $one): int => $one->ripeFrames, $supers));
 
         return new HiveToClear(
             $hive->code,

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Apiary\Overview;
 
-use App\Apiary\Hives\Mass;
+use App\Apiary\Hives\JudgedSuper;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A yard in a few figures, summed from its hives. */
@@ -15,7 +16,7 @@ final readonly class YardDigest
     {
     }
 
-    /** @return list<SuperDigest> */
+    /** @return list<JudgedSuper> */
     public function supers(): array
     {
         $supers = array_map(static fn (HiveDigest $hive): array => $hive->supers, array_values($this->hives));
@@ -25,17 +26,17 @@ final readonly class YardDigest
 
     public function count(Verdict $verdict): int
     {
-        $is = static fn (SuperDigest $super): bool => $super->verdict === $verdict;
+        $is = static fn (JudgedSuper $super): bool => $super->verdict === $verdict;
 
         return count(array_filter($this->supers(), $is));
     }
 
     /** kg that may come off, with its spread: the fill's error is common to all. */
-    public function ripe(): Mass
+    public function ripe(): Kilograms
     {
-        $ripe = array_filter($this->supers(), static fn (SuperDigest $super): bool => $super->comesOff);
+        $ripe = array_filter($this->supers(), static fn (JudgedSuper $super): bool => $super->comesOff);
 
-        return SuperDigest::sum(array_values($ripe));
+        return JudgedSuper::sum($ripe);
     }
 
     public function hivesToFeed(): int

@@ -9,7 +9,7 @@ use App\Apiary\Hives\HiveState;
 use App\Apiary\Operation\Policy;
 use DateTimeImmutable;
 use Marjoram\Core\Comb\Comb;
-use Marjoram\Core\Comb\CombResult;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\WinterUse;
 
@@ -104,15 +104,11 @@ final readonly class BroodStores
         if ($weighed === null) {
             return null;
         }
-        $supers = $doubt = 0.0;
-        foreach ($state->supers() as $box) {
-            $supers += $box->honey->honeyKg;
-            $doubt += $box->honey->sdKg ** 2;
-        }
+        $supers = Kilograms::sum(array_map(static fn (BoxState $box): Kilograms => $box->honey, $state->supers()));
 
         return new Stores(
-            max(0.0, $weighed->stores_kg - $notes->goneSince($weighed) - $supers),
-            sqrt($weighed->stores_sd_kg ** 2 + $doubt),
+            max(0.0, $weighed->stores_kg - $notes->goneSince($weighed) - $supers->kg),
+            hypot($weighed->stores_sd_kg, $supers->sdKg()),
             HowKnown::Measured,
             self::day($weighed->weighed_on->format('Y-m-d')),
         );
@@ -137,14 +133,16 @@ final readonly class BroodStores
         if ($painted === []) {
             return null;
         }
-        $honey = static fn (BoxState $box): CombResult => (new Comb($policy->comb($box->fitted->kind->key)))
-            ->honeyIn($box->fitted, array_values($box->look->frames));
-        $results = array_map($honey, $painted);
+        $honey = Kilograms::sum(array_map(
+            static fn (BoxState $box): Kilograms => (new Comb($policy->comb($box->fitted->kind->key)))
+                ->honeyIn($box->fitted, array_values($box->look->frames))->honey,
+            $painted,
+        ));
         $on = max(array_map(static fn (BoxState $box): string => (string) $box->look->at?->format('Y-m-d'), $painted));
 
         return new Stores(
-            array_sum(array_map(static fn (CombResult $one): float => $one->honeyKg, $results)),
-            array_sum(array_map(static fn (CombResult $one): float => $one->sdKg, $results)),
+            $honey->kg,
+            $honey->sdKg(),
             HowKnown::Estimated,
             self::day($on),
         );

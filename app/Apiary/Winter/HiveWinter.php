@@ -6,9 +6,8 @@ namespace App\Apiary\Winter;
 
 use App\Apiary\Hives\BoxState;
 use App\Apiary\Hives\HiveState;
-use App\Apiary\Hives\Mass;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Reserve\ReserveResult;
-use Marjoram\Core\Ripeness\BoxHoney;
 
 /** What one hive has and needs for winter. */
 final readonly class HiveWinter
@@ -67,8 +66,8 @@ final readonly class HiveWinter
         ];
     }
 
-    public function take(): Mass
+    public function take(): Kilograms
     {
-        return Mass::ofBoxes(array_map(static fn (BoxState $box): BoxHoney => $box->honey, $this->comingOff()));
+        return Kilograms::sum(array_map(static fn (BoxState $box): Kilograms => $box->honey, $this->comingOff()));
     }
 }

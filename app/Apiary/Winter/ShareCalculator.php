@@ -118,8 +118,8 @@ final readonly class ShareCalculator
         $stored = static fn (BoxState $box): StoredBox => $box->isSuper()
             ? new StoredBox(
                 $box->id,
-                min(200.0, $box->honey->honeyKg),
-                min(100.0, $box->honey->sdKg),
+                min(200.0, $box->honey->kg),
+                min(100.0, $box->honey->sdKg()),
                 $box->decision !== null && $box->decision->forWinter && ! $box->decision->comesOff,
                 $box->verdict()->comesOff() || $box->comesOff(),
             )

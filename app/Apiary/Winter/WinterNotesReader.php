@@ -163,7 +163,7 @@ final readonly class WinterNotesReader
     {
         $kind = $this->kinds->get($move->kind ?? '');
 
-        return (new Comb)->honeyIn(new FittedBox($kind, $kind->frames), [new Frame(1, $move->a, $move->b)])->honeyKg;
+        return (new Comb)->honeyIn(new FittedBox($kind, $kind->frames), [new Frame(1, $move->a, $move->b)])->honey->kg;
     }
 
     private function before(int $days): string

@@ -65,7 +65,7 @@ final class OutOfOrder
             }
         }
 
-        return Contention::is($error) ? __(self::BUSY) : null;
+        return Contention::is($error) ? (string) __(self::BUSY) : null;
     }
 
     private static function of(string $message): ?string

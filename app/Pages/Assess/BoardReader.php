@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Assess;
 
 use App\Apiary\Hives\BoxState;
-use App\Apiary\Hives\FoundSuper;
 use App\Apiary\Hives\HiveDrawing;
 use App\Apiary\Hives\HiveState;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardPicture;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
@@ -51,13 +51,7 @@ final readonly class BoardReader
 
     private function make(YardState $yard): YardBoard
     {
-        $row = static fn (FoundSuper $one): BoardRow => BoardRow::of($one);
-        $rows = [];
-        foreach ($yard->hives as $hive) {
-            foreach (array_reverse($hive->supers()) as $box) {
-                $rows[] = $row(new FoundSuper($hive, $box));
-            }
-        }
+        $judged = static fn (BoxState $box): JudgedSuper => new JudgedSuper($box);
 
         return new YardBoard(
             count($yard->hives),
@@ -65,9 +59,8 @@ final readonly class BoardReader
             $yard->toLook(),
             $yard->flow->sentence(),
             $this->draw($yard, new Elevation, '#opened'),
-            array_map($row, $yard->worthALook()),
-            array_map($row, $yard->judged()),
-            $rows,
+            array_map($judged, $yard->worthALook()),
+            array_map($judged, $yard->fromTheTop()),
         );
     }
 

@@ -27,9 +27,9 @@ final readonly class NextStop
             }
         }
         foreach ($board->worth as $row) {
-            if ($row->code !== $hive->code && $row->slot !== null) {
-                $where = [$yard, $row->code, 'box' => $row->box, 'slot' => $row->slot];
-                $words = __('Next: hive :hive, :box', ['hive' => $row->code, 'box' => $row->name]);
+            if ($row->hive !== $hive->code && $row->nextSlot !== null) {
+                $where = [$yard, $row->hive, 'box' => $row->id, 'slot' => $row->nextSlot];
+                $words = __('Next: hive :hive, :box', ['hive' => $row->hive, 'box' => $row->name]);
 
                 return new self(route('assess.hive', $where).'#painter', $words);
             }

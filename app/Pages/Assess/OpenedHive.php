@@ -80,7 +80,7 @@ final readonly class OpenedHive
         }
         $canvas->glyph('v-'.$this->wording->mark($box->verdict()), 'gl', $width + 12.0, $y - 16.0, 15.0)
             ->text('t14 b', $width + 32.0, $y - 4.0, $this->wording->verdict($box->verdict()))
-            ->text('t13 soft', $width + 12.0, $y + 14.0, '~'.$this->format->kg($box->honey->honeyKg));
+            ->text('t13 soft', $width + 12.0, $y + 14.0, '~'.$this->format->kg($box->honey->kg));
     }
 
     private function frames(

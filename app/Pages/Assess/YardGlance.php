@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Assess;
 
-use App\Apiary\Hives\Mass;
 use App\Drawing\ElevationPicture;
+use Marjoram\Core\Comb\Kilograms;
 
 /** A yard among all yards. Plain values: it is kept. */
 final readonly class YardGlance
@@ -14,7 +14,7 @@ final readonly class YardGlance
         public string $slug,
         public string $name,
         public int $toLook,
-        public Mass $ripe,
+        public Kilograms $ripe,
         public string $flow,
         public ElevationPicture $picture,
     ) {

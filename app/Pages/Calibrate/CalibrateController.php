@@ -41,15 +41,15 @@ final readonly class CalibrateController
             Box::query()->where('mark', $mark)->first() ??
             throw ValidationException::withMessages(['mark' => __('No box has the mark ":mark".', ['mark' => $mark])]);
         $slots = $request->slots();
-        [$kg, $sd] = $estimate->of($box, $slots);
+        $honey = $estimate->of($box, $slots);
         BoxWeighing::query()->create([
             'box_id' => $box->id,
             'kind' => $box->kind,
             'slots' => $slots,
             'before_kg' => $request->kg('before'),
             'after_kg' => $request->kg('after'),
-            'estimate_kg' => round($kg, 3),
-            'own_sd_kg' => round($sd, 3),
+            'estimate_kg' => round($honey->kg, 3),
+            'own_sd_kg' => round($honey->ownSdKg, 3),
             'weighed_on' => $this->current->today()->format('Y-m-d'),
         ]);
 

@@ -48,7 +48,7 @@ final readonly class KindFill
 
         return (new Comb(
             new CombAssumptions(fillCapped: min(1.0, $factor * $this->fill->capped)),
-        ))->honeyIn($box, $frames)->honeyKg;
+        ))->honeyIn($box, $frames)->honey->kg;
     }
 
     /** Root mean square of estimate less weighed over these weighings, kg. */

@@ -13,6 +13,7 @@ use App\Models\Box;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\Super;
 use Marjoram\Core\Ripeness\UnseenFrames;
@@ -29,11 +30,11 @@ final readonly class WeighedEstimate
 
     /**
      * @param  list<int>|null  $slots  null for the whole box
-     * @return array{float, float} kg and the standard deviation of painting and of frames not looked at
+     * @return Kilograms its own error is that of painting and of frames not looked at
      *
      * @throws ValidationException when there is no look to compare with
      */
-    public function of(Box $box, ?array $slots): array
+    public function of(Box $box, ?array $slots): Kilograms
     {
         $look =
             Assessment::query()->where('box_id', $box->id)->whereHas('frames')->latest('looked_at')->first() ??
@@ -52,9 +53,8 @@ final readonly class WeighedEstimate
         $assumptions = Policy::of($this->current->get())->fill->presumed();
         if ($slots === null) {
             $unseen = (new UnseenFrames)->estimate(new Super($fitted, $frames));
-            $honey = BoxHoney::of($fitted, $frames, $unseen, $assumptions);
 
-            return [$honey->honeyKg, $honey->ownSdKg];
+            return BoxHoney::of($fitted, $frames, $unseen, $assumptions)->honey;
         }
         $weighed = array_values(
             array_filter($frames, static fn (Frame $frame): bool => in_array($frame->slot, $slots, true)),
@@ -66,11 +66,7 @@ final readonly class WeighedEstimate
                 ]),
             ]);
         }
-        $honey = (new Comb($assumptions))->honeyIn($fitted, $weighed);
 
-        return [
-            $honey->honeyKg,
-            sqrt(max(0.0, $honey->sdKg ** 2 - ($assumptions->boxRelativeSd * $honey->honeyKg) ** 2)),
-        ];
+        return (new Comb($assumptions))->honeyIn($fitted, $weighed)->honey;
     }
 }

@@ -52,7 +52,6 @@ final readonly class ClearingController
         $chosen = $request->chosen($yard);
         $method = $request->outcome($yard, $say);
         $policy = Policy::at($this->current, $apiary);
-        $boxes = array_column($chosen, 'box');
         $clearing = Clearing::query()->create([
             'apiary_id' => $apiary->id,
             'method' => $method->method,
@@ -63,11 +62,11 @@ final readonly class ClearingController
                 self::reason($yard->compared, $method->method, $say),
                 round($method->beesLeftPerSuper, 1),
                 $say->statements($method->cautions),
-                (new FrozenVerdict($say))->all($boxes, $policy),
+                (new FrozenVerdict($say))->all($chosen, $policy),
             ),
         ]);
         foreach ($chosen as $one) {
-            $clearing->items()->create(['hive_id' => $one->hive->id, 'box_id' => $one->box->id]);
+            $clearing->items()->create(['hive_id' => $one->hiveId, 'box_id' => $one->id]);
         }
 
         return Saved::at(route('clear.plan', $clearing->id), __('The clearing is kept.'));

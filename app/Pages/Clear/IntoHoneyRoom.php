@@ -56,7 +56,7 @@ final readonly class IntoHoneyRoom
             'hive_id' => $item->hive_id,
             'colony_id' => $item->hive->colony?->id,
             'queen_id' => $item->hive->colony?->queen_id,
-            'estimate_kg' => round($box->honey->honeyKg ?? $frozen->number('honey_kg'), 3),
+            'estimate_kg' => round($box->honey->kg ?? $frozen->number('honey_kg'), 3),
             'own_sd_kg' => round($box->honey->ownSdKg ?? self::OWN_SD_KG, 3),
             'frozen' => ($box === null ? [] : TakenFaces::of($box)) + $values,
         ];

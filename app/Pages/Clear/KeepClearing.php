@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Clear;
 
-use App\Apiary\Hives\FoundSuper;
+use App\Apiary\Hives\BoxState;
 use App\Words\Wording;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -32,14 +32,14 @@ final class KeepClearing extends FormRequest
     }
 
     /**
-     * @return list<FoundSuper>
+     * @return list<BoxState>
      *
      * @throws ValidationException when one of them may not come off
      */
     public function chosen(YardClearing $yard): array
     {
         $ids = array_unique($this->array('boxes'));
-        $isChosen = static fn (FoundSuper $one): bool => in_array($one->box->id, $ids, true);
+        $isChosen = static fn (BoxState $one): bool => in_array($one->id, $ids, true);
         $chosen = array_values(array_filter($yard->supers(), $isChosen));
         if (count($chosen) !== count($ids)) {
             throw ValidationException::withMessages(['boxes' => __(

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Clear;
 
 use App\Apiary\Hives\BoxState;
-use App\Apiary\Hives\FoundSuper;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardState;
-use App\Apiary\Overview\ComingSuper;
 use App\Apiary\Overview\YardComing;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
@@ -35,22 +34,22 @@ final readonly class YardClearing
         return $this->coming->now === [];
     }
 
-    /** @return list<FoundSuper> supers coming off, hive by hive from the top */
+    /** @return list<BoxState> supers coming off, hive by hive from the top */
     public function supers(): array
     {
         $found = [];
         foreach ($this->coming->now as $code => $supers) {
-            $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $supers);
+            $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $supers);
             array_push($found, ...$this->fromTheTop((string) $code, $ids));
         }
 
         return $found;
     }
 
-    /** @return list<FoundSuper> supers that stay, though some of them are ripe */
+    /** @return list<BoxState> supers that stay, though some of them are ripe */
     public function staying(): array
     {
-        $ids = array_map(static fn (ComingSuper $one): string => $one->super->id, $this->coming->supers());
+        $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $this->coming->supers());
         $off = [...$ids, ...$this->coming->planned()];
         $found = [];
         foreach ($this->yard->hives as $code => $hive) {
@@ -91,21 +90,12 @@ final readonly class YardClearing
 
     /**
      * @param  list<string>  $ids
-     * @return list<FoundSuper>
+     * @return list<BoxState>
      */
     private function fromTheTop(string $code, array $ids): array
     {
-        $hive = $this->yard->hive($code);
-        if ($hive === null) {
-            return [];
-        }
-        $found = [];
-        foreach ($hive->fromTheTop() as $box) {
-            if (in_array($box->id, $ids, true)) {
-                $found[] = new FoundSuper($hive, $box);
-            }
-        }
+        $isOne = static fn (BoxState $box): bool => in_array($box->id, $ids, true);
 
-        return $found;
+        return array_values(array_filter($this->yard->hive($code)?->fromTheTop() ?? [], $isOne));
     }
 }

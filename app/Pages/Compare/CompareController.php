@@ -76,7 +76,7 @@ final readonly class CompareController
         $line = static fn (Collection $of, string $name): QueenLine => new QueenLine(
             $name,
             $of->pluck('queen')->unique()->count(),
-            (float) $of->avg('kg'),
+            (float) $of->avg(static fn (Crop $one): float => $one->honey->kg),
         );
 
         return array_values($crops->whereNotNull('line')->groupBy('line')->map($line)->sortKeys()->all());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare;
 
+use Marjoram\Core\Comb\Kilograms;
+
 /**
  * What a hive, with one queen, gave in a season, in whole supers and single frames; estimated until its buckets are
  * weighed; nothing, where the others of its yard were harvested and it was not.
@@ -24,8 +26,7 @@ final readonly class Crop
         public int $season,
         public ?string $queen,
         public ?string $line,
-        public float $kg,
-        public float $sdKg,
+        public Kilograms $honey,
         public int $supers,
         public int $frames,
         public bool $weighed,
@@ -46,8 +47,7 @@ final readonly class Crop
             $this->season,
             $this->queen,
             $this->line,
-            $this->kg,
-            $this->sdKg,
+            $this->honey,
             $this->supers,
             $this->frames,
             $this->weighed,

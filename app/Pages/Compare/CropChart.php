@@ -119,15 +119,15 @@ final readonly class CropChart
     {
         $place = array_search($this->chosen, $this->seasons, true);
         $season = $row->seasons[$this->chosen] ?? null;
-        if ($season === null || $place === false || $season->sdKg <= 0.0) {
+        if ($season === null || $place === false || $season->honey->sdKg() <= 0.0) {
             return;
         }
-        $spread = Normal::EIGHTY * $season->sdKg;
+        $spread = Normal::EIGHTY * $season->honey->sdKg();
         ChartParts::whisker(
             $canvas,
             $left + ((int) $place + 0.5) * $wide - 0.75,
-            self::GROUND - max(0.0, $season->kg - $spread) * $scale,
-            self::GROUND - ($season->kg + $spread) * $scale,
+            self::GROUND - max(0.0, $season->honey->kg - $spread) * $scale,
+            self::GROUND - ($season->honey->kg + $spread) * $scale,
         );
     }
 
@@ -139,7 +139,7 @@ final readonly class CropChart
         float $width,
         float $scale,
     ): void {
-        $each = $season->kg / $season->boxes() * $scale;
+        $each = $season->honey->kg / $season->boxes() * $scale;
         $class .= $season->weighed ? '' : ' est';
         for ($n = 1; $n <= $season->boxes(); $n++) {
             $layers->add($class, Canvas::box($x, self::GROUND - $n * $each, $width, $each));

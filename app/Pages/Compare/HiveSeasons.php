@@ -71,7 +71,7 @@ final readonly class HiveSeasons
 
     public function kg(int $season): float
     {
-        return $this->seasons[$season]->kg ?? 0.0;
+        return $this->seasons[$season]->honey->kg ?? 0.0;
     }
 
     public function queen(): ?string

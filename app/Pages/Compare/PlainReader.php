@@ -39,7 +39,9 @@ final readonly class PlainReader
                 ->where('season', '<', $season)
                 ->groupBy('season')
                 ->map(static function (Collection $year): ?float {
-                    $kg = $year->groupBy('hive')->map(static fn (Collection $hive): float => (float) $hive->sum('kg'));
+                    $kg = $year->groupBy('hive')->map(static fn (Collection $hive): float => (float) $hive->sum(
+                        static fn (Crop $one): float => $one->honey->kg,
+                    ));
 
                     return $kg->filter(static fn (float $one): bool => $one > 0.0)->avg();
                 })

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare;
 
+use Marjoram\Core\Comb\Kilograms;
+
 /** What a hive, or a yard, gave in a season. */
 final readonly class SeasonCrop
 {
@@ -16,8 +18,7 @@ final readonly class SeasonCrop
      * @param  list<string>  $queens
      */
     public function __construct(
-        public float $kg = 0.0,
-        public float $sdKg = 0.0,
+        public Kilograms $honey = new Kilograms(0.0),
         public int $supers = 0,
         public int $frames = 0,
         public bool $weighed = true,
@@ -28,8 +29,7 @@ final readonly class SeasonCrop
     public function with(Crop $crop): self
     {
         return new self(
-            $this->kg + $crop->kg,
-            hypot($this->sdKg, $crop->sdKg),
+            Kilograms::sum([$this->honey, $crop->honey]),
             $this->supers + $crop->supers,
             $this->frames + $crop->frames,
             $this->weighed && $crop->weighed,
@@ -46,7 +46,7 @@ final readonly class SeasonCrop
     /** The same as one box, where there are too many to draw. */
     public function asOne(): self
     {
-        return new self($this->kg, $this->sdKg, 1, 0, $this->weighed);
+        return new self($this->honey, 1, 0, $this->weighed);
     }
 
     public function lastQueen(): ?string

@@ -11,6 +11,8 @@ use App\Models\Queen;
 use App\Models\TakenSuper;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
+use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Yields\YieldRecord;
 
 /** Reads the crops of all seasons: one record a hive, queen and season, and one for each hive that gave nothing. */
@@ -25,6 +27,7 @@ final readonly class YieldReader
     {
         $book = new SeasonBook($this->current);
         $yards = Apiary::query()->orderBy('position')->orderBy('name')->get()->keyBy('id');
+        $fill = (new CombAssumptions)->boxRelativeSd;
         $crops = $known = [];
         foreach ($this->taken() as $row) {
             [$hive, $season] = [(string) $row->hive_id, (int) $row->season];
@@ -36,8 +39,7 @@ final readonly class YieldReader
                 $season,
                 $row->queen === null ? null : (string) $row->queen,
                 $row->line === null ? null : (string) $row->line,
-                (float) $row->kg,
-                (float) $row->sd,
+                new Kilograms((float) $row->kg, $fill * (float) $row->judged, sqrt((float) $row->own_variance)),
                 (int) $row->supers,
                 (int) $row->frames,
                 (bool) $row->weighed,
@@ -56,8 +58,7 @@ final readonly class YieldReader
                 $one['season'],
                 $one['queen'],
                 $one['line'],
-                0.0,
-                0.0,
+                new Kilograms(0.0),
                 0,
                 0,
                 true,
@@ -91,7 +92,7 @@ final readonly class YieldReader
             $crop->yard,
             $crop->season,
             $crop->queen,
-            max(0.0, $crop->kg),
+            max(0.0, $crop->honey->kg),
             $crop->swarmed,
             $crop->split || $crop->first,
         ))->all());
@@ -128,7 +129,8 @@ final readonly class YieldReader
                 apiaries.slug as slug, apiaries.name as yard, hives.id as hive_id, hives.code as hive,
                 harvests.season as season, queens.code as queen, queens.line as line,
                 sum(coalesce(taken_supers.allotted_kg, taken_supers.estimate_kg)) as kg,
-                sqrt(sum(pow(coalesce(taken_supers.allotted_sd_kg, taken_supers.own_sd_kg), 2))) as sd,
+                sum(if(taken_supers.allotted_kg is null, taken_supers.estimate_kg, 0)) as judged,
+                sum(pow(coalesce(taken_supers.allotted_sd_kg, taken_supers.own_sd_kg), 2)) as own_variance,
                 sum(slot = 0) as supers, sum(slot > 0) as frames, min(taken_supers.allotted_kg is not null) as weighed
                 SQL)
             ->get();
@@ -160,8 +162,7 @@ final readonly class YieldReader
                 $one->season,
                 $one->queen,
                 is_string($line) ? $line : null,
-                $one->kg,
-                0.0,
+                new Kilograms($one->kg),
                 0,
                 0,
                 true,

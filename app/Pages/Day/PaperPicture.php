@@ -103,7 +103,7 @@ final readonly class PaperPicture
         };
         $this->section->draw($canvas, $box, $x + $shift, $y);
         $canvas->line('joint', $x + $shift, $y, $x + $shift + $box->widthMm * self::PX_PER_MM, $y);
-        $kg = '~'.$this->format->kg($work->box->honey->grossKg, 0);
+        $kg = '~'.$this->format->kg($work->box->grossKg, 0);
         $words = $work->fate === Fate::Stays ? '' : ' '.$work->words();
         $right = $x + $box->widthMm * self::PX_PER_MM + 10.0;
         $this->words($canvas, $step, $right, $y + 0.5 * $height + 3.0, $kg.$words);

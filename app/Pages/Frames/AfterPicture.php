@@ -60,6 +60,6 @@ final readonly class AfterPicture
 
         return $frame === null
             ? new DrawnSlot(true, new Face, new Face, gap: true)
-            : new DrawnSlot($frame->honey->seen, $frame->honey->frame->a, $frame->honey->frame->b);
+            : new DrawnSlot($frame->held->seen, $frame->held->frame->a, $frame->held->frame->b);
     }
 }

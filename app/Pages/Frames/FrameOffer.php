@@ -19,11 +19,11 @@ final readonly class FrameOffer
     public function __construct(
         public string $hive,
         public BoxState $box,
-        public SlotHoney $honey,
+        public SlotHoney $held,
         public bool $ripe,
         public bool $forWinter,
     ) {
-        $this->id = FrameMarks::idOf($box->mark, $honey->slot);
+        $this->id = FrameMarks::idOf($box->mark, $held->slot);
     }
 
     public function comb(): ?CombNote
@@ -33,7 +33,7 @@ final readonly class FrameOffer
 
     public function slot(): int
     {
-        return $this->honey->slot;
+        return $this->held->slot;
     }
 
     /** Written on its top bar: where it goes back to. */
@@ -44,21 +44,21 @@ final readonly class FrameOffer
 
     public function hasBrood(): bool
     {
-        return $this->honey->frame->hasBrood();
+        return $this->held->frame->hasBrood();
     }
 
     /** With its wood and wax. */
     public function grossKg(): float
     {
-        return $this->honey->kg + $this->box->fitted->kind->frameMassKg();
+        return $this->held->honey->kg + $this->box->fitted->kind->frameMassKg();
     }
 
     public function offered(): OfferedFrame
     {
         return new OfferedFrame(
             $this->id,
-            $this->honey->kg,
-            $this->honey->frame->cappedShareOfHoney(),
+            $this->held->honey->kg,
+            $this->held->frame->cappedShareOfHoney(),
             $this->ripe,
             $this->hasBrood(),
             ! $this->box->isSuper(),
@@ -68,7 +68,7 @@ final readonly class FrameOffer
 
     public function standing(): StandingFrame
     {
-        $frame = $this->honey->frame;
+        $frame = $this->held->frame;
 
         return new StandingFrame($frame->fill(), $frame->cappedShareOfHoney() ?? 0.0, ! $frame->hasBrood(), $this->id);
     }

@@ -22,15 +22,15 @@ final class FramePictures
 
     public function of(FrameOffer $offer): Picture
     {
-        $frame = $offer->honey->frame;
+        $frame = $offer->held->frame;
         $canvas = (new Canvas)->rect('tbar', 0.0, 0.0, self::WIDTH, self::BAR);
-        $more = $offer->honey->seen ? '' : ' pre';
+        $more = $offer->held->seen ? '' : ' pre';
         $half = 0.5 * (self::WIDTH - 4.0);
         foreach ([[$frame->a, 2.0], [$frame->b, 2.0 + $half]] as [$face, $x]) {
             self::face($canvas, $face, $x, $half, $more);
         }
         $canvas->rect(
-            $offer->honey->seen ? 'slo' : 'slo dash',
+            $offer->held->seen ? 'slo' : 'slo dash',
             2.0,
             self::BAR,
             self::WIDTH - 4.0,

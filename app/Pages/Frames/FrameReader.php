@@ -113,7 +113,7 @@ final readonly class FrameReader
         $above = array_filter($hive->boxes, static fn (BoxState $box): bool => ! $winter->stays($box));
 
         return max(0.0, $winter->reserve->spareKg)
-            + array_sum(array_map(static fn (BoxState $box): float => $box->honey->honeyKg, $above));
+            + array_sum(array_map(static fn (BoxState $box): float => $box->honey->kg, $above));
     }
 
     /** @return array<int, SlotHoney> by slot */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Frames;
 
 use Marjoram\Core\Comb\BoxKind;
-use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Frames\CarryBox;
 use Marjoram\Core\Frames\Carrying;
 use Marjoram\Core\Frames\EvenLoads;
@@ -25,8 +25,7 @@ final readonly class FrameSum
     /** @param  list<CarryBox>  $carriers */
     private function __construct(
         public int $frames,
-        public float $kg,
-        public float $sdKg,
+        public Kilograms $honey,
         public EvenLoads $loads,
         public array $carriers,
     ) {
@@ -34,10 +33,6 @@ final readonly class FrameSum
 
     public static function of(YardFrames $frames, int $extractor): self
     {
-        $own = array_sum(array_map(
-            static fn (FrameOffer $one): float => $one->honey->ownSdKg ** 2,
-            $frames->chosen,
-        ));
         $weights = [];
         foreach ($frames->chosen as $one) {
             $weights[$one->id] = $one->grossKg();
@@ -46,8 +41,7 @@ final readonly class FrameSum
 
         return new self(
             count($frames->chosen),
-            $frames->kg(),
-            (new CombAssumptions)->sdOfSumKg($frames->kg(), $own),
+            Kilograms::sum(array_map(static fn (FrameOffer $one): Kilograms => $one->held->honey, $frames->chosen)),
             new EvenLoads(count($frames->chosen), $extractor),
             $kind === null ? [] : self::carrying($kind)->of($weights),
         );

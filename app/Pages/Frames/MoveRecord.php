@@ -87,9 +87,9 @@ final class MoveRecord
     private static function content(FrameOffer $frame): array
     {
         return [
-            'a' => $frame->honey->frame->a,
-            'b' => $frame->honey->frame->b,
-            'seen' => $frame->honey->seen,
+            'a' => $frame->held->frame->a,
+            'b' => $frame->held->frame->b,
+            'seen' => $frame->held->seen,
             'kind' => $frame->box->fitted->kind->key,
         ] + self::combOf($frame->comb());
     }

@@ -56,7 +56,7 @@ final readonly class TakeFrames
     {
         $why = match (true) {
             $frame->hasBrood() => __('Frame :frame holds brood: it stays.', ['frame' => $frame->mark()]),
-            $frame->honey->kg < 0.01 => __('Frame :frame holds no honey.', ['frame' => $frame->mark()]),
+            $frame->held->honey->kg < 0.01 => __('Frame :frame holds no honey.', ['frame' => $frame->mark()]),
             $on->format('Y-m-d') < $frame->box->since->format('Y-m-d') => __(
                 'Box :mark has stood there since :day only.',
                 ['mark' => $frame->box->mark, 'day' => $frame->box->since->format('Y-m-d')],
@@ -92,12 +92,12 @@ final readonly class TakeFrames
             'hive_id' => $frame->box->hiveId,
             'colony_id' => $colony?->id,
             'queen_id' => $colony?->queen_id,
-            'estimate_kg' => round($frame->honey->kg, 3),
-            'own_sd_kg' => round($frame->honey->ownSdKg, 3),
+            'estimate_kg' => round($frame->held->honey->kg, 3),
+            'own_sd_kg' => round($frame->held->honey->ownSdKg, 3),
             'frozen' => [
-                'a' => $frame->honey->frame->a,
-                'b' => $frame->honey->frame->b,
-                'seen' => $frame->honey->seen,
+                'a' => $frame->held->frame->a,
+                'b' => $frame->held->frame->b,
+                'seen' => $frame->held->seen,
                 'comb' => $frame->comb(),
                 'policy_met' => round($frame->box->ripeness->pPolicyMet, 3),
             ],

@@ -46,7 +46,7 @@ final readonly class YardFrames
     {
         $frames = $hive === null ? $this->chosen : $this->of($hive);
 
-        return array_sum(array_map(static fn (FrameOffer $one): float => $one->honey->kg, $frames));
+        return array_sum(array_map(static fn (FrameOffer $one): float => $one->held->honey->kg, $frames));
     }
 
     /** @return list<string> ids of the chosen frames */

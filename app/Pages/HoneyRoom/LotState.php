@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\TakenSuper;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\HoneyRoom\AllotResult;
 use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\SuperShare;
@@ -80,17 +81,15 @@ final readonly class LotState
         return $judged;
     }
 
-    public function estimatedKg(): float
+    public function estimated(): Kilograms
     {
-        return (float) $this->inBuckets()->sum('estimate_kg');
-    }
+        $fill = (new CombAssumptions)->boxRelativeSd;
 
-    public function estimatedSdKg(): float
-    {
-        return (new CombAssumptions)->sdOfSumKg(
-            $this->estimatedKg(),
-            (float) $this->inBuckets()->sum(fn (TakenSuper $super): float => $super->own_sd_kg ** 2),
-        );
+        return Kilograms::sum($this->inBuckets()->map(static fn (TakenSuper $one): Kilograms => new Kilograms(
+            $one->estimate_kg,
+            $fill * $one->estimate_kg,
+            $one->own_sd_kg,
+        )));
     }
 
     /** @return Collection<int, TakenSuper> whose honey is, or will be, in buckets */

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Rounds;
 
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Overview\ComingReader;
-use App\Apiary\Overview\ComingSuper;
-use App\Apiary\Overview\SuperDigest;
 use App\Apiary\Overview\YardComing;
 use App\Models\Apiary;
 use App\Models\Schedules\AskedDates;
@@ -66,9 +65,9 @@ final readonly class BatchReader
     /** The day on which the last of what is to wait is ripe. */
     private static function ready(YardComing $coming, DateTimeImmutable $first): DateTimeImmutable
     {
-        $later = static fn (DateTimeImmutable $day, ComingSuper $one): DateTimeImmutable => max(
+        $later = static fn (DateTimeImmutable $day, JudgedSuper $one): DateTimeImmutable => max(
             $day,
-            new DateTimeImmutable($one->super->ripeOn),
+            $one->ripeOn === null ? $day : new DateTimeImmutable($one->ripeOn),
         );
 
         return array_reduce(array_merge([], ...array_values($coming->later)), $later, $first);
@@ -114,10 +113,10 @@ final readonly class BatchReader
         $known = $coming->planned();
         $undecided = array_filter(
             $coming->digest->supers(),
-            static fn (SuperDigest $super): bool => ! $super->decided,
+            static fn (JudgedSuper $super): bool => $super->decided === null,
         );
-        $look = array_filter($undecided, static fn (SuperDigest $super): bool => $super->isToLookAt());
-        $forWinter = array_filter($undecided, static fn (SuperDigest $super): bool => $super->verdict === Verdict::Wait
+        $look = array_filter($undecided, static fn (JudgedSuper $super): bool => $super->isToLookAt());
+        $forWinter = array_filter($undecided, static fn (JudgedSuper $super): bool => $super->verdict === Verdict::Wait
             && ! $super->spareWhenRipe && ! in_array($super->id, $known, true));
         $left = [
             new LeftOut(LeftOutReason::ToLook, $apiary->name, count($look)),

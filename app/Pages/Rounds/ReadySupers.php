@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Rounds;
 
-use App\Apiary\Overview\ComingSuper;
+use App\Apiary\Hives\JudgedSuper;
 use App\Models\Apiary;
 use App\Models\Schedules\AskedDates;
 use App\Models\Schedules\AskedHive;
@@ -15,7 +15,7 @@ final readonly class ReadySupers
     private const LATER = '-later';
 
     /**
-     * @param  array<string, list<ComingSuper>>  $byHive  by hive code
+     * @param  array<string, list<JudgedSuper>>  $byHive  by hive code
      * @param  bool  $later  they are not ripe yet
      */
     public function __construct(
@@ -36,7 +36,7 @@ final readonly class ReadySupers
         return $this->later ? __(':yard, later', ['yard' => $this->apiary->name]) : $this->apiary->name;
     }
 
-    /** @return list<ComingSuper> */
+    /** @return list<JudgedSuper> */
     public function supers(): array
     {
         return array_merge([], ...array_values($this->byHive));
@@ -44,7 +44,7 @@ final readonly class ReadySupers
 
     public function kg(): float
     {
-        return array_sum(array_map(static fn (ComingSuper $one): float => $one->super->kg, $this->supers()));
+        return array_sum(array_map(static fn (JudgedSuper $one): float => $one->honey->kg, $this->supers()));
     }
 
     /** Both in one go, when the later ones are ripe. */
@@ -66,13 +66,13 @@ final readonly class ReadySupers
     /** Bees leave neither by a board nor by fumes where there is brood above. */
     public function hasBrood(): bool
     {
-        return array_filter($this->supers(), static fn (ComingSuper $one): bool => $one->super->hasBrood) !== [];
+        return array_filter($this->supers(), static fn (JudgedSuper $one): bool => $one->hasBrood) !== [];
     }
 
     /** @return list<AskedHive> */
     public function hives(): array
     {
-        $id = static fn (ComingSuper $one): string => $one->super->id;
+        $id = static fn (JudgedSuper $one): string => $one->id;
         $hives = [];
         foreach ($this->byHive as $code => $supers) {
             $hives[] = new AskedHive($supers[0]->hiveId, (string) $code, array_map($id, $supers));

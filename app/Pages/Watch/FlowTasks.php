@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Watch;
 
 use App\Apiary\Flow\YardFlow;
+use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Overview\Band;
@@ -112,7 +113,7 @@ final readonly class FlowTasks implements TaskSource
         $supers = array_filter($hive->bands, static fn (Band $one): bool => $one->super);
         $holds = array_sum(array_map(static fn (Band $one): float => self::KG_A_MM * $one->heightMm, $supers));
 
-        return $holds - array_sum(array_column($hive->supers, 'kg'));
+        return $holds - JudgedSuper::sum($hive->supers)->kg;
     }
 
     private function task(Apiary $apiary, string $glyph, string $words, string $detail, int $urgency): Task

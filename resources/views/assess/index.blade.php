@@ -17,7 +17,8 @@
       <div class="hd">
         <h2><a href="{{ route('assess.yard', $one->slug) }}">{{ $one->name }}</a></h2>
         <span class="sub">
-          ~{{ $f->kg($one->ripe->kg, 0) }} {{ __('ripe') }} {{ $f->kgRange($one->ripe->kg, $one->ripe->sdKg, 0) }} ·
+          ~{{ $f->kg($one->ripe->kg, 0) }} {{ __('ripe') }} {{ $f->kgRange($one->ripe->kg, $one->ripe->sdKg(), 0) }}
+          ·
           {{ $one->flow }}
         </span>
       </div>

@@ -4,9 +4,9 @@
 @foreach ($board->worth as $row)
   @include('assess.row')
 @endforeach
-@if ($board->judged !== [])
-  <x-disclosure :summary="__('the judged supers') . ' (' . count($board->judged) . ')'" :open="$board->worth === []">
-    @foreach ($board->judged as $row)
+@if ($board->judged() !== [])
+  <x-disclosure :summary="__('the judged supers') . ' (' . count($board->judged()) . ')'" :open="$board->worth === []">
+    @foreach ($board->judged() as $row)
       @include('assess.row')
     @endforeach
   </x-disclosure>

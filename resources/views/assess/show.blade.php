@@ -14,7 +14,7 @@
   <p class="sub">
     {{ trans_choice(':count hive|:count hives', $board->hives) }} · ~{{ $f->kg($board->ripe->kg, 0) }}
     {{ __('ripe') }}
-    {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg, 0) }} · {{ __(':n to look at', ['n' => $board->toLook]) }} ·
+    {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg(), 0) }} · {{ __(':n to look at', ['n' => $board->toLook]) }} ·
     {{ $board->flow }}
   </p>
   <p class="sub">

@@ -13,11 +13,11 @@
       </tr>
     </thead>
     <tbody>
-      @foreach ($board->rows as $row)
+      @foreach ($board->supers as $row)
         <tr>
-          <td>{{ $row->code }}</td>
+          <td>{{ $row->hive }}</td>
           <td><a
-              href="{{ route('assess.hive', [$apiary->slug, $row->code, 'box' => $row->box]) }}">{{ $row->name }}</a>
+              href="{{ route('assess.hive', [$apiary->slug, $row->hive, 'box' => $row->id]) }}">{{ $row->name }}</a>
           </td>
           <td>
             {{ $say->verdict($row->verdict) }}
@@ -25,9 +25,9 @@
               <i>({{ __('overruled') }})</i>
             @endif
           </td>
-          <td class="num">~{{ $f->kg($row->kg) }}</td>
-          <td class="num soft">{{ $f->kgRange($row->kg, $row->sdKg) }}</td>
-          <td class="num">{{ $f->percent($row->capped) }}</td>
+          <td class="num">~{{ $f->kg($row->honey->kg) }}</td>
+          <td class="num soft">{{ $f->kgRange($row->honey->kg, $row->honey->sdKg()) }}</td>
+          <td class="num">{{ $f->percent($row->cappedShare) }}</td>
           @if ($row->waterMeasured)
             <td class="num">{{ $f->water($row->waterPct) }}</td>
           @else

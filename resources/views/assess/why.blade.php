@@ -6,7 +6,7 @@
     <section>
       <dl>
         <dt>{{ __('Honey in it') }}</dt>
-        <dd>~{{ $f->kg($box->honey->seenKg) }}</dd>
+        <dd>~{{ $f->kg($box->seenKg) }}</dd>
         <dt>{{ __('Frames seen') }}</dt>
         <dd>{{ $box->seen() }} / {{ $box->fitted->framesFitted }}</dd>
       </dl>
@@ -28,8 +28,8 @@
       <dl>
         <dt>{{ __('Honey') }}</dt>
         <dd>
-          ~{{ $f->kg($box->honey->honeyKg) }}
-          <span class="rng">{{ $f->kgRange($box->honey->honeyKg, $box->honey->sdKg) }}</span>
+          ~{{ $f->kg($box->honey->kg) }}
+          <span class="rng">{{ $f->kgRange($box->honey->kg, $box->honey->sdKg()) }}</span>
         </dd>
         <dt>{{ __('Honey capped') }}</dt>
         <dd>
@@ -48,7 +48,7 @@
           <dd>~{{ $f->kg($box->kgInDoubt()) }}</dd>
         @endif
         <dt>{{ __('To lift') }}</dt>
-        <dd>~{{ $f->kg($box->honey->grossKg, 0) }}</dd>
+        <dd>~{{ $f->kg($box->grossKg, 0) }}</dd>
       </dl>
     </section>
     <section>

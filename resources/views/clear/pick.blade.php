@@ -6,13 +6,13 @@
         <input
           type="checkbox"
           name="boxes[]"
-          value="{{ $one->box->id }}"
-          @checked(old('boxes') === null || in_array($one->box->id, (array) old('boxes'), true))
+          value="{{ $one->id }}"
+          @checked(old('boxes') === null || in_array($one->id, (array) old('boxes'), true))
         />
         <span>
-          <b>{{ $one->hive->code }}</b> {{ $one->box->name() }} <x-verdict :of="$one->box->verdict()" size="14" /><br />
-          <span class="sub">~{{ $f->kg($one->box->honey->grossKg, 0) }},
-            {{ $say->lift($clearing->lift($one->box)) }}</span>
+          <b>{{ $one->hive }}</b> {{ $one->name() }} <x-verdict :of="$one->verdict()" size="14" /><br />
+          <span class="sub">~{{ $f->kg($one->grossKg, 0) }},
+            {{ $say->lift($clearing->lift($one)) }}</span>
         </span>
       </label>
     @endforeach

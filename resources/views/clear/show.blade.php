@@ -8,7 +8,7 @@
   </div>
   <p class="sub">
     @if (!$clearing->isEmpty())
-      {{ $f->kgRange($coming->mass()->kg, $coming->mass()->sdKg, 0) }} ·
+      {{ $f->kgRange($coming->mass()->kg, $coming->mass()->sdKg(), 0) }} ·
       {{ __('~:kg with their boxes, the heaviest ~:one', ['kg' => $f->kg($coming->grossKg(), 0), 'one' => $f->kg($coming->heaviestKg(), 0)]) }}
       ·
     @endif

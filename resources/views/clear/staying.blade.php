@@ -6,31 +6,31 @@
     <ul class="facts">
       @foreach ($staying as $one)
         <li>
-          <b>{{ $one->hive->code }}</b>
+          <b>{{ $one->hive }}</b>
           <span>
-            <x-verdict :of="$one->box->verdict()" size="14" /> {{ $one->box->name() }}:
-            @if ($one->box->comesOff())
+            <x-verdict :of="$one->verdict()" size="14" /> {{ $one->name() }}:
+            @if ($one->comesOff())
               {{ __('ripe, and kept for winter') }}
-            @elseif ($one->box->decision !== null && !$one->box->decision->comesOff)
+            @elseif ($one->decision !== null && !$one->decision->comesOff)
               {{ __('stays by your decision') }}
             @else
-              {{ mb_strtolower($say->verdict($one->box->verdict())) }}
+              {{ mb_strtolower($say->verdict($one->verdict())) }}
             @endif
-            @if ($one->box->ripeness->waitDays)
+            @if ($one->ripeness->waitDays)
               ·
-              @if ($one->box->ripeness->waitDays > 21)
+              @if ($one->ripeness->waitDays > 21)
                 {{ __('more than three weeks at this pace') }}
               @else
-                {{ trans_choice('~:count day|~:count days', $one->box->ripeness->waitDays) }}
+                {{ trans_choice('~:count day|~:count days', $one->ripeness->waitDays) }}
               @endif
             @endif
             ·
             <a class="link"
-              href="{{ route($one->box->comesOff() ? 'winter.hive' : 'assess.hive', [$apiary->slug, $one->hive->code]) }}"
+              href="{{ route($one->comesOff() ? 'winter.hive' : 'assess.hive', [$apiary->slug, $one->hive]) }}"
             >
-              {{ $one->box->comesOff() ? __('Winter share') : __('Assess') }}<span class="sr">
-                {{ $one->hive->code }}
-                {{ $one->box->name() }}</span></a>
+              {{ $one->comesOff() ? __('Winter share') : __('Assess') }}<span class="sr">
+                {{ $one->hive }}
+                {{ $one->name() }}</span></a>
           </span>
         </li>
       @endforeach

@@ -13,8 +13,8 @@
     @foreach (array_reverse($hive->seasons, true) as $year => $one)
       <dt>{{ $year }}</dt>
       <dd>
-        {{ $one->weighed ? '' : '~' }}{{ $f->kg($one->kg) }} <span
-          class="rng">{{ $f->kgRange($one->kg, $one->sdKg) }}</span>
+        {{ $one->weighed ? '' : '~' }}{{ $f->kg($one->honey->kg) }} <span
+          class="rng">{{ $f->kgRange($one->honey->kg, $one->honey->sdKg()) }}</span>
       </dd>
     @endforeach
   </dl>

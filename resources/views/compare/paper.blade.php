@@ -27,7 +27,8 @@
           <tr>
             <td>{{ $crop->hive }}</td>
             <td>{{ $crop->queen ?? '–' }}</td>
-            <td class="num">{{ $f->kg($crop->kg) }} {{ $crop->sdKg > 0 ? $f->kgRange($crop->kg, $crop->sdKg) : '' }}
+            <td class="num">{{ $f->kg($crop->honey->kg) }}
+              {{ $crop->honey->sdKg() > 0 ? $f->kgRange($crop->honey->kg, $crop->honey->sdKg()) : '' }}
             </td>
             <td>{{ $say->taken($crop->supers, $crop->frames) }}</td>
             <td>{{ $crop->how() }}</td>

@@ -27,7 +27,7 @@
             <tr>
               <th scope="row">{{ $crop->season }}</th>
               <td>{{ $crop->hive }}, {{ $crop->yard }}</td>
-              <td class="num">{{ $f->kg($crop->kg) }}</td>
+              <td class="num">{{ $f->kg($crop->honey->kg) }}</td>
               <td>{{ $crop->how() }}</td>
               <td>
                 {{ $crop->happened() }}

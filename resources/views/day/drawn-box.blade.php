@@ -14,6 +14,6 @@
   @if ($step)
     <b class="turn">{{ $step->number }}</b>
   @endif
-  <b>~{{ $f->kg($row->work->box->honey->grossKg, 0) }}</b>
+  <b>~{{ $f->kg($row->work->box->grossKg, 0) }}</b>
   <span class="fate">{{ $row->work->words() }}</span>
 </p>

@@ -44,7 +44,7 @@
           <td>{{ $step->super === null ? __('below first') : __('off') }}</td>
           <td>{{ $step->work?->box->mark ?? $step->super->box->mark }}</td>
           <td>{{ $step->work?->box->name() }}</td>
-          <td class="n">{{ $step->work === null ? '' : '~' . $f->kg($step->work->box->honey->grossKg, 0) }}</td>
+          <td class="n">{{ $step->work === null ? '' : '~' . $f->kg($step->work->box->grossKg, 0) }}</td>
           <td class="beside">{{ $step->work?->lift === null ? '' : $say->term($step->work->lift->advice()) }}</td>
         @endif
       </tr>

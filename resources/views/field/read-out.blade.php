@@ -3,9 +3,9 @@
   @if ($first)
     <p class="say" role="status">
       {{ __('Look first at hive :hive, :box, frame :n.', [
-          'hive' => $first->hive->code,
-          'box' => $first->box->name(),
-          'n' => $first->box->nextSlot() ?? '–',
+          'hive' => $first->hive,
+          'box' => $first->name(),
+          'n' => $first->nextSlot() ?? '–',
       ]) }}
     </p>
   @endif

@@ -42,8 +42,8 @@
                 <span class="combnote">{{ $frame->comb()->year }} {{ $combs[$frame->comb()->comb] ?? '' }}</span>
               @endif
               <span class="sr">
-                {{ $frame->mark() }}: ~{{ $f->kg($frame->honey->kg) }}
-                {{ $frame->honey->seen ? '' : __('presumed') }} {{ $frame->hasBrood() ? __('brood') : '' }}
+                {{ $frame->mark() }}: ~{{ $f->kg($frame->held->honey->kg) }}
+                {{ $frame->held->seen ? '' : __('presumed') }} {{ $frame->hasBrood() ? __('brood') : '' }}
               </span>
             </label>
           @endif

@@ -3,7 +3,7 @@
     <p>
       <span class="big">{{ $sum->frames }}</span>
       {{ trans_choice('{1} frame|[0,*] frames', $sum->frames) }},
-      ~{{ $f->kg($sum->kg) }} <span class="rng">{{ $f->kgRange($sum->kg, $sum->sdKg) }}</span>
+      ~{{ $f->kg($sum->honey->kg) }} <span class="rng">{{ $f->kgRange($sum->honey->kg, $sum->honey->sdKg()) }}</span>
     </p>
     @if ($sum->frames > 0)
       <ul class="reasons">

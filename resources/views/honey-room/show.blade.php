@@ -13,7 +13,7 @@
       {{ $say->taken($lot->harvest->wholeSupers(), $lot->harvest->singleFrames()) }}</span>
   </div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
-      ~{{ $f->kg($state->estimatedKg()) }} {{ $f->kgRange($state->estimatedKg(), $state->estimatedSdKg(), 0) }}
+      ~{{ $f->kg($state->estimated()->kg) }} {{ $f->kgRange($state->estimated()->kg, $state->estimated()->sdKg(), 0) }}
       {{ __('judged') }}</span>
     @if ($state->spun() < $state->lot->harvest->supers->count())
       <span class="soft">·

@@ -3,7 +3,7 @@
   @foreach (array_reverse($hive->supers()) as $box)
     @php($decision = $page->decisionOn($box))
     <div class="stop">
-      <b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->honeyKg) }}: {{ $page->isNeeded($winter, $box) }}
+      <b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->kg) }}: {{ $page->isNeeded($winter, $box) }}
       @if ($decision !== null)
         <p class="caution">
           {{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }}

@@ -29,7 +29,7 @@
               />
               {{ ucfirst($box->name()) }} {{ __('stays') }}
               <span class="soft">
-                ~{{ $f->kg($box->honey->honeyKg) }}{{ $whatIf->ripeness($box) }}
+                ~{{ $f->kg($box->honey->kg) }}{{ $whatIf->ripeness($box) }}
               </span>
             </label>
           @else

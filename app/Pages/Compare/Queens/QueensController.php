@@ -11,6 +11,7 @@ use App\Models\ColonyFact;
 use App\Models\MarkKind;
 use App\Models\Queen;
 use App\Models\QueenMark;
+use App\Pages\Compare\Crop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -125,7 +126,7 @@ final readonly class QueensController
             ),
             $proposed,
             $crops->unique('season')->count(),
-            (float) (new Collection($crops->pluck('kg')))->avg(),
+            (float) $crops->avg(static fn (Crop $one): float => $one->honey->kg),
             $this->format,
         );
     }

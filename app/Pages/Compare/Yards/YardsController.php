@@ -48,12 +48,13 @@ final readonly class YardsController
     private static function plain(Collection $crops, callable $is): ?array
     {
         $less = [];
+        $kg = static fn (Crop $one): float => $one->honey->kg;
         foreach ($crops->groupBy(static fn (Crop $one): string => "$one->yard $one->season") as $of) {
             $those = $of->filter($is);
             $others = $of->reject($is);
             if ($those->isNotEmpty() && $others->isNotEmpty()) {
                 foreach ($those as $one) {
-                    $less[] = (float) $others->avg('kg') - $one->kg;
+                    $less[] = (float) $others->avg($kg) - $one->honey->kg;
                 }
             }
         }

@@ -47,7 +47,7 @@ final readonly class YardsReader
             $means = $hives = [];
             foreach ($own->groupBy('season') as $season => $of) {
                 $count = $of->unique('hive')->count();
-                $means[(int) $season] = (float) $of->sum('kg') / $count;
+                $means[(int) $season] = (float) $of->sum(static fn (Crop $one): float => $one->honey->kg) / $count;
                 $hives[] = $count;
             }
             ksort($means);

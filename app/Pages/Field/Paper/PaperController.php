@@ -69,7 +69,7 @@ final readonly class PaperController
             fn (BoxState $box): string => __(':box: :what, about :kg.', [
                 'box' => ucfirst($box->name()),
                 'what' => $this->last($box),
-                'kg' => $this->format->kg($box->honey->honeyKg, 0),
+                'kg' => $this->format->kg($box->honey->kg, 0),
             ]),
             array_reverse($hive->supers()),
         );

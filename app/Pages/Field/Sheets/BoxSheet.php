@@ -74,7 +74,7 @@ final readonly class BoxSheet
                 'note' => $box->decision->note,
             ],
             'standing' => $box->standing()->value,
-            'verdict' => (new SheetVerdict($box->id, $box->ripeness, $box->honey))->toJson(),
+            'verdict' => SheetVerdict::json($box->judged),
         ];
     }
 

@@ -92,7 +92,7 @@ final readonly class HoneyRoomController
             // Of the bucket whose label was read.
             'marked' => $request->integer('bucket') ?: null,
             'picture' => $chart->of($state),
-            'buckets' => $row->of($lot, $state->estimatedKg()),
+            'buckets' => $row->of($lot, $state->estimated()->kg),
             'frames' => $frames,
             'kinds' => BucketKind::query()->orderBy('name')->get(),
             'isChecked' => RoomChecks::areDone($this->current->today()),

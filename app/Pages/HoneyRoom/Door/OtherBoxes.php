@@ -78,7 +78,7 @@ final readonly class OtherBoxes
             'hive_id' => $place->hive_id,
             'colony_id' => $place->hive->colony?->id,
             'queen_id' => $place->hive->colony?->queen_id,
-            'estimate_kg' => round($state->honey->honeyKg ?? 0.0, 3),
+            'estimate_kg' => round($state->honey->kg ?? 0.0, 3),
             'own_sd_kg' => round($state->honey->ownSdKg ?? 1.0, 3),
             'frozen' => $state === null ? [] : TakenFaces::of($state),
             'station' => Station::Door,
