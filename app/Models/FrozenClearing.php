@@ -12,7 +12,7 @@ final readonly class FrozenClearing implements StoredValue
 {
     /**
      * @param  list<string>  $cautions
-     * @param  array<string, array<array-key, mixed>>  $verdicts  frozen, by the id of the box
+     * @param  array<string, TakenVerdict>  $verdicts  by the id of the box
      */
     public function __construct(
         public string $reason = '',
@@ -28,14 +28,14 @@ final readonly class FrozenClearing implements StoredValue
             $stored->text('reason'),
             $stored->number('bees_left_per_super'),
             $stored->texts('cautions'),
-            array_map(static fn (Fields $one): array => $one->all(), $stored->keyed('verdicts')),
+            array_map(TakenVerdict::from(...), $stored->keyed('verdicts')),
         );
     }
 
     /**
      * The same with supers that came to it.
      *
-     * @param  array<string, array<array-key, mixed>>  $verdicts  by the id of the box
+     * @param  array<string, TakenVerdict>  $verdicts  by the id of the box
      */
     public function with(array $verdicts): self
     {
@@ -43,9 +43,9 @@ final readonly class FrozenClearing implements StoredValue
     }
 
     /** The frozen verdict of a super. */
-    public function verdictOf(string $boxId): Fields
+    public function verdictOf(string $boxId): TakenVerdict
     {
-        return Fields::of($this->verdicts[$boxId] ?? []);
+        return $this->verdicts[$boxId] ?? new TakenVerdict;
     }
 
     /** @return array<string, mixed> */
@@ -55,7 +55,7 @@ final readonly class FrozenClearing implements StoredValue
             'reason' => $this->reason,
             'bees_left_per_super' => $this->beesLeftPerSuper,
             'cautions' => $this->cautions,
-            'verdicts' => $this->verdicts,
+            'verdicts' => array_map(static fn (TakenVerdict $one): array => $one->toArray(), $this->verdicts),
         ];
     }
 }

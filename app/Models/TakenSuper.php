@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
+use App\Models\Casts\AsValue;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -28,7 +29,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null $after_kg
  * @property float|null $allotted_kg
  * @property float|null $allotted_sd_kg
- * @property array<string, mixed>|null $frozen
+ * @property TakenVerdict $frozen  by which it was taken
+ * @property array<int, float>|null $frame_grams  weighed before spinning, by slot
  * @property Station $station
  * @property HoneyUse $used_for
  * @property float|null $used_kg  weighed, of honey that is not extracted
@@ -56,6 +58,7 @@ final class TakenSuper extends Record
         'allotted_kg' => null,
         'allotted_sd_kg' => null,
         'frozen' => null,
+        'frame_grams' => null,
         'colony_id' => null,
         'queen_id' => null,
         'station' => 'awaited',
@@ -74,7 +77,8 @@ final class TakenSuper extends Record
         'after_kg' => 'float',
         'allotted_kg' => 'float',
         'allotted_sd_kg' => 'float',
-        'frozen' => 'array',
+        'frozen' => AsValue::class.':'.TakenVerdict::class,
+        'frame_grams' => 'array',
         'station' => Station::class,
         'used_for' => HoneyUse::class,
         'used_kg' => 'float',

@@ -81,6 +81,7 @@ final class Limits
             'jar_fills.weights' => ColumnRule::numbers(0, 500, 0, 100_000),
             'decisions.frozen' => ColumnRule::json(),
             'taken_supers.frozen' => ColumnRule::json(),
+            'taken_supers.frame_grams' => ColumnRule::json(),
             'scale_readings.kg' => ColumnRule::between(0, 500),
             'scale_weights.kg' => ColumnRule::between(0, 500),
             'past_yields.kg' => ColumnRule::between(0, 400),

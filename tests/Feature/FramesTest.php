@@ -21,6 +21,7 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\Lot;
 use App\Models\TakenSuper;
+use App\Pages\Calibrate\FillReader;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\Face;
 use Random\Engine\Mt19937;
@@ -115,6 +116,24 @@ final class FramesTest extends FeatureTestCase
         self::assertStringContainsString(',0,3,4,', $csv, 'no super, three frames, 4 kg');
         $this->get("/honey-room/$lot->id")->assertOk()->assertSee('L1 2/3')->assertSee('3 frames');
         $this->get('/yards/lime-row/L1')->assertOk()->assertSee('3 frames');
+    }
+
+    /** What weighings taught is taken out of an estimate before it is held against the next weighing. */
+    public function test_frames_teach_the_fill_by_the_estimate_they_would_have_had_without_it(): void
+    {
+        $factor = ['factor' => 0.8, 'sd' => 0.05, 'count' => 12];
+        $kind = $this->box(2)->fitted->kind->key;
+        $operation = app(CurrentOperation::class)->get();
+        $presumed = $this->box(2)->honey->kg;
+        $operation->update(['policy' => ['fill_factors' => [$kind => $factor]] + $operation->policy]);
+        $top = $this->box(2);
+        self::assertLessThan($presumed, $top->honey->kg);
+        $this->take([$this->id($top, 4)])->assertStatus(303);
+        $taken = TakenSuper::query()->firstOrFail();
+        self::assertEqualsWithDelta(0.8 * 0.7, $taken->frozen->fill(0.7), 1e-9);
+        $taken->update(['before_kg' => 2.0, 'after_kg' => 0.5]);
+        $learnt = app(FillReader::class)->read()[$kind];
+        self::assertEqualsWithDelta($taken->estimate_kg / 0.8, $learnt->weighings[0]->estimateKg, 1e-6);
     }
 
     public function test_wet_frames_go_back_by_their_marks(): void

@@ -45,7 +45,7 @@ final class SliceTest extends FeatureTestCase
         $this->get('/clear/ekbacken')->assertOk()->assertSee($box->id);
         $this->send('POST', '/clear/ekbacken/plans', ['method' => 'brush', 'boxes' => [$box->id]])->assertStatus(303);
         $plan = Clearing::query()->latest('id')->firstOrFail();
-        self::assertSame('take', $plan->frozen->verdictOf($box->id)->text('verdict'));
+        self::assertSame('take', $plan->frozen->verdictOf($box->id)->toArray()['verdict'] ?? null);
         $this->get("/clear/plans/$plan->id")
             ->assertOk()
             ->assertSee($box->mark);
@@ -58,7 +58,7 @@ final class SliceTest extends FeatureTestCase
             ->where('box_id', $box->id)
             ->whereHas('harvest', fn ($harvest) => $harvest->whereKey($lot->harvest_id))
             ->firstOrFail();
-        self::assertSame('take', $taken->frozen['verdict'] ?? null);
+        self::assertSame('take', $taken->frozen->toArray()['verdict'] ?? null);
 
         $this->tickTheList();
         $this->send('POST', "/honey-room/$lot->id/buckets", ['gross' => '16.4', 'tare' => '1.2'])->assertStatus(303);

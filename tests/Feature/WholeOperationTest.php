@@ -14,6 +14,7 @@ use App\Models\Operation;
 use App\Models\OperationImport;
 use App\Models\Queen;
 use App\Models\Role;
+use App\Models\TakenVerdict;
 use App\Models\User;
 use App\Transfer\JsonSource;
 use App\Transfer\PackageSource;
@@ -31,6 +32,7 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\Face;
+use Marjoram\Core\Json\Fields;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Depth;
@@ -348,7 +350,7 @@ final class WholeOperationTest extends FeatureTestCase
             $hive = HiveFactory::new()->in($yard, "L$n")->stacked(1, 2)->queened("B4-2$n", 'B4', 2024)->createOne();
             assert($hive instanceof Hive);
             $this->seen($this->super($hive, 1), new Face(0.9, 0.1), 17.2);
-            TakenSuperFactory::new()->of($hive, 2025)->weighed(10.0 + $n)->createOne(['frozen' => ['fill_factor' => 1.0]]);
+            TakenSuperFactory::new()->of($hive, 2025)->weighed(10.0 + $n)->createOne(['frozen' => TakenVerdict::from(Fields::of(['fill_factor' => 1.0]))]);
         }
         [$mother, $daughter] = Queen::query()->orderBy('id')->limit(2)->get()->all();
         $daughter->update(['mother_id' => $mother->id]);

@@ -40,7 +40,7 @@ final readonly class KeepDecision
             'user_id' => Auth::id(),
             'choice' => $choice,
             'note' => $note,
-            'frozen' => $this->frozen->of($box, $policy),
+            'frozen' => $this->frozen->of($box, $policy)->toArray(),
             'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
         ]);
     }

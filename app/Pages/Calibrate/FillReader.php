@@ -34,10 +34,8 @@ final readonly class FillReader
         foreach (
             TakenSuper::query()->whereNotNull('before_kg')->whereNotNull('after_kg')->with('box')->get() as $super
         ) {
-            $factor =
-                (self::figure($super->frozen['fill_factor'] ?? null, 1.0) *
-                    self::figure($super->frozen['fill_capped'] ?? null, $fill->capped)) /
-                $fill->capped;
+            // As it would have been estimated by the fill that is presumed.
+            $factor = $super->frozen->fill($fill->capped) / $fill->capped;
             $weighings[$super->box->kind][] = self::weighing(
                 $super->estimate_kg / $factor,
                 $super->own_sd_kg / $factor,
@@ -60,10 +58,5 @@ final readonly class FillReader
         return $estimate < 0.1 || $estimate > 100.0 || $weighed < 0.0 || $weighed > 100.0
             ? null
             : new Weighing($estimate, min(100.0, max(0.0, $sd)), $weighed);
-    }
-
-    private static function figure(mixed $value, float $default): float
-    {
-        return is_numeric($value) && (float) $value > 0.0 ? (float) $value : $default;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Clear;
 
+use App\Apiary\Harvest\FrozenVerdict;
 use App\Apiary\Harvest\NewHarvest;
-use App\Apiary\Harvest\TakenFaces;
 use App\Apiary\Hives\YardState;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
@@ -21,8 +21,11 @@ final readonly class IntoHoneyRoom
     /** Spread of a super that was not judged in its hive, kg. */
     private const OWN_SD_KG = 1.0;
 
-    public function __construct(private CurrentOperation $current, private NewHarvest $harvests)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private NewHarvest $harvests,
+        private FrozenVerdict $frozen,
+    ) {
     }
 
     /**
@@ -44,21 +47,18 @@ final readonly class IntoHoneyRoom
     private function super(Clearing $clearing, ClearingSuper $item, YardState $yard): array
     {
         $box = $yard->hive($item->hive->code)?->box($item->box_id);
-        $frozen = $clearing->frozen->verdictOf($item->box_id);
-        $values = $frozen->all();
-        if ($values !== [] && $box !== null) {
-            $fill = Policy::at($this->current, $clearing->apiary)->fill;
-            $values = ['fill_factor' => $fill->factorOf($box->fitted->kind->key)->factor] + $values;
-        }
+        $frozen = $box === null
+            ? $clearing->frozen->verdictOf($item->box_id)
+            : $this->frozen->super($box, Policy::at($this->current, $clearing->apiary));
 
         return [
             'box_id' => $item->box_id,
             'hive_id' => $item->hive_id,
             'colony_id' => $item->hive->colony?->id,
             'queen_id' => $item->hive->colony?->queen_id,
-            'estimate_kg' => round($box->honey->kg ?? $frozen->number('honey_kg'), 3),
+            'estimate_kg' => round($box->honey->kg ?? $frozen->honeyKg(), 3),
             'own_sd_kg' => round($box->honey->ownSdKg ?? self::OWN_SD_KG, 3),
-            'frozen' => ($box === null ? [] : TakenFaces::of($box)) + $values,
+            'frozen' => $frozen,
         ];
     }
 }

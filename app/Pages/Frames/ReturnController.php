@@ -18,7 +18,6 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
-use Marjoram\Core\Json\Fields;
 
 /** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController
@@ -103,11 +102,9 @@ final readonly class ReturnController
     /** What was known of its comb when it was taken. */
     private static function comb(TakenSuper $frame): ?CombNote
     {
-        $comb = Fields::of($frame->frozen ?? [])->part('comb');
+        $comb = $frame->frozen->comb();
 
-        return $comb->text('comb') === ''
-            ? null
-            : new CombNote($comb->text('comb'), (int) $comb->number('year') ?: null);
+        return $comb === null ? null : new CombNote($comb, $frame->frozen->combYear());
     }
 
     /** @return int 1 where it was not there yet */

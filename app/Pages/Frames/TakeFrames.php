@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Pages\Frames;
 
 use App\Apiary\Frames\FrameMarks;
+use App\Apiary\Harvest\FrozenVerdict;
 use App\Apiary\Harvest\NewHarvest;
 use App\Apiary\Hives\Stacks;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
 use App\Models\Box;
 use App\Models\FrameWhy;
 use App\Models\Hive;
@@ -24,6 +27,8 @@ final readonly class TakeFrames
         private NewHarvest $harvests,
         private HeldFrames $held,
         private Stacks $stacks,
+        private CurrentOperation $current,
+        private FrozenVerdict $frozen,
     ) {
     }
 
@@ -78,6 +83,7 @@ final readonly class TakeFrames
         FrameSum $sum,
     ): TakenSuper {
         $colony = $hives[$frame->box->hiveId]->colony ?? null;
+        $policy = Policy::at($this->current, $lot->harvest->apiary);
         [$carrier, $slot] = $sum->carrierOf($frame->id) ?? [null, null];
 
         return TakenSuper::query()->create([
@@ -94,13 +100,7 @@ final readonly class TakeFrames
             'queen_id' => $colony?->queen_id,
             'estimate_kg' => round($frame->held->honey->kg, 3),
             'own_sd_kg' => round($frame->held->honey->ownSdKg, 3),
-            'frozen' => [
-                'a' => $frame->held->frame->a,
-                'b' => $frame->held->frame->b,
-                'seen' => $frame->held->seen,
-                'comb' => $frame->comb(),
-                'policy_met' => round($frame->box->ripeness->pPolicyMet, 3),
-            ],
+            'frozen' => $this->frozen->frame($frame->box, $frame->held, $frame->comb(), $policy),
         ]);
     }
 

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Door;
 
-use App\Apiary\Harvest\TakenFaces;
+use App\Apiary\Harvest\FrozenVerdict;
 use App\Apiary\Hives\YardReader;
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Policy;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxPlace;
 use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
+use App\Models\TakenVerdict;
 use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStack;
 use DateTimeImmutable;
@@ -22,8 +25,11 @@ use Illuminate\Validation\ValidationException;
 /** Supers that stand on hives by the records, and may have come in all the same. */
 final readonly class OtherBoxes
 {
-    public function __construct(private YardReader $yards)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private YardReader $yards,
+        private FrozenVerdict $frozen,
+    ) {
     }
 
     /**
@@ -80,7 +86,9 @@ final readonly class OtherBoxes
             'queen_id' => $place->hive->colony?->queen_id,
             'estimate_kg' => round($state->honey->kg ?? 0.0, 3),
             'own_sd_kg' => round($state->honey->ownSdKg ?? 1.0, 3),
-            'frozen' => $state === null ? [] : TakenFaces::of($state),
+            'frozen' => $state === null
+                ? new TakenVerdict
+                : $this->frozen->super($state, Policy::at($this->current, $lot->harvest->apiary)),
             'station' => Station::Door,
             'arrived_at' => $at,
         ]);

@@ -40,9 +40,7 @@ final readonly class FrameWeightController
                 'most' => $this->format->kg(FrameWeightRequest::MOST_KG),
             ])]);
         }
-        $frozen = $super->frozen ?? [];
-        $known = is_array($frozen['grams'] ?? null) ? $frozen['grams'] : [];
-        $super->update(['frozen' => ['grams' => [$slot => round(1000.0 * $kg, 1)] + $known] + $frozen]);
+        $super->update(['frame_grams' => [$slot => round(1000.0 * $kg, 1)] + ($super->frame_grams ?? [])]);
 
         return Saved::at(route('honey-room.extractor'), __('Frame :slot of :super: :kg.', [
             'slot' => $slot,

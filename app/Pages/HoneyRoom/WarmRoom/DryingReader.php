@@ -12,7 +12,6 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\LotStack;
 use App\Pages\HoneyRoom\LotStacks;
-use App\Pages\HoneyRoom\SuperFrames;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
@@ -97,7 +96,7 @@ final readonly class DryingReader
         $came = $supers->map(static fn (TakenSuper $one): ?DateTimeImmutable => $one->arrived_at)->filter();
         $since = min($came->min() ?? $now, $now)->setTimezone(new DateTimeZone($this->current->get()->time_zone));
         $hour = self::hours($since, $now);
-        $capped = (float) $supers->avg(static fn (TakenSuper $one): float => SuperFrames::cappedShare($one));
+        $capped = (float) $supers->avg(static fn (TakenSuper $one): float => $one->frozen->cappedShare());
         $readings = $this->readings($supers, $since);
         $air = $this->air($since, $hour);
         $fit = (new Drying)->fit($readings, $air, $capped);
