@@ -25,7 +25,7 @@ final class Choices
             RipenessSchool::Refractometer,
         ];
 
-        return self::keyed($order, Names::ofRipenessSchool(...));
+        return self::keyed($order, Names::of(...));
     }
 
     /** @return array<string, string> time zones by their identifiers */
@@ -49,13 +49,13 @@ final class Choices
     /** @return array<string, string> */
     public static function winterSchools(): array
     {
-        return self::keyed(WinterSchool::cases(), Names::ofWinterSchool(...));
+        return self::keyed(WinterSchool::cases(), Names::of(...));
     }
 
     /** @return array<string, string> */
     public static function methods(): array
     {
-        return self::keyed(Method::cases(), Names::ofMethod(...));
+        return self::keyed(Method::cases(), Names::of(...));
     }
 
     /** @return array<string, string> a method, or the free choice */
@@ -143,7 +143,7 @@ final class Choices
         $signs = [];
         foreach (Sign::cases() as $sign) {
             foreach (array_keys($sign->results()) as $result) {
-                $signs["$sign->value:$result"] = Names::ofSign($sign->value, $result);
+                $signs["$sign->value:$result"] = Names::seen($sign->value, $result);
             }
         }
 

@@ -6,60 +6,51 @@ namespace App\Words;
 
 use App\Foundation\Units\Formatter;
 use BackedEnum;
-use DateTimeImmutable;
+use DateTimeInterface;
 
-/** The figures of a statement, each as its reader wants it. */
+/** The figures of what the core says, each as its reader wants it: by what it is, or by the end of its name. */
 final readonly class Figures
 {
-    /** @param  array<string, mixed>  $values */
-    public function __construct(private array $values, private Formatter $format)
+    /** Shares of 0 to 1, said as whole per cent. */
+    private const SHARES = ['p', 'asked', 'share', 'sd'];
+
+    /** What is lacking has to be found whole. */
+    private const ROUNDED_UP = ['short', 'supers', 'room'];
+
+    public function __construct(private Formatter $format)
     {
     }
 
-    public function float(string $name): float
+    /**
+     * @param  array<string, mixed>  $figures
+     * @return array<string, string>
+     */
+    public function said(array $figures): array
     {
-        $value = $this->values[$name] ?? null;
+        $said = [];
+        foreach ($figures as $name => $value) {
+            $said[$name] = match (true) {
+                $value instanceof DateTimeInterface => $this->format->weekday($value),
+                $value instanceof BackedEnum => Names::of($value),
+                is_array($value) => implode(', ', array_filter($value, is_string(...))),
+                is_int($value), is_float($value) => $this->number($name, (float) $value),
+                default => is_scalar($value) ? (string) $value : '',
+            };
+        }
 
-        return is_numeric($value) ? (float) $value : 0.0;
+        return $said;
     }
 
-    /** Rounded to so many decimals. */
-    public function number(string $name, int $decimals = 0): string
+    private function number(string $name, float $value): string
     {
-        return Formatter::number($this->float($name), $decimals);
-    }
-
-    /** A share of 0 to 1 as whole per cent, without the sign. */
-    public function percent(string $name): string
-    {
-        return Formatter::number(100.0 * $this->float($name), 0);
-    }
-
-    public function day(string $name): string
-    {
-        $value = $this->values[$name] ?? null;
-
-        return $value instanceof DateTimeImmutable ? $this->format->weekday($value) : '–';
-    }
-
-    /** The value of a case, or a word. */
-    public function word(string $name): string
-    {
-        $value = $this->values[$name] ?? '';
-
-        return $value instanceof BackedEnum ? (string) $value->value : (is_scalar($value) ? (string) $value : '');
-    }
-
-    public function list(string $name): string
-    {
-        $value = $this->values[$name] ?? [];
-
-        return implode(', ', array_filter(is_array($value) ? $value : [], is_string(...)));
-    }
-
-    /** So many things, rounded up: what is lacking has to be found whole. */
-    public function whole(string $name): string
-    {
-        return Formatter::number(ceil($this->float($name) - 1e-6), 0);
+        return match (true) {
+            in_array($name, self::SHARES, true) => Formatter::number(100.0 * $value, 0),
+            in_array($name, self::ROUNDED_UP, true) => Formatter::number(ceil($value - 1e-6), 0),
+            $name === 'pct' || str_ends_with($name, '_pct') => Formatter::number($value, 1),
+            $name === 'celsius' => $this->format->celsius($value),
+            $name === 'kg' => ($value > 0.0 ? '+' : '').$this->format->kg($value, 2),
+            $name === 'g' || str_ends_with($name, '_n') => number_format($value),
+            default => Formatter::number($value, 0),
+        };
     }
 }

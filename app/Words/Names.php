@@ -4,104 +4,56 @@ declare(strict_types=1);
 
 namespace App\Words;
 
-use Marjoram\Core\Clearing\Method;
-use Marjoram\Core\Reserve\WinterSchool;
-use Marjoram\Core\Ripeness\RipenessSchool;
-use Marjoram\Core\Ripeness\Verdict;
-use Marjoram\Core\Rounds\ScheduleLimit;
+use BackedEnum;
+use LogicException;
 
-/** The names of the core's cases. */
+/** The words of lang/en/core.php: the names of the core's cases, and the sentences for what it says. */
 final class Names
 {
-    public static function ofVerdict(Verdict $verdict): string
+    /** The name of a case; where it has none of its own, the case's value is a word already. */
+    public static function of(BackedEnum $case): string
     {
-        return match ($verdict) {
-            Verdict::Take => __('Take'),
-            Verdict::TakeAndDry => __('Dry'),
-            Verdict::Wait => __('Wait'),
-            Verdict::Rearrange => __('Rearrange'),
-            Verdict::Leave => __('Leave'),
-            Verdict::Look => __('Look'),
-        };
+        $key = self::key(self::short($case), $case);
+        $name = __($key);
+
+        return is_string($name) && $name !== $key ? $name : __((string) $case->value);
     }
 
-    public static function sentenceOf(Verdict $verdict): string
+    /** What somebody saw of a sign. */
+    public static function seen(string $sign, string $result): string
     {
-        return match ($verdict) {
-            Verdict::Take => __('Take it. It is ripe.'),
-            Verdict::TakeAndDry => __('Take it, and dry it before extraction.'),
-            Verdict::Wait => __('Wait. The bees are still at it.'),
-            Verdict::Rearrange => __('Rearrange: gather the ripe frames, leave the rest.'),
-            Verdict::Leave => __('Leave it with the bees.'),
-            Verdict::Look => __('Look once more before you decide.'),
-        };
+        $key = "core.seen.$sign:$result";
+        $words = __($key);
+
+        return is_string($words) && $words !== $key ? $words : $sign;
     }
 
-    public static function ofMethod(Method $method): string
+    /**
+     * The sentence for a case, or for a list that is keyed by its value.
+     *
+     * @param  array<string, string>  $figures
+     * @param  ?int  $count  of what it tells, where there is a sentence for each number
+     *
+     * @throws LogicException when there is none
+     */
+    public static function sentence(BackedEnum $case, array $figures = [], ?string $list = null, ?int $count = null): string
     {
-        return match ($method) {
-            Method::Brush => __('brush'),
-            Method::EscapeBoard => __('escape boards'),
-            Method::FumeBoard => __('fume boards'),
-            Method::Blower => __('blower'),
-            Method::ByFrame => __('frame by frame'),
-            Method::Cold => __('in the cold'),
-        };
+        $key = self::key($list ?? self::short($case), $case);
+        $sentence = $count === null ? __($key, $figures) : trans_choice($key, $count, $figures);
+        if (! is_string($sentence) || $sentence === $key) {
+            throw new LogicException("There are no words for $key.");
+        }
+
+        return $sentence;
     }
 
-    public static function ofRipenessSchool(RipenessSchool $school): string
+    private static function key(string $list, BackedEnum $case): string
     {
-        return match ($school) {
-            RipenessSchool::CappedAndRefractometer => __('capped share with the refractometer'),
-            RipenessSchool::CappedOnly => __('fully capped only'),
-            RipenessSchool::Capped90 => __('at least 90 % of the honey capped'),
-            RipenessSchool::Refractometer => __('refractometer alone'),
-        };
+        return "core.$list.$case->value";
     }
 
-    public static function ofWinterSchool(WinterSchool $school): string
+    private static function short(BackedEnum $case): string
     {
-        return match ($school) {
-            WinterSchool::Computed => __('reckoned by climate and strength'),
-            WinterSchool::FullSuper => __('a full super at least'),
-            WinterSchool::BoxRule => __('a number of boxes by hand'),
-            WinterSchool::LeaveAll => __('leave all, take the rest in spring'),
-        };
-    }
-
-    public static function ofSign(string $sign, string $result): string
-    {
-        return match ([$sign, $result]) {
-            ['main-bloom', 'finished'] => __('main bloom finished'),
-            ['main-bloom', 'on'] => __('main bloom still on'),
-            ['robbing-test', 'robbed'] => __('open honey set aside was robbed'),
-            ['robbing-test', 'ignored'] => __('open honey set aside was ignored'),
-            ['eating-capped', 'seen'] => __('bees open and eat capped honey'),
-            ['new-wax', 'seen'] => __('new white wax is drawn'),
-            ['shake', 'nectar'] => __('nectar rains from a shaken frame'),
-            default => $sign,
-        };
-    }
-
-    public static function ofLimit(ScheduleLimit $limit): string
-    {
-        return match ($limit) {
-            ScheduleLimit::Crew => __('minutes of crew time'),
-            ScheduleLimit::Truck => __('supers on the truck'),
-            ScheduleLimit::Boards => __('escape boards'),
-            ScheduleLimit::Hold => __('supers in the honey room'),
-        };
-    }
-
-    public static function ofTaking(Method $method): string
-    {
-        return match ($method) {
-            Method::EscapeBoard => __('Lift each super off its board without a jolt, brush off the few bees left, cover it at once.'),
-            Method::FumeBoard => __('A little smoke first; the board on top, wet as its label says, off again as soon as the bees are down.'),
-            Method::Blower => __('Each super on its end beside the hive; blow between the frames towards the entrance, then cover it.'),
-            Method::Brush => __('Frame by frame: shake, brush the rest downwards, and into a covered box at once.'),
-            Method::ByFrame => __('Only the finished frames: shake, brush, and into a covered carrying box at once; what stays is gathered.'),
-            Method::Cold => __('The day before break the seal and weight the supers again, the excluder out; lift them off at the coldest hour.'),
-        };
+        return substr((string) strrchr('\\'.$case::class, '\\'), 1);
     }
 }

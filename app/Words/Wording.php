@@ -6,20 +6,19 @@ namespace App\Words;
 
 use App\Foundation\Units\Formatter;
 use BackedEnum;
-use LogicException;
-use Marjoram\Core\Clearing;
 use Marjoram\Core\Clearing\Method;
-use Marjoram\Core\Flow;
+use Marjoram\Core\Flow\Filter\FilterReason;
+use Marjoram\Core\Flow\FlowReason;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Lifting\LiftResult;
 use Marjoram\Core\Reserve\WinterSchool;
-use Marjoram\Core\Ripeness;
+use Marjoram\Core\Ripeness\Reason;
 use Marjoram\Core\Ripeness\RipenessSchool;
 use Marjoram\Core\Ripeness\Verdict;
+use Marjoram\Core\Rounds\BrokenLimit;
 use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Shortfall;
-use Marjoram\Core\Spin\SpinReason;
 use Marjoram\Core\Spin\SpinSide;
 use Marjoram\Core\Statement;
 
@@ -41,18 +40,18 @@ final readonly class Wording
 
     public function verdict(Verdict $verdict): string
     {
-        return Names::ofVerdict($verdict);
+        return Names::of($verdict);
     }
 
     /** What to do, as a sentence. */
     public function advice(Verdict $verdict): string
     {
-        return Names::sentenceOf($verdict);
+        return Names::sentence($verdict, list: 'advice');
     }
 
     public function method(Method $method): string
     {
-        return Names::ofMethod($method);
+        return Names::of($method);
     }
 
     /** How boards are put on. */
@@ -66,7 +65,7 @@ final readonly class Wording
     /** How supers are taken by a method, on the day. */
     public function taking(Method $method): string
     {
-        return Names::ofTaking($method);
+        return Names::sentence($method, list: 'taking');
     }
 
     /** The drawing of a verdict, in the sprite after "v-". */
@@ -76,24 +75,31 @@ final readonly class Wording
     }
 
     /** The drawing of a method, in the sprite after "v-". */
-    public function glyph(Method $method): string
+    public static function glyph(Method $method): string
     {
-        return MethodGlyph::of($method);
+        return match ($method) {
+            Method::Brush => 'brush',
+            Method::EscapeBoard => 'board',
+            Method::FumeBoard => 'fume',
+            Method::Blower => 'blow',
+            Method::ByFrame => 'frame',
+            Method::Cold => 'cold',
+        };
     }
 
     public function ripenessSchool(RipenessSchool $school): string
     {
-        return Names::ofRipenessSchool($school);
+        return Names::of($school);
     }
 
     public function winterSchool(WinterSchool $school): string
     {
-        return Names::ofWinterSchool($school);
+        return Names::of($school);
     }
 
     public function sign(Sign|string $sign, string $result): string
     {
-        return Names::ofSign($sign instanceof Sign ? $sign->value : $sign, $result);
+        return Names::seen($sign instanceof Sign ? $sign->value : $sign, $result);
     }
 
     public function feed(string $what): string
@@ -113,7 +119,7 @@ final readonly class Wording
 
     public function limit(ScheduleLimit $limit): string
     {
-        return Names::ofLimit($limit);
+        return Names::of($limit);
     }
 
     /** A case of the core's with no figures behind it, such as a phase or a risk. */
@@ -144,20 +150,41 @@ final readonly class Wording
     /** A reason, a caution or a refusal of the core's. */
     public function statement(Statement $said): string
     {
-        $what = $said->what;
-        $clearing = new ClearingWords($this->format);
+        $figures = (new Figures($this->format))->said($said->figures);
 
         return match (true) {
-            $what instanceof Ripeness\Reason => (new RipenessWords($this->format))->reason($what, $said->figures),
-            $what instanceof Ripeness\TakingCaution => RipenessWords::caution($what),
-            $what instanceof Clearing\Refusal => $clearing->refusal($what, $said->figures),
-            $what instanceof Clearing\Caution => $clearing->caution($what, $said->figures),
-            $what instanceof Clearing\RankReason => $clearing->rank($what, $said->figures),
-            $what instanceof SpinReason => (new SpinWords($this->format))->reason($what, $said->figures),
-            $what instanceof Flow\Filter\FilterReason => FlowWords::filter($what, $said->figures),
-            $what instanceof Flow\FlowReason => (new FlowWords($this->format))->reason($what, $said->figures),
-            default => throw new LogicException('There are no words for '.$what::class.'.'),
+            $said->what instanceof FilterReason => self::evidence($said, $figures),
+            $said->what === FlowReason::SignSeen => Names::sentence(
+                $said->what,
+                ['sign' => Names::seen(self::value($said->figures['sign']), self::value($said->figures['result']))] + $figures,
+            ),
+            $said->what === Reason::PutOnEmpty => Names::sentence(
+                $said->what,
+                $figures,
+                count: is_numeric($said->figures['days'] ?? null) ? (int) round((float) $said->figures['days']) : 0,
+            ),
+            default => Names::sentence($said->what, $figures),
         };
+    }
+
+    /**
+     * What bears on whether the flow is over, how strongly, and in which direction.
+     *
+     * @param  array<string, string>  $figures
+     */
+    private static function evidence(Statement $said, array $figures): string
+    {
+        $odds = is_float($said->figures['log_odds'] ?? null) ? $said->figures['log_odds'] : 0.0;
+
+        return Names::sentence($said->what, $figures + [
+            'how' => exp(abs($odds)) >= 2.0 ? __('strongly') : __('somewhat'),
+            'for' => $odds >= 0.0 ? __('for "over"') : __('against "over"'),
+        ]);
+    }
+
+    private static function value(mixed $case): string
+    {
+        return $case instanceof BackedEnum ? (string) $case->value : (is_string($case) ? $case : '');
     }
 
     /**
@@ -172,13 +199,31 @@ final readonly class Wording
     /** Which side of the combs empties. */
     public function side(SpinSide $side): string
     {
-        return SpinWords::side($side);
+        return Names::of($side);
     }
 
-    /** @param  string  $yard  its name */
+    /**
+     * What keeps a yard from being served, and what would mend it.
+     *
+     * @param  string  $yard  its name
+     */
     public function shortfall(Shortfall $shortfall, string $yard): string
     {
-        return (new ShortfallWords($this->format))->of($shortfall, $yard);
+        $day = $shortfall->date ?? $shortfall->visit?->last;
+        $figures = ['yard' => $yard, 'day' => $day, 'method' => $shortfall->visit?->method];
+        $why = $shortfall->why->what;
+        $said = (new Figures($this->format))->said(array_filter($figures) + $shortfall->why->figures);
+
+        return Names::sentence($why, $said + [
+            'what' => implode(' '.__('and').' ', array_unique(array_map($this->lacking(...), $shortfall->lacking))),
+        ]);
+    }
+
+    private function lacking(BrokenLimit $one): string
+    {
+        $figures = (new Figures($this->format))->said(['short' => $one->by, 'day' => $one->day]);
+
+        return Names::sentence($one->limit, $figures, 'lacking');
     }
 
     /** What was wrong and what is allowed. */

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Units\Preferences;
 use App\Words\Choices;
+use App\Words\Names;
 use App\Words\Wording;
 use BackedEnum;
 use DateTimeImmutable;
@@ -16,6 +17,7 @@ use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Clearing\RankReason;
 use Marjoram\Core\Clearing\Refusal;
 use Marjoram\Core\Clearing\RobbingRisk;
+use Marjoram\Core\Flow\Filter\FilterReason;
 use Marjoram\Core\Flow\FlowReason;
 use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Flow\Sign;
@@ -31,150 +33,57 @@ use Marjoram\Core\Rounds\ScheduleLimit;
 use Marjoram\Core\Rounds\Shortfall;
 use Marjoram\Core\Rounds\ShortfallReason;
 use Marjoram\Core\Rounds\Visit;
+use Marjoram\Core\Spin\SpinReason;
 use Marjoram\Core\Statement;
 use PHPUnit\Framework\Attributes\DataProvider;
+use ReflectionClass;
 
 /** Everything that the core can say has its sentence, with its figures where the reader wants them. */
 final class WordingTest extends FeatureTestCase
 {
     private const NARROW = "\u{202F}";
 
-    /** @return list<array{Statement, string}> */
+    /** @return list<array{Statement, string}> those whose figures take more than their place in a sentence */
     public static function statements(): array
     {
-        $odds = ['p' => 0.934, 'asked' => 0.9];
         $water = ['pct' => 17.34, 'sd_pct' => 0.26, 'most_pct' => 18.0];
+        $seen = ['sign' => Sign::NewWax, 'result' => 'seen', 'on' => new DateTimeImmutable('2026-08-04'), 'ratio' => '1/4'];
+        $more = ['person_minutes' => 30.0, 'risk' => RobbingRisk::Low];
 
         return [
-            [new Statement(Reason::Brood), 'There is brood on a frame of this super.'],
-            [new Statement(Reason::NoHoney), 'There is no honey in the frames seen.'],
             [new Statement(Reason::PutOnEmpty, ['days' => 0.0]), 'It was put on empty today.'],
             [
                 new Statement(Reason::PutOnEmpty, ['days' => 5.0]),
                 'It was put on empty 5 days ago; nobody has looked since.',
             ],
             [
-                new Statement(Reason::PolicyMet, $odds),
+                new Statement(Reason::PolicyMet, ['p' => 0.934, 'asked' => 0.9]),
                 'The policy is met with a probability of 93 %; 90 % was asked for.',
-            ],
-            [
-                new Statement(Reason::PolicyOpen, $odds),
-                'Whether the policy is met is open: 93 %; it takes 90 % to decide.',
-            ],
-            [
-                new Statement(Reason::PolicyNotMet, ['p' => 0.04, 'asked' => 0.9]),
-                'The policy is met with a probability of only 4 %; 90 % was asked for.',
-            ],
-            [
-                new Statement(Reason::CappedShare, ['share' => 0.816, 'sd' => 0.05, 'asked' => 0.8]),
-                'Of the honey 82 % is capped (standard deviation 5); the policy asks for 80 %.',
             ],
             [
                 new Statement(Reason::WaterMeasured, $water),
                 'Water measured: 17.3 % (standard deviation 0.3); at most 18.0 % is wanted.',
             ],
             [
-                new Statement(Reason::WaterPresumed, $water),
-                'Water presumed from the capping, no reading: 17.3 % (standard deviation 0.3); '
-                    .'at most 18.0 % is wanted.',
-            ],
-            [
-                new Statement(Reason::FramesPresumed, ['frames' => 7, 'of' => 10]),
-                '7 of 10 frames were not looked at and are presumed.',
-            ],
-            [
-                new Statement(Reason::FramesGlanced, ['frames' => 3]),
-                '3 frames were not pulled, but taken as like another; they count as less sure.',
-            ],
-            [
-                new Statement(Reason::UnderCapped),
-                'Presumed, not seen: a super above it is capped, so more capping is expected here.',
-            ],
-            [
-                new Statement(Reason::CanDry, ['most_pct' => 20.0]),
-                'At most 20 % water and near the capping asked for: the drying room can do the rest.',
-            ],
-            [new Statement(Reason::FlowOn), 'The flow is not over: the bees are still filling and capping.'],
-            [
-                new Statement(Reason::SomeFramesRipe, ['frames' => 4]),
-                '4 frames are ripe by themselves and can be gathered; the rest stays.',
-            ],
-            [
-                new Statement(TakingCaution::LookForTheQueen),
-                'No excluder and frames not looked at: look for brood and the queen before it is taken.',
-            ],
-            [new Statement(Refusal::NoSuper), 'No super is to come off.'],
-            [
-                new Statement(Refusal::TooFewBoards, ['boards' => 8, 'hives' => 9, 'short' => 1]),
-                '8 boards for 9 hives: 1 short.',
-            ],
-            [
                 new Statement(Refusal::BroodAbove, ['hives' => ['E3', 'E7']]),
                 'Brood in the supers of E3, E7: bees do not leave it.',
             ],
-            [new Statement(Refusal::TooFewDays), 'Two days are needed and fewer are known.'],
-            [new Statement(Refusal::NoFumeBoard), 'There is no fume board.'],
-            [new Statement(Refusal::NoBlower), 'There is no blower.'],
             [
-                new Statement(Refusal::NoWarmDryDay, ['celsius' => 12.0]),
-                'No day known is dry and at least 12'.self::NARROW.'°C.',
-            ],
-            [new Statement(Refusal::NoDryDay), 'No day known is dry enough.'],
-            [
-                new Statement(Refusal::NoColdDryDay, ['celsius' => 8.0]),
-                'No night known is dry and colder than 8'.self::NARROW.'°C.',
-            ],
-            [
-                new Statement(Caution::BreakTheSealAgain),
-                'Break the seal the day before and weight it again; the excluder out; the cluster must sit below.',
-            ],
-            [
-                new Statement(Caution::RightSideUp),
-                'Right side up, gaps taped, no upper entrance; no board longer than three nights.',
-            ],
-            [
-                new Statement(Caution::FollowTheLabel),
-                'Repellent: follow the label, gloves, open air; some taint whatever they touch.',
-            ],
-            [
-                new Statement(Caution::NoiseAndDebris),
-                'Noise and flying debris: ear and eye protection; people stand clear.',
-            ],
-            [new Statement(Caution::CoverAtOnce), 'Cover each box at once: robbing once begun is hard to stop.'],
-            [
-                new Statement(Caution::LookForTheQueen, ['hive' => 'E3']),
-                'No excluder on E3: look for brood and the queen first.',
-            ],
-            [new Statement(RankReason::NoMethod), 'No method can be used on the days known.'],
-            [new Statement(RankReason::OnlyMethod), 'It is the only method that can be used.'],
-            [
-                new Statement(RankReason::LessWork, ['person_minutes' => 41.6]),
-                'It takes 42 person-minutes less than the next.',
-            ],
-            [
-                new Statement(RankReason::LessWorkAtRisk, ['person_minutes' => 41.6, 'risk' => RobbingRisk::High]),
-                'It takes 42 person-minutes less and the risk of robbing is high.',
-            ],
-            [
-                new Statement(RankReason::FewerBees, ['person_minutes' => 30.0, 'risk' => RobbingRisk::Low]),
+                new Statement(RankReason::FewerBees, $more),
                 'It takes 30 person-minutes more than the next but leaves fewer bees and a low risk of robbing.',
-            ],
-            [
-                new Statement(FlowReason::TooFewDays),
-                'Fewer than 3 full days of scale readings: the scale says nothing.',
             ],
             [
                 new Statement(FlowReason::ScaleChange, ['kg' => 1.234, 'phase' => Phase::Strong]),
                 'The scale hive changed by +1.23'.self::NARROW.'kg a day over its last full days: strong.',
             ],
+            [new Statement(FlowReason::SignSeen, $seen), 'new white wax is drawn (Tue 4 Aug), odds times 1/4.'],
             [
-                new Statement(FlowReason::SignSeen, [
-                    'sign' => Sign::NewWax,
-                    'result' => 'seen',
-                    'on' => new DateTimeImmutable('2026-08-04'),
-                    'ratio' => '1/4',
-                ]),
-                'new white wax is drawn (Tue 4 Aug), odds times 1/4.',
+                new Statement(FilterReason::Sign, ['log_odds' => -1.2, 'sign' => Sign::NewWax]),
+                'New wax: what was noted speaks strongly against "over".',
+            ],
+            [
+                new Statement(SpinReason::OutOfBalance, ['g' => 412.4, 'limit_n' => 150.0]),
+                '412 g are out of balance: slower, so that it stays under 150 N.',
             ],
         ];
     }
@@ -185,24 +94,45 @@ final class WordingTest extends FeatureTestCase
         self::assertSame($sentence, Wording::forPrograms()->statement($said));
     }
 
-    public function test_no_case_is_without_a_sentence(): void
+    /** @return iterable<string, array{BackedEnum}> */
+    public static function cases(): iterable
     {
-        $said = array_map(static fn (array $one): BackedEnum => $one[0]->what, self::statements());
         $all = [
+            ...Verdict::cases(),
             ...Reason::cases(),
             ...TakingCaution::cases(),
             ...Refusal::cases(),
             ...Caution::cases(),
             ...RankReason::cases(),
             ...FlowReason::cases(),
+            ...FilterReason::cases(),
+            ...SpinReason::cases(),
+            ...ShortfallReason::cases(),
         ];
-        $names = static fn (array $cases): array => array_map(
-            static fn (BackedEnum $case): string => $case::class.' '.$case->value,
-            $cases,
-        );
-        self::assertSame([], array_values(array_diff($names($all), $names($said))));
+        foreach ($all as $case) {
+            yield $case::class.' '.$case->value => [$case];
+        }
+    }
+
+    /** Each name in a sentence is one that the core gives with it: its source has it as a key. */
+    #[DataProvider('cases')]
+    public function test_every_case_has_a_sentence_with_the_figures_that_the_core_gives(BackedEnum $case): void
+    {
+        $sentence = Names::sentence($case);
+        self::assertNotSame('', $sentence);
+        $folder = dirname((string) (new ReflectionClass($case))->getFileName());
+        $core = implode('', array_map(file_get_contents(...), glob("$folder/*.php") ?: []));
+        $own = ['yard', 'method', 'day', 'what', 'how', 'for'];
+        preg_match_all('/:([a-z_]+)/i', $sentence, $found);
+        foreach (array_diff(array_map(mb_strtolower(...), $found[1]), $own) as $name) {
+            self::assertStringContainsString("'$name' =>", $core, $sentence);
+        }
+    }
+
+    public function test_what_has_no_words_is_a_fault(): void
+    {
         $this->expectException(LogicException::class);
-        Wording::forPrograms()->statement(new Statement(Verdict::Take));
+        Wording::forPrograms()->statement(new Statement(Phase::Strong));
     }
 
     public function test_figures_are_in_the_readers_units(): void
@@ -231,33 +161,9 @@ final class WordingTest extends FeatureTestCase
         $visit = new Visit('h', 6, Method::EscapeBoard, $from, $by);
 
         return [
-            [$of(ShortfallReason::NoCrewTime), 'No day has any crew time.'],
-            [$of(ShortfallReason::NoKit), 'Heath: there is no kit for any method allowed there.'],
-            [
-                $of(ShortfallReason::NoCrewDay, ['from' => $from]),
-                'Heath: no day from Thu 6 Aug on has crew time.',
-            ],
-            [
-                $of(ShortfallReason::NoWeather, ['from' => $from]),
-                'Heath: no day with crew time from Thu 6 Aug on has the weather, or two days for boards. '
-                    .'One dry day more, or escape boards, would do.',
-            ],
-            [
-                $of(ShortfallReason::NoDayInTime, ['ready' => $from, 'deadline' => $by]),
-                'Heath: no day between Thu 6 Aug and its deadline, Wed 12 Aug, has both crew time and the weather. '
-                    .'A later deadline, or boards, would do.',
-            ],
             [
                 $of(ShortfallReason::TooFewBoards, ['hives' => 9, 'boards' => 6, 'short' => 3]),
                 'Heath: 9 hives need 9 escape boards and there are 6: 3 more, or serve it in parts.',
-            ],
-            [
-                $of(ShortfallReason::BeyondTruckload, ['supers' => 40, 'room' => 30]),
-                'Heath: 40 supers come off and a truckload is 30: it must be served in parts.',
-            ],
-            [
-                $of(ShortfallReason::BeyondHoneyRoom, ['supers' => 40, 'room' => 30]),
-                'Heath: 40 supers come off and the honey room holds 30: it must be served in parts.',
             ],
             [
                 $of(ShortfallReason::FitsNoDay, ['short' => 12.2], $by),
@@ -287,12 +193,6 @@ final class WordingTest extends FeatureTestCase
     public function test_what_does_not_fit_in_words(Shortfall $one, string $sentence): void
     {
         self::assertSame($sentence, Wording::forPrograms()->shortfall($one, 'Heath'));
-    }
-
-    public function test_no_shortfall_is_without_a_sentence(): void
-    {
-        $said = array_map(static fn (array $one): string => (string) $one[0]->why->what->value, self::shortfalls());
-        self::assertSame([], array_diff(array_column(ShortfallReason::cases(), 'value'), $said));
     }
 
     public function test_every_name_is_one_of_its_own(): void

@@ -7,7 +7,6 @@ namespace App\Pages\Clear;
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
-use App\Words\MethodGlyph;
 use App\Words\Wording;
 use DateTimeInterface;
 use Marjoram\Core\Clearing\DayForecast;
@@ -81,7 +80,7 @@ final readonly class MethodChart
         bool $isFirst,
     ): void {
         $chosen = $isFirst && $one->feasible();
-        $canvas->glyph('v-'.MethodGlyph::of($one->method), 'gl'.($chosen ? ' gr' : ''), 2.0, $y + 8.0, 16.0)
+        $canvas->glyph('v-'.Wording::glyph($one->method), 'gl'.($chosen ? ' gr' : ''), 2.0, $y + 8.0, 16.0)
             ->text('t14'.($chosen ? ' b' : ''), 26.0, $y + 21.0, $this->wording->method($one->method));
         if ($one->refusal !== null) {
             $words = $this->wording->statement($one->refusal);

@@ -7,7 +7,6 @@ namespace App\Pages\Rounds;
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
-use App\Words\MethodGlyph;
 use App\Words\Wording;
 use DateTimeImmutable;
 use Marjoram\Core\Rounds\DayLoad;
@@ -162,7 +161,7 @@ final readonly class SchedulePicture
             $canvas->title($words);
             $visit->places()
                 ? self::boards($canvas, $x($first), $x($last), $y)
-                : self::open($canvas, MethodGlyph::of($visit->method), $x($last), $y);
+                : self::open($canvas, Wording::glyph($visit->method), $x($last), $y);
             if ($locked) {
                 $shackle = Canvas::at('M', $x($last) + 11.0, $y + 12.0).'v-4a4 4 0 0 1 8 0v4';
                 $canvas->path('gs', $shackle)->rect('gf', $x($last) + 9.0, $y + 12.0, 12.0, 8.0);

@@ -36,7 +36,7 @@ final class SignController
 
         return Saved::at(
             route('watch.yard', $apiary->slug),
-            __('Noted: :what.', ['what' => Names::ofSign($sign, $result)]),
+            __('Noted: :what.', ['what' => Names::seen($sign, $result)]),
         );
     }
 

@@ -195,7 +195,7 @@ final class FieldWords
     {
         $words = [];
         foreach (Verdict::cases() as $verdict) {
-            $words["v-$verdict->value"] = Names::ofVerdict($verdict);
+            $words["v-$verdict->value"] = Names::of($verdict);
         }
 
         return $words;

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+// What the core says, by the name of its enum and the value of its case. Each :name is a figure of the statement, as
+// its name says: a share in per cent, a mass, a temperature or a day as its reader wants it (App\Words\Figures).
+return [
+    'Verdict' => [
+        'take' => 'Take',
+        'take-and-dry' => 'Dry',
+        'wait' => 'Wait',
+        'rearrange' => 'Rearrange',
+        'leave' => 'Leave',
+        'look' => 'Look',
+    ],
+    'advice' => [
+        'take' => 'Take it. It is ripe.',
+        'take-and-dry' => 'Take it, and dry it before extraction.',
+        'wait' => 'Wait. The bees are still at it.',
+        'rearrange' => 'Rearrange: gather the ripe frames, leave the rest.',
+        'leave' => 'Leave it with the bees.',
+        'look' => 'Look once more before you decide.',
+    ],
+    'Reason' => [
+        'brood' => 'There is brood on a frame of this super.',
+        'put-on-empty' => '{0} It was put on empty today.|{1} It was put on empty yesterday; nobody has looked since.'
+            .'|[2,*] It was put on empty :days days ago; nobody has looked since.',
+        'no-honey' => 'There is no honey in the frames seen.',
+        'policy-met' => 'The policy is met with a probability of :p %; :asked % was asked for.',
+        'policy-open' => 'Whether the policy is met is open: :p %; it takes :asked % to decide.',
+        'policy-not-met' => 'The policy is met with a probability of only :p %; :asked % was asked for.',
+        'flow-on' => 'The flow is not over: the bees are still filling and capping.',
+        'under-capped' => 'Presumed, not seen: a super above it is capped, so more capping is expected here.',
+        'capped-share' => 'Of the honey :share % is capped (standard deviation :sd); the policy asks for :asked %.',
+        'water-measured' => 'Water measured: :pct % (standard deviation :sd_pct); at most :most_pct % is wanted.',
+        'water-presumed' => 'Water presumed from the capping, no reading: :pct % (standard deviation :sd_pct); '
+            .'at most :most_pct % is wanted.',
+        'can-dry' => 'At most :most_pct % water and near the capping asked for: the drying room can do the rest.',
+        'frames-presumed' => ':frames of :of frames were not looked at and are presumed.',
+        'frames-glanced' => ':frames frames were not pulled, but taken as like another; they count as less sure.',
+        'some-frames-ripe' => ':frames frames are ripe by themselves and can be gathered; the rest stays.',
+    ],
+    'TakingCaution' => [
+        'look-for-the-queen' => 'No excluder and frames not looked at: look for brood and the queen before it is taken.',
+    ],
+    'RipenessSchool' => [
+        'capped-and-refractometer' => 'capped share with the refractometer',
+        'capped-only' => 'fully capped only',
+        'capped-90' => 'at least 90 % of the honey capped',
+        'refractometer' => 'refractometer alone',
+    ],
+    'WinterSchool' => [
+        'computed' => 'reckoned by climate and strength',
+        'full-super' => 'a full super at least',
+        'box-rule' => 'a number of boxes by hand',
+        'leave-all' => 'leave all, take the rest in spring',
+    ],
+    'Method' => [
+        'brush' => 'brush',
+        'escape-board' => 'escape boards',
+        'fume-board' => 'fume boards',
+        'blower' => 'blower',
+        'by-frame' => 'frame by frame',
+        'cold' => 'in the cold',
+    ],
+    'taking' => [
+        'escape-board' => 'Lift each super off its board without a jolt, brush off the few bees left, cover it at once.',
+        'fume-board' => 'A little smoke first; the board on top, wet as its label says, off again as soon as the bees are down.',
+        'blower' => 'Each super on its end beside the hive; blow between the frames towards the entrance, then cover it.',
+        'brush' => 'Frame by frame: shake, brush the rest downwards, and into a covered box at once.',
+        'by-frame' => 'Only the finished frames: shake, brush, and into a covered carrying box at once; what stays is gathered.',
+        'cold' => 'The day before break the seal and weight the supers again, the excluder out; lift them off at the coldest hour.',
+    ],
+    'Refusal' => [
+        'no-super' => 'No super is to come off.',
+        'too-few-boards' => ':boards boards for :hives hives: :short short.',
+        'brood-above' => 'Brood in the supers of :hives: bees do not leave it.',
+        'too-few-days' => 'Two days are needed and fewer are known.',
+        'no-fume-board' => 'There is no fume board.',
+        'no-blower' => 'There is no blower.',
+        'no-warm-dry-day' => 'No day known is dry and at least :celsius.',
+        'no-dry-day' => 'No day known is dry enough.',
+        'no-cold-dry-day' => 'No night known is dry and colder than :celsius.',
+    ],
+    'Caution' => [
+        'right-side-up' => 'Right side up, gaps taped, no upper entrance; no board longer than three nights.',
+        'follow-the-label' => 'Repellent: follow the label, gloves, open air; some taint whatever they touch.',
+        'noise-and-debris' => 'Noise and flying debris: ear and eye protection; people stand clear.',
+        'cover-at-once' => 'Cover each box at once: robbing once begun is hard to stop.',
+        'break-the-seal-again' => 'Break the seal the day before and weight it again; the excluder out; the cluster must sit below.',
+        'look-for-the-queen' => 'No excluder on :hive: look for brood and the queen first.',
+    ],
+    'RankReason' => [
+        'no-method' => 'No method can be used on the days known.',
+        'only-method' => 'It is the only method that can be used.',
+        'less-work' => 'It takes :person_minutes person-minutes less than the next.',
+        'less-work-at-risk' => 'It takes :person_minutes person-minutes less and the risk of robbing is :risk.',
+        'fewer-bees' => 'It takes :person_minutes person-minutes more than the next but leaves fewer bees and a :risk risk of robbing.',
+    ],
+    'SpinSide' => [
+        'first' => 'first side',
+        'second' => 'other side',
+        'both' => 'both sides',
+    ],
+    'SpinReason' => [
+        'first-half-slow' => 'Slow until half of this side is out: the full side behind it breaks the comb else.',
+        'fresh-comb' => 'Slower still: new comb, or comb without wire, breaks.',
+        'full-speed' => 'Fast: the other side is half empty by now.',
+        'last-of-first' => 'Turned once more: the rest of the first side.',
+        'out-of-balance' => ':g g are out of balance: slower, so that it stays under :limit_n N.',
+        'not-to-be-balanced' => ':g g are out of balance: set the frames otherwise, or add spun ones.',
+        'thick' => 'Thick: warm the combs first, or it takes long and stays in the cells.',
+    ],
+    'FlowReason' => [
+        'too-few-days' => 'Fewer than 3 full days of scale readings: the scale says nothing.',
+        'scale-change' => 'The scale hive changed by :kg a day over its last full days: :phase.',
+        'sign-seen' => ':sign (:on), odds times :ratio.',
+    ],
+    'FilterReason' => [
+        'scale-last-5-days' => 'The scale of the last five days speaks :how :for.',
+        'scale-before' => 'The scale before that speaks :how :for.',
+        'weather' => 'The weather (bees could fly, or could not) speaks :how :for.',
+        'sign' => ':Sign: what was noted speaks :how :for.',
+        'look' => 'Most would be told now by :sign.',
+        'look-scale' => 'A weight of the scale hive would tell most: none was read for days.',
+    ],
+    'Sign' => [
+        'main-bloom' => 'the main bloom',
+        'robbing-test' => 'the robbing test',
+        'eating-capped' => 'bees at capped honey',
+        'new-wax' => 'new wax',
+        'shake' => 'a shaken frame',
+    ],
+    'seen' => [
+        'main-bloom:finished' => 'main bloom finished',
+        'main-bloom:on' => 'main bloom still on',
+        'robbing-test:robbed' => 'open honey set aside was robbed',
+        'robbing-test:ignored' => 'open honey set aside was ignored',
+        'eating-capped:seen' => 'bees open and eat capped honey',
+        'new-wax:seen' => 'new white wax is drawn',
+        'shake:nectar' => 'nectar rains from a shaken frame',
+    ],
+    'ScheduleLimit' => [
+        'crew' => 'minutes of crew time',
+        'truck' => 'supers on the truck',
+        'boards' => 'escape boards',
+        'hold' => 'supers in the honey room',
+    ],
+    'lacking' => [
+        'boards' => ':short escape boards on :day',
+        'truck' => 'room for :short supers on the truck on :day',
+        'hold' => 'room for :short supers in the honey room on :day',
+        'crew' => ':short minutes of crew time on :day',
+    ],
+    'ShortfallReason' => [
+        'no-crew-time' => 'No day has any crew time.',
+        'no-kit' => ':yard: there is no kit for any method allowed there.',
+        'no-crew-day' => ':yard: no day from :from on has crew time.',
+        'no-weather' => ':yard: no day with crew time from :from on has the weather, or two days for boards. '
+            .'One dry day more, or escape boards, would do.',
+        'no-day-in-time' => ':yard: no day between :ready and its deadline, :deadline, has both crew time and the weather. '
+            .'A later deadline, or boards, would do.',
+        'too-few-boards' => ':yard: :hives hives need :hives escape boards and there are :boards: :short more, or serve it in parts.',
+        'beyond-truckload' => ':yard: :supers supers come off and a truckload is :room: it must be served in parts.',
+        'beyond-honey-room' => ':yard: :supers supers come off and the honey room holds :room: it must be served in parts.',
+        'fits-no-day' => ':yard: it fits no day; the least is missing on :day: :short minutes.',
+        'would-fit' => ':yard would fit on :day by :method; the search has not found it worth its cost. '
+            .'Search again, or lock it there.',
+        'lacks' => ':yard by :method on :day lacks :what.',
+    ],
+];
