@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Transfer;
 
-use App\Apiary\Operation\PolicyRules;
+use App\Apiary\Operation\PolicyOption;
 use App\Apiary\Operation\PolicyValues;
 use App\Devices\AllowedAddress;
 use Illuminate\Support\Facades\Validator;
@@ -63,8 +63,8 @@ final class Limits
             'apiaries.slug' => ColumnRule::pattern('/^[a-z0-9]+(-[a-z0-9]+)*$/', __('small letters, digits and hyphens')),
             'apiaries.climate' => ColumnRule::numbers(12, 12, -60.0, 60.0),
             'apiaries.climate_sd' => ColumnRule::between(0.0, 20.0),
-            'apiaries.policy' => self::policy(PolicyRules::overrides()),
-            'harvest_policies.policy' => self::policy(PolicyRules::overrides()),
+            'apiaries.policy' => self::policy(PolicyOption::ofOverrides()),
+            'harvest_policies.policy' => self::policy(PolicyOption::ofOverrides()),
             'box_kinds.frames' => ColumnRule::between(1, 30),
             'box_kinds.comb_area_dm2' => ColumnRule::between(0.5, 30),
             'box_kinds.inside_width_mm' => ColumnRule::between(100, 1000),
@@ -107,7 +107,7 @@ final class Limits
             'operations.policy' => self::policy(array_map(
                 // What is missing has its default.
                 static fn (array $rules): array => ['sometimes', ...array_diff($rules, ['required'])],
-                PolicyRules::whole(),
+                PolicyOption::ofOperation(),
             )),
             'operations.policy_version' => ColumnRule::between(1, 1_000_000),
             'operations.kit' => ColumnRule::json(static fn (array $kit): bool => array_filter($kit, static fn (mixed $one): bool => ! is_bool($one)

@@ -36,8 +36,12 @@ final class Names
      *
      * @throws LogicException when there is none
      */
-    public static function sentence(BackedEnum $case, array $figures = [], ?string $list = null, ?int $count = null): string
-    {
+    public static function sentence(
+        BackedEnum $case,
+        array $figures = [],
+        ?string $list = null,
+        ?int $count = null,
+    ): string {
         $key = self::key($list ?? self::short($case), $case);
         $sentence = $count === null ? __($key, $figures) : trans_choice($key, $count, $figures);
         if (! is_string($sentence) || $sentence === $key) {

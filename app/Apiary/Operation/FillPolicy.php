@@ -30,7 +30,7 @@ final readonly class FillPolicy
             }
         }
 
-        return new self($values->number('fill_capped'), $values->number('fill_open'), $factors);
+        return new self($values->number(PolicyOption::FillCapped), $values->number(PolicyOption::FillOpen), $factors);
     }
 
     /** Factor on the presumed fill of a kind of box, and its relative standard deviation. */

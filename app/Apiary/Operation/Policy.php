@@ -44,18 +44,18 @@ final readonly class Policy
         public ?HarvestPolicy $harvest = null,
     ) {
         $this->heather = $harvest === null ? $apiary?->heather === true : $harvest->heather;
-        $water = $values->number('water_max_pct');
+        $water = $values->number(PolicyOption::WaterMaxPct);
         $this->ripeness = new RipenessPolicy(
-            RipenessSchool::from($values->text('school')),
-            $values->number('capped_min'),
-            $this->heather ? max($water, $values->number('heather_water_max_pct')) : $water,
-            $values->number('confidence'),
+            RipenessSchool::from($values->text(PolicyOption::School)),
+            $values->number(PolicyOption::CappedMin),
+            $this->heather ? max($water, $values->number(PolicyOption::HeatherWaterMaxPct)) : $water,
+            $values->number(PolicyOption::Confidence),
             $this->heather,
         );
-        $this->frameByFrame = $values->text('unit') === 'frames';
-        $this->clearing = Method::tryFrom($values->text('clearing'));
-        $this->offAfterFlowDays = (int) $values->number('off_after_flow_days');
-        $this->frameMarks = $values->text('frame_marks');
+        $this->frameByFrame = $values->text(PolicyOption::Unit) === 'frames';
+        $this->clearing = Method::tryFrom($values->text(PolicyOption::Clearing));
+        $this->offAfterFlowDays = (int) $values->number(PolicyOption::OffAfterFlowDays);
+        $this->frameMarks = $values->text(PolicyOption::FrameMarks);
         $this->winter = WinterPolicy::from($values);
         $this->fill = FillPolicy::from($values);
     }

@@ -10,51 +10,6 @@ namespace App\Apiary\Operation;
  */
 final readonly class PolicyValues
 {
-    public const DEFAULTS = [
-        'school' => 'capped-and-refractometer',
-        'capped_min' => 0.75,
-        'water_max_pct' => 18.0,
-        'heather_water_max_pct' => 21.0,
-        'confidence' => 0.8,
-        'unit' => 'supers',
-        'clearing' => 'choose',
-        'off_after_flow_days' => 14,
-        'frame_marks' => 'none',
-        'winter_school' => 'computed',
-        'winter_boxes' => 2,
-        'winter_factor' => 1.0,
-        'sugar_to_stores' => 1.0,
-        'winter_confidence' => 0.95,
-        'winter_from' => '10-01',
-        'first_flow' => '04-20',
-        'fill_capped' => 0.7,
-        'fill_open' => 0.35,
-    ];
-
-    /** What a yard or a harvest may have otherwise. */
-    public const OVERRIDES = [
-        'school',
-        'capped_min',
-        'water_max_pct',
-        'confidence',
-        'unit',
-        'off_after_flow_days',
-        'winter_school',
-        'winter_boxes',
-        'winter_from',
-        'first_flow',
-    ];
-
-    /** Shares of 0 to 1 that a form shows as per cent. */
-    public const PERCENTS = [
-        'capped_min',
-        'confidence',
-        'winter_confidence',
-        'fill_capped',
-        'fill_open',
-        'sugar_to_stores',
-    ];
-
     /** @param  array<string, mixed>  $values */
     private function __construct(private array $values)
     {
@@ -66,21 +21,21 @@ final readonly class PolicyValues
         $given = static fn (mixed $value): bool => $value !== null && $value !== '';
         $set = array_map(static fn (?array $layer): array => array_filter($layer ?? [], $given), $layers);
 
-        return new self(array_replace(self::DEFAULTS, ...array_values($set)));
+        return new self(array_replace(...array_values($set)));
     }
 
-    public function number(string $key): float
+    public function number(PolicyOption $option): float
     {
-        $value = $this->values[$key] ?? null;
+        $value = $this->values[$option->value] ?? null;
 
-        return is_numeric($value) ? (float) $value : (float) self::DEFAULTS[$key];
+        return is_numeric($value) ? (float) $value : (float) $option->default();
     }
 
-    public function text(string $key): string
+    public function text(PolicyOption $option): string
     {
-        $value = $this->values[$key] ?? null;
+        $value = $this->values[$option->value] ?? null;
 
-        return is_string($value) ? $value : (string) self::DEFAULTS[$key];
+        return is_string($value) ? $value : (string) $option->default();
     }
 
     /** @return array<array-key, mixed> */
@@ -99,13 +54,7 @@ final readonly class PolicyValues
      */
     public static function stored(array $sent): array
     {
-        foreach (self::PERCENTS as $percent) {
-            if (is_numeric($sent[$percent] ?? null)) {
-                $sent[$percent] = round((float) $sent[$percent] / 100.0, 4);
-            }
-        }
-
-        return $sent;
+        return self::scaled($sent, static fn (float $percent): float => round($percent / 100.0, 4));
     }
 
     /**
@@ -116,12 +65,38 @@ final readonly class PolicyValues
      */
     public static function shown(array $stored): array
     {
-        foreach (self::PERCENTS as $percent) {
-            if (is_numeric($stored[$percent] ?? null)) {
-                $stored[$percent] = 100 * (float) $stored[$percent];
+        return self::scaled($stored, static fn (float $share): float => 100 * $share);
+    }
+
+    /**
+     * The same of a whole operation: what nobody chose has its default.
+     *
+     * @param  array<string, mixed>  $stored
+     * @return array<string, mixed>
+     */
+    public static function shownWhole(array $stored): array
+    {
+        foreach (PolicyOption::cases() as $option) {
+            $stored[$option->value] ??= $option->default();
+        }
+
+        return self::shown($stored);
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @param  callable(float): float  $scale
+     * @return array<string, mixed>
+     */
+    private static function scaled(array $values, callable $scale): array
+    {
+        foreach (PolicyOption::cases() as $option) {
+            $value = $values[$option->value] ?? null;
+            if ($option->isPercent() && is_numeric($value)) {
+                $values[$option->value] = $scale((float) $value);
             }
         }
 
-        return $stored;
+        return $values;
     }
 }

@@ -31,13 +31,13 @@ final readonly class WinterPolicy
     public static function from(PolicyValues $values): self
     {
         return new self(
-            WinterSchool::from($values->text('winter_school')),
-            (int) $values->number('winter_boxes'),
-            $values->number('winter_factor'),
-            $values->number('sugar_to_stores'),
-            $values->number('winter_confidence'),
-            $values->text('winter_from'),
-            $values->text('first_flow'),
+            WinterSchool::from($values->text(PolicyOption::WinterSchool)),
+            (int) $values->number(PolicyOption::WinterBoxes),
+            $values->number(PolicyOption::WinterFactor),
+            $values->number(PolicyOption::SugarToStores),
+            $values->number(PolicyOption::WinterConfidence),
+            $values->text(PolicyOption::WinterFrom),
+            $values->text(PolicyOption::FirstFlow),
         );
     }
 }

@@ -6,7 +6,7 @@ namespace App\Pages\Account;
 
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
-use App\Apiary\Operation\PolicyRules;
+use App\Apiary\Operation\PolicyOption;
 use App\Apiary\Operation\PolicyValues;
 use App\Foundation\Http\Saved;
 use App\Models\Apiary;
@@ -18,24 +18,12 @@ use Illuminate\Http\Request;
 /** The schools of the operation; each change makes a new version, which verdicts name from then on. */
 final class PolicyController
 {
-    /** What own weighings said, and what a form left out, stays until it is changed where it was taken in. */
-    private const KEPT = [
-        'fill_factors',
-        'winter_factor',
-        'winter_school',
-        'winter_boxes',
-        'sugar_to_stores',
-        'off_after_flow_days',
-        'frame_marks',
-    ];
-
     public function show(CurrentOperation $current): View
     {
         $operation = $current->get();
-        $values = array_replace(PolicyValues::DEFAULTS, $operation->policy);
 
         return view('account.policy', [
-            'values' => PolicyValues::shown($values),
+            'values' => PolicyValues::shownWhole($operation->policy),
             'version' => $operation->policy_version,
             'exceptions' => $this->exceptions($operation),
         ]);
@@ -43,10 +31,10 @@ final class PolicyController
 
     public function update(Request $request, CurrentOperation $current): RedirectResponse
     {
-        $values = $request->validate(PolicyRules::whole());
+        $values = $request->validate(PolicyOption::ofOperation());
         $operation = $current->get();
-        $kept = array_intersect_key($operation->policy, array_flip(self::KEPT));
-        $operation->adopt(PolicyValues::stored($values) + $kept);
+        // What own weighings said, and what the form left out, stays.
+        $operation->adopt(PolicyValues::stored($values) + $operation->policy);
 
         return Saved::at(
             route('account.policy'),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Yards;
 
-use App\Apiary\Operation\PolicyRules;
+use App\Apiary\Operation\PolicyOption;
 use App\Apiary\Operation\PolicyValues;
 use App\Foundation\Http\Saved;
 use App\Models\Apiary;
@@ -18,7 +18,7 @@ final class YardPolicyController
 {
     public function update(Request $request, Apiary $apiary): RedirectResponse
     {
-        $apiary->update(['policy' => self::overrides($request->validate(PolicyRules::overrides()))]);
+        $apiary->update(['policy' => self::overrides($request->validate(PolicyOption::ofOverrides()))]);
 
         return Saved::at(
             route('yards.yard', $apiary->slug).'#policy',
@@ -34,7 +34,7 @@ final class YardPolicyController
                 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
                 'ends_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:starts_on', 'before:2100-01-01'],
                 'heather' => ['sometimes', 'boolean'],
-            ] + PolicyRules::overrides(),
+            ] + PolicyOption::ofOverrides(),
         );
         $clash = HarvestPolicy::query()
             ->where('apiary_id', $apiary->id)
@@ -82,7 +82,7 @@ final class YardPolicyController
     private static function overrides(array $values): ?array
     {
         $given = array_filter(
-            array_intersect_key($values, array_flip(PolicyValues::OVERRIDES)),
+            array_intersect_key($values, PolicyOption::ofOverrides()),
             static fn (mixed $value): bool => $value !== null && $value !== '',
         );
 
