@@ -9,7 +9,6 @@ use App\Models\Operation;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\WarmRoom\ReadRoom;
-use DateTimeZone;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 
@@ -40,7 +39,7 @@ final class ReadRooms extends Command
     {
         try {
             activity()->withoutLogs(
-                static fn () => $room->read($operation, $current->now()->setTimezone(new DateTimeZone('UTC'))),
+                static fn () => $room->read($operation, $current->utc()),
             );
         } catch (ValidationException $silence) {
             $this->warn("$operation->name: {$silence->getMessage()}");

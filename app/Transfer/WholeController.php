@@ -47,6 +47,6 @@ final readonly class WholeController
 
     private function name(string $kind): string
     {
-        return 'marjoram-'.$this->current->today()->format('Y-m-d').".$kind";
+        return 'marjoram-'.$this->current->day().".$kind";
     }
 }

@@ -15,6 +15,7 @@ final readonly class CombAssumptions
      * @param  float  $fillOpen  the same where open
      * @param  float  $boxRelativeSd  relative standard deviation of the fill, common to a box
      * @param  float  $faceRelativeSd  relative standard deviation of painting, each face on its own
+     * @param  float  $superKgPerMm  that a super holds for each millimetre of its height (16 kg in a medium of ten)
      *
      * @throws InvalidInput when a value is out of range
      */
@@ -24,6 +25,7 @@ final readonly class CombAssumptions
         public float $fillOpen = 0.35,
         public float $boxRelativeSd = 0.12,
         public float $faceRelativeSd = 0.1,
+        public float $superKgPerMm = 0.095,
     ) {
         InvalidInput::unlessWithin($passageMm, 0.0, 20.0, 'The passage', '/passage_mm');
         InvalidInput::unlessWithin($fillCapped, 0.05, 1.0, 'The fill of capped comb', '/fill_capped');

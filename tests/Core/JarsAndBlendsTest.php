@@ -11,6 +11,7 @@ use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\Prepack;
 use Marjoram\Core\HoneyRoom\PrepackRule;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 use Marjoram\Core\HoneyRoom\WetBucket;
 use Marjoram\Core\InvalidInput;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -41,6 +42,15 @@ final class JarsAndBlendsTest extends TestCase
         self::assertSame([0.0, null], [$wet->kg, $wet->waterPct]);
         $this->expectException(InvalidInput::class);
         (new Blending)->blend([], 5.0);
+    }
+
+    public function test_many_readings_even_out_and_the_instruments_error_stays(): void
+    {
+        foreach ([1, 4, 100] as $n) {
+            $buckets = array_map(static fn (int $i): WetBucket => new WetBucket("b$i", 20.0, 17.0), range(1, $n));
+            $blend = (new Blending)->blend($buckets, 18.0);
+            self::assertEqualsWithDelta(sqrt(0.04 + 0.04 / $n), (new RoomAssumptions)->blendSdPct($blend), 1e-9);
+        }
     }
 
     public function test_jar_plans_are_as_good_as_every_other(): void

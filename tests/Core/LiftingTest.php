@@ -8,6 +8,7 @@ use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Lifting\Coupling;
 use Marjoram\Core\Lifting\Lift;
 use Marjoram\Core\Lifting\LiftAdvice;
+use Marjoram\Core\Lifting\LiftHeights;
 use Marjoram\Core\Lifting\Lifting;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -68,6 +69,16 @@ final class LiftingTest extends TestCase
     }
 
     /** NIOSH 94-110: 20 cm and half the depth of the box, 25 and half where it stands low. */
+    public function test_a_box_is_lifted_onto_the_bed_from_the_lower_of_both(): void
+    {
+        $heights = new LiftHeights;
+        $low = $heights->ontoBed(20.0, 20.0, 420.0);
+        self::assertSame([20.0, 80.0, 46.0], [$low->fromHeightCm, $low->toHeightCm, $low->horizontalCm]);
+        // Above 25 cm the hands come closer; a kind without a width is as deep as most.
+        self::assertSame(41.0, $heights->ontoBed(20.0, 120.0, 420.0)->horizontalCm);
+        self::assertSame(40.5, $heights->ontoBed(20.0, 120.0, 0.0)->horizontalCm);
+    }
+
     public function test_the_hands_are_as_far_out_as_the_box_is_deep(): void
     {
         self::assertSame(40.5, Lift::reachCm(41.0, 60.0));

@@ -102,9 +102,21 @@ final class CurrentOperation
             : new DateTimeImmutable('now', $this->zone);
     }
 
+    /** Now, as moments are stored: in UTC. */
+    public function utc(): DateTimeImmutable
+    {
+        return $this->now()->setTimezone(new DateTimeZone('UTC'));
+    }
+
     public function today(): DateTimeImmutable
     {
         return $this->now()->setTime(0, 0);
+    }
+
+    /** Today as days are stored and sent: Y-m-d. */
+    public function day(): string
+    {
+        return $this->now()->format('Y-m-d');
     }
 
     /** The first day that can still be planned: after noon today is too far gone. */

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Reserve\ReserveAssumptions;
+use Marjoram\Core\Reserve\StoresAssumptions;
 use Marjoram\Core\Reserve\WinterUse;
 
 /**
@@ -19,14 +20,6 @@ use Marjoram\Core\Reserve\WinterUse;
  */
 final readonly class BroodStores
 {
-    /** Presumed where nobody has looked: common practice for a brood box in August. */
-    private const PRESUMED_KG = 9.0;
-
-    public const PRESUMED_FRAMES_OF_BEES = 9.0;
-
-    /** kg by which stores may have risen or fallen in a day outside winter, as a standard deviation. */
-    private const DRIFT_KG = 0.12;
-
     private function __construct(
         public float $kg,
         public float $sdKg,
@@ -56,12 +49,11 @@ final readonly class BroodStores
             ? $season->paths()->between($seen->on, $season->today)
             : [0.0, 0.0];
         $outside = min($season->today, max($seen->on, $season->whole->from));
-        $drift = self::DRIFT_KG * sqrt(max(0, (int) $seen->on->diff($outside)->format('%r%a')));
-        $variance = $seen->sdKg ** 2 + $drift ** 2 + (0.1 * $fed) ** 2 + ($scale * $used[1]) ** 2;
+        $days = (int) $seen->on->diff($outside)->format('%r%a');
 
         return new self(
             max(0.0, $seen->kg + $fed - $scale * $used[0]),
-            sqrt($variance),
+            (new StoresAssumptions)->carriedSdKg($seen->sdKg, $days, $fed, $scale * $used[1]),
             $seen->how,
             $seen->on,
             $fed,
@@ -81,7 +73,9 @@ final readonly class BroodStores
         $look = $notes->look;
         $isNewer = $weighed !== null && ($look === null || $weighed->weighed_on >= $look->looked_on);
 
-        return $isNewer ? $weighed->frames_of_bees : $look->frames_of_bees ?? self::PRESUMED_FRAMES_OF_BEES;
+        return $isNewer
+            ? $weighed->frames_of_bees
+            : $look->frames_of_bees ?? (new StoresAssumptions)->presumedFramesOfBees;
     }
 
     private static function seen(HiveState $state, WinterNotes $notes, Policy $policy): Stores
@@ -92,9 +86,10 @@ final readonly class BroodStores
             self::painted($state, $policy),
         ]));
         usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
-        $kg = self::PRESUMED_KG * max(1, count($state->broodBoxes()));
+        $known = new StoresAssumptions;
+        $kg = $known->presumedKg * max(1, count($state->broodBoxes()));
 
-        return $found[0] ?? new Stores($kg, 0.4 * $kg, HowKnown::Presumed, null);
+        return $found[0] ?? new Stores($kg, $known->presumedSd * $kg, HowKnown::Presumed, null);
     }
 
     /** The scales weigh the whole hive: what went since, and what its supers are judged to hold, is not below. */
@@ -120,7 +115,7 @@ final readonly class BroodStores
 
         return $look?->brood_honey_kg === null ? null : new Stores(
             max(0.0, $look->brood_honey_kg - $notes->goneFromBroodSince($look)),
-            $look->brood_honey_sd_kg ?? 0.15 * $look->brood_honey_kg,
+            $look->brood_honey_sd_kg ?? (new StoresAssumptions)->notedSd * $look->brood_honey_kg,
             HowKnown::from($look->how),
             self::day($look->looked_on->format('Y-m-d')),
         );

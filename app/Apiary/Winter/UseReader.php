@@ -6,6 +6,7 @@ namespace App\Apiary\Winter;
 
 use App\Models\HiveWeighing;
 use Marjoram\Core\Reserve\ReserveAssumptions;
+use Marjoram\Core\Reserve\StoresAssumptions;
 use Marjoram\Core\Reserve\UseCalibration;
 use Marjoram\Core\Reserve\UseObservation;
 use Marjoram\Core\Reserve\UsePaths;
@@ -15,12 +16,6 @@ use Marjoram\Core\Reserve\WinterUse;
 /** What weighings of one winter say of the use of a yard's hives, against what was calculated for the same days. */
 final class UseReader
 {
-    /** A stretch for which less was calculated says nothing. */
-    private const LEAST_KG = 1.0;
-
-    /** Feed is weighed to about a tenth. */
-    private const FEED_SD = 0.1;
-
     /** @param  array<string, WinterNotes>  $notes  by hive code */
     public static function learn(array $notes, WinterSeason $season, float $prior): UseCalibration
     {
@@ -40,6 +35,7 @@ final class UseReader
     {
         $from = $winter->from->modify('-21 days')->format('Y-m-d');
         $until = $winter->firstFlow->format('Y-m-d');
+        $known = new StoresAssumptions;
         $before = null;
         $found = [];
         foreach ($notes->weighings as $one) {
@@ -48,13 +44,13 @@ final class UseReader
                 continue;
             }
             $calculated = $before === null ? 0.0 : self::calculated($before, $one, $paths);
-            if ($before !== null && $calculated < self::LEAST_KG) {
+            if ($before !== null && $calculated < $known->leastLearntKg) {
                 continue;
             }
             if ($before !== null) {
                 $fed = $notes->fedKg($before->weighed_on->format('Y-m-d'), $on);
                 // The tare's error is common to both weighings and falls out of the difference.
-                $variance = $before->reading_sd_kg ** 2 + $one->reading_sd_kg ** 2 + (self::FEED_SD * $fed) ** 2;
+                $variance = $before->reading_sd_kg ** 2 + $one->reading_sd_kg ** 2 + ($known->feedSd * $fed) ** 2;
                 $used = $before->stores_kg + $fed - $one->stores_kg;
                 $found[] = new UseObservation($used, sqrt($variance), $calculated);
             }

@@ -42,7 +42,7 @@ final readonly class WinterNotesReader
      */
     public function of(array $ids): array
     {
-        $until = $this->current->today()->format('Y-m-d');
+        $until = $this->current->day();
         $looks = WinterLook::query()
             ->whereIn('hive_id', $ids)
             ->whereBetween('looked_on', [$this->before(self::LOOK_DAYS), $until])
@@ -86,7 +86,7 @@ final readonly class WinterNotesReader
     public function weighings(array $ids): array
     {
         $found = [];
-        $until = $this->current->today()->format('Y-m-d');
+        $until = $this->current->day();
         $weighings = HiveWeighing::query()
             ->whereIn('hive_id', $ids)
             ->whereBetween('weighed_on', [$this->before(self::DAYS), $until])

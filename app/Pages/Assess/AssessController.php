@@ -107,6 +107,6 @@ final readonly class AssessController
             && preg_match('/^\d{4}-\d\d-\d\d$/', $wanted) === 1
             && strtotime($wanted) !== false;
 
-        return $isDay && $wanted < $this->current->today()->format('Y-m-d') ? $wanted : null;
+        return $isDay && $wanted < $this->current->day() ? $wanted : null;
     }
 }

@@ -11,7 +11,6 @@ use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
 use App\Models\Apiary;
 use App\Models\Decision;
-use DateTimeZone;
 use Illuminate\Support\Facades\Auth;
 
 /** A person decides over the verdict; the verdict is frozen beside the decision with its reasons and policy. */
@@ -41,7 +40,7 @@ final readonly class KeepDecision
             'choice' => $choice,
             'note' => $note,
             'frozen' => $this->frozen->of($box, $policy)->toArray(),
-            'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+            'decided_at' => $this->current->utc(),
         ]);
     }
 }

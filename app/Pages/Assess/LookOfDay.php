@@ -61,7 +61,7 @@ final readonly class LookOfDay
 
     private function begin(Box $box, string $hive, DateTimeImmutable $on): Assessment
     {
-        $isToday = $on->format('Y-m-d') === $this->current->today()->format('Y-m-d');
+        $isToday = $on->format('Y-m-d') === $this->current->day();
         $at = $isToday ? $this->current->now() : $on->setTime(12, 0);
         $eye = Eye::query()->where('user_id', Auth::id())->first();
 

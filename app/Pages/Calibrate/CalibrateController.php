@@ -50,7 +50,7 @@ final readonly class CalibrateController
             'after_kg' => $request->kg('after'),
             'estimate_kg' => round($honey->kg, 3),
             'own_sd_kg' => round($honey->ownSdKg, 3),
-            'weighed_on' => $this->current->today()->format('Y-m-d'),
+            'weighed_on' => $this->current->day(),
         ]);
 
         return Saved::at(route('calibrate.show'), __('The weighing is noted.'));

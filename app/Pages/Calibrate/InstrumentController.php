@@ -97,7 +97,7 @@ final class InstrumentController
         $instrument->update([
             'offset' => round($check->offset, 5),
             'offset_sd' => round($check->sd, 5),
-            'checked_on' => $current->today()->format('Y-m-d'),
+            'checked_on' => $current->day(),
         ]);
 
         return Saved::at(

@@ -15,7 +15,6 @@ use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\Models\FrozenClearing;
 use App\Models\Hive;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Clearing\BoardFigures;
@@ -48,7 +47,7 @@ final readonly class BoardController
             $clearing->items()->create([
                 'hive_id' => $hive->id,
                 'box_id' => $box->id,
-                'placed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+                'placed_at' => $this->current->utc(),
             ]);
         }
         // With what was known of them when the board went on.
@@ -89,7 +88,7 @@ final readonly class BoardController
         return Clearing::open()
             ->where('apiary_id', $apiary->id)
             ->where('method', Method::EscapeBoard->value)
-            ->whereDate('first_on', $this->current->today()->format('Y-m-d'))
+            ->whereDate('first_on', $this->current->day())
             ->lockForUpdate()
             ->first();
     }

@@ -17,7 +17,6 @@ use App\Models\ClearingSuper;
 use App\Models\FrozenClearing;
 use App\Words\Wording;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,7 +41,7 @@ final readonly class ClearingController
             'sheet' => new ClearingSheet($clearing, $this->yards->one($clearing->apiary)),
             'load' => LoadingList::of($stops->ofClearing($clearing), $operation->kit, $operation->crew),
             'crew' => $operation->crew,
-            'finishOn' => $this->current->today()->format('Y-m-d'),
+            'finishOn' => $this->current->day(),
         ]);
     }
 
@@ -128,6 +127,6 @@ final readonly class ClearingController
 
     private function now(): DateTimeImmutable
     {
-        return $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+        return $this->current->utc();
     }
 }

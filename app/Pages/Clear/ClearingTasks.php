@@ -11,13 +11,11 @@ use App\Apiary\Overview\YardComing;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\ClearingState;
+use Marjoram\Core\Clearing\BoardFigures;
 
 /** Boards to put on and to fetch, supers to bring in, and what might be cleared next. */
 final readonly class ClearingTasks implements TaskSource
 {
-    /** Boards that stay longer are found out by robbers (common practice). */
-    private const MOST_NIGHTS = 3;
-
     public function __construct(private CurrentOperation $current, private MethodReader $methods)
     {
     }
@@ -73,7 +71,7 @@ final readonly class ClearingTasks implements TaskSource
                 5,
             );
         }
-        if ($clearing->second_on !== null && -$first >= self::MOST_NIGHTS) {
+        if ($clearing->second_on !== null && -$first >= (new BoardFigures)->mostNights) {
             $words = trans_choice(
                 '{1} fetch the boards: :count night out|[2,*] fetch the boards: :count nights out',
                 -$first,

@@ -43,7 +43,7 @@ final class FinishRequest extends FormRequest
                 if ($validator->errors()->isNotEmpty()) {
                     return;
                 }
-                if ($this->day()->format('Y-m-d') > $this->current()->today()->format('Y-m-d')) {
+                if ($this->day()->format('Y-m-d') > $this->current()->day()) {
                     $validator->errors()->add('on', __('This day is still to come.'));
                 }
                 foreach ($this->clearings() as $clearing) {
@@ -78,7 +78,7 @@ final class FinishRequest extends FormRequest
 
         return is_string($given) && $given !== ''
             ? new DateTimeImmutable($given)
-            : new DateTimeImmutable($this->current()->today()->format('Y-m-d'));
+            : new DateTimeImmutable($this->current()->day());
     }
 
     /** @return Collection<int, Clearing> the one that is named, or all of the day that are open */

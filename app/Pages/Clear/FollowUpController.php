@@ -7,7 +7,6 @@ namespace App\Pages\Clear;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\FollowUp;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -16,7 +15,7 @@ final class FollowUpController
     public function tick(Request $request, FollowUp $followUp, CurrentOperation $current): RedirectResponse
     {
         $values = $request->validate(['done' => ['required', 'boolean']]);
-        $now = $current->now()->setTimezone(new DateTimeZone('UTC'));
+        $now = $current->utc();
         $followUp->update(['done_at' => (bool) $values['done'] ? $now : null]);
 
         return Saved::at(route('clear.index').'#after', __('Done.'));

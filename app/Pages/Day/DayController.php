@@ -30,7 +30,7 @@ final readonly class DayController
             'words' => $words,
             'canTick' => $request->user()?->can('record') === true,
             'sheet' => $this->read($day),
-            'today' => $this->current->today()->format('Y-m-d'),
+            'today' => $this->current->day(),
             'ticked' => LoadingTick::thingsOf($day),
         ]);
     }

@@ -9,7 +9,6 @@ use App\Foundation\Http\Saved;
 use App\Foundation\Server\Photographs;
 use App\Models\Hive;
 use App\Models\HiveNote;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -84,7 +83,7 @@ final readonly class HiveNoteController
 
     private function note(Hive $hive, string $what, string $text, ?string $box): HiveNote
     {
-        $now = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+        $now = $this->current->utc();
 
         return HiveNote::keep($hive->id, $box, $what, $text, $now);
     }

@@ -32,6 +32,6 @@ abstract class DayRequest extends FormRequest
 
     private function today(): string
     {
-        return app(CurrentOperation::class)->today()->format('Y-m-d');
+        return app(CurrentOperation::class)->day();
     }
 }

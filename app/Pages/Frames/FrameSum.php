@@ -9,19 +9,12 @@ use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Frames\CarryBox;
 use Marjoram\Core\Frames\Carrying;
 use Marjoram\Core\Frames\EvenLoads;
-use Marjoram\Core\Lifting\Lift;
+use Marjoram\Core\Lifting\LiftHeights;
 use Marjoram\Core\Lifting\Lifting;
 
 /** What the chosen frames come to: honey, loads of the extractor, carrying boxes and what they weigh. */
 final readonly class FrameSum
 {
-    /** From the ground beside the hive to a barrow or a truck bed. */
-    private const FROM_CM = 40.0;
-
-    private const BED_CM = 80.0;
-
-    private const USUAL_DEPTH_CM = 41.0;
-
     /** @param  list<CarryBox>  $carriers */
     private function __construct(
         public int $frames,
@@ -50,8 +43,8 @@ final readonly class FrameSum
     /** A box of the frames' own kind, as heavy as one person should lift. */
     private static function carrying(BoxKind $kind): Carrying
     {
-        $depth = $kind->externalWidthMm > 0.0 ? 0.1 * $kind->externalWidthMm : self::USUAL_DEPTH_CM;
-        $lift = new Lift(1.0, self::FROM_CM, self::BED_CM, Lift::reachCm($depth, self::FROM_CM));
+        $heights = new LiftHeights;
+        $lift = $heights->ontoBed(1.0, $heights->groundCm, $kind->externalWidthMm);
 
         return new Carrying($kind->frames, 0.5 * $kind->emptyMassKg, (new Lifting)->assess($lift)->limitKg);
     }

@@ -55,7 +55,7 @@ final readonly class FramesController
             'uses' => HoneyUse::all(),
             'combs' => CombRequest::combs(),
             'clearings' => $this->open($apiary),
-            'today' => $this->current->today()->format('Y-m-d'),
+            'today' => $this->current->day(),
         ]);
     }
 

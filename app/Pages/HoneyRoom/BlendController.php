@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Marjoram\Core\HoneyRoom\Blending;
 use Marjoram\Core\HoneyRoom\BlendResult;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 use Marjoram\Core\HoneyRoom\WetBucket;
 
 /** Which buckets may be poured together under a limit of water, in which order, and what is left. Nothing is stored. */
@@ -61,7 +62,7 @@ final readonly class BlendController
             'chosen' => $chosen->modelKeys(),
             'limit' => $limit,
             'blend' => $blend,
-            'sdPct' => BlendPicture::sdPct($blend),
+            'sdPct' => (new RoomAssumptions)->blendSdPct($blend),
             'picture' => $picture->of($blend, $limit),
             'pours' => self::pours($blend, $chosen, $format),
         ]);

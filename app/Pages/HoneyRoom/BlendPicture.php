@@ -13,11 +13,6 @@ use Marjoram\Core\HoneyRoom\WetBucket;
 /** A blend as levels in a tank, the driest poured first; beside it what is left. */
 final readonly class BlendPicture
 {
-    /** A refractometer's own error, common to all its readings, and that of one reading (common practice). */
-    private const COMMON_PCT = 0.2;
-
-    private const OWN_PCT = 0.2;
-
     private const WIDTH = 350.0;
 
     private const TANK = 150.0;
@@ -28,17 +23,6 @@ final readonly class BlendPicture
 
     public function __construct(private Formatter $format)
     {
-    }
-
-    /** Standard deviation of a blend's water: the instrument's error stays, those of the readings even out. */
-    public static function sdPct(BlendResult $blend): float
-    {
-        $own = array_sum(array_map(
-            static fn (WetBucket $one): float => ($one->kg / max(1e-9, $blend->kg) * self::OWN_PCT) ** 2,
-            $blend->take,
-        ));
-
-        return sqrt(self::COMMON_PCT ** 2 + $own);
     }
 
     public function of(BlendResult $blend, float $limitPct): Picture

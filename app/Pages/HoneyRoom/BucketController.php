@@ -10,7 +10,6 @@ use App\Foundation\Units\Formatter;
 use App\Models\Bucket;
 use App\Models\Lot;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
@@ -46,7 +45,7 @@ final readonly class BucketController
             'gross_kg' => $gross,
             'tare_kg' => $request->tareKg(),
             'water_pct' => $request->water(),
-            'weighed_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+            'weighed_at' => $this->current->utc(),
         ]);
         KeepAllotment::of($lot);
 

@@ -9,12 +9,11 @@ use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use App\Models\Bucket;
 use App\Models\Lot;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 
 /** The buckets of a lot, filled to what they hold; dashed those still expected. */
 final readonly class BucketRow
 {
-    private const FULL_KG = 27.0;
-
     private const FLOOR = 56.0;
 
     public function __construct(private Formatter $format)
@@ -25,7 +24,8 @@ final readonly class BucketRow
     {
         $nets = array_values($lot->buckets->map(fn (Bucket $bucket): float => $bucket->netKg())->all());
         $weighed = array_sum($nets);
-        $missing = $weighed < 0.6 * $judgedKg ? (int) ceil(($judgedKg - $weighed) / self::FULL_KG) : 0;
+        $full = (new RoomAssumptions)->bucketKg;
+        $missing = $weighed < 0.6 * $judgedKg ? (int) ceil(($judgedKg - $weighed) / $full) : 0;
         $canvas = new Canvas;
         $x = 2.0;
         foreach ([...$nets, ...array_fill(0, $missing, null)] as $net) {
@@ -41,7 +41,7 @@ final readonly class BucketRow
     private static function bucket(Canvas $canvas, float $x, ?float $net): void
     {
         if ($net !== null) {
-            $height = min(1.0, $net / self::FULL_KG) * 40.0;
+            $height = min(1.0, $net / (new RoomAssumptions)->bucketKg) * 40.0;
             $canvas->rect('cap', $x + 2.0, self::FLOOR - $height, 28.0, $height);
         }
         $class = $net === null ? 'bk exp' : 'bk';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\RoomCheck;
 use Illuminate\Http\RedirectResponse;
@@ -13,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** The list before pouring: all of it, once a day. */
 final readonly class CheckController
 {
-    public function store(Request $request, RoomClock $clock): RedirectResponse
+    public function store(Request $request, CurrentOperation $current): RedirectResponse
     {
         $given = $request->input('checks');
         $ticked = is_array($given) ? array_keys($given) : [];
@@ -24,7 +25,7 @@ final readonly class CheckController
             ]);
         }
         RoomCheck::query()->firstOrCreate(
-            ['checked_on' => $clock->today()],
+            ['checked_on' => $current->day()],
             ['who' => mb_substr((string) $request->user()?->name, 0, 80)],
         );
         $back = $request->input('back');

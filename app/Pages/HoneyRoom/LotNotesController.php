@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\Lot;
 use Illuminate\Http\RedirectResponse;
@@ -28,13 +29,13 @@ final readonly class LotNotesController
         return Saved::at(route('honey-room.lot', $lot->id), __('Noted.'));
     }
 
-    public function cappings(CappingRequest $request, RoomClock $clock, Lot $lot): RedirectResponse
+    public function cappings(CappingRequest $request, CurrentOperation $current, Lot $lot): RedirectResponse
     {
         $lot->claim(null);
         $values = [
             'wax_kg' => $request->kg('wax'),
             'honey_kg' => $request->kg('honey'),
-            'weighed_on' => $clock->today(),
+            'weighed_on' => $current->day(),
         ];
         $known = $lot->capping()->first();
         $known === null ? $lot->capping()->create($values) : $known->update($values);

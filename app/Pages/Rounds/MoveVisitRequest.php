@@ -10,14 +10,13 @@ use App\Models\Schedules\AskedYard;
 use DateTimeImmutable;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Marjoram\Core\Clearing\BoardFigures;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Rounds\Visit;
 
 /** A visit put on another day, by another method, or locked where it is. */
 final class MoveVisitRequest extends MeasuredRequest
 {
-    private const MOST_NIGHTS = 3;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -94,7 +93,7 @@ final class MoveVisitRequest extends MeasuredRequest
         $last = new DateTimeImmutable((string) $this->string('last'));
         $nights = (int) $this->firstDay()->diff($last)->format('%r%a');
 
-        return $nights >= 1 && $nights <= self::MOST_NIGHTS;
+        return $nights >= 1 && $nights <= (new BoardFigures)->mostNights;
     }
 
     private function firstDay(): DateTimeImmutable

@@ -16,15 +16,13 @@ use App\Apiary\Overview\YardComing;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use DateTimeImmutable;
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Ripeness\NectarFlow;
 
 /** What the flow calls for: a look while it slows, room while it is strong, and that it has ended. */
 final readonly class FlowTasks implements TaskSource
 {
-    /** A super holds about that much for each millimetre of its height (common practice: 16 kg in a medium of ten). */
-    private const KG_A_MM = 0.095;
-
     /** Less than that in five days needs no room. */
     private const LEAST_KG = 2.0;
 
@@ -111,7 +109,8 @@ final readonly class FlowTasks implements TaskSource
     private static function roomKg(HiveDigest $hive): float
     {
         $supers = array_filter($hive->bands, static fn (Band $one): bool => $one->super);
-        $holds = array_sum(array_map(static fn (Band $one): float => self::KG_A_MM * $one->heightMm, $supers));
+        $kgPerMm = (new CombAssumptions)->superKgPerMm;
+        $holds = array_sum(array_map(static fn (Band $one): float => $kgPerMm * $one->heightMm, $supers));
 
         return $holds - JudgedSuper::sum($hive->supers)->kg;
     }

@@ -10,7 +10,6 @@ use App\Models\Apiary;
 use App\Models\FlowSign;
 use App\Words\Choices;
 use App\Words\Names;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -31,7 +30,7 @@ final class SignController
             'apiary_id' => $apiary->id,
             'sign' => $sign,
             'result' => $result,
-            'seen_at' => $current->now()->setTimezone(new DateTimeZone('UTC')),
+            'seen_at' => $current->utc(),
         ]);
 
         return Saved::at(

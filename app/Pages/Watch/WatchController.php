@@ -20,7 +20,6 @@ use App\Pages\Watch\Chart\WatchedReader;
 use App\Pages\Watch\Chart\WatchPicture;
 use App\Pages\Watch\Chart\Window;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -55,7 +54,7 @@ final readonly class WatchController
         WatchPicture $picture,
         BloomCalendar $calendar,
     ): View {
-        $until = $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+        $until = $this->current->utc();
         $window = $this->window($request);
         $watched = $reader->read($apiary, $window);
         $hives = array_flip($this->yards->hiveIds($apiary));

@@ -28,7 +28,7 @@ final readonly class WeatherController
     /** Fetches the coming days of all yards; days entered by hand stay. */
     public function fetch(): RedirectResponse
     {
-        $from = new DateTimeImmutable($this->current->today()->format('Y-m-d'));
+        $from = new DateTimeImmutable($this->current->day());
         $yards = Apiary::query()->get();
         try {
             $found = $yards

@@ -28,8 +28,8 @@ final class FeedController
             ],
             ['amount.gt' => __('An amount is above zero.')],
         );
-        $on = $values['fed_on'] ?? $current->today()->format('Y-m-d');
-        if ($on > $current->today()->format('Y-m-d')) {
+        $on = $values['fed_on'] ?? $current->day();
+        if ($on > $current->day()) {
             throw ValidationException::withMessages(['fed_on' => __('Feed cannot be dated after today.')]);
         }
         $what = (string) $values['what'];

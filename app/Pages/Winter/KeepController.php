@@ -10,7 +10,6 @@ use App\Apiary\Winter\WinterReader;
 use App\Foundation\Http\Saved;
 use App\Models\Box;
 use App\Models\Decision;
-use DateTimeZone;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -58,7 +57,7 @@ final readonly class KeepController
                 'needed' => $needed,
                 'policy' => 'v'.$this->current->get()->policy_version,
             ],
-            'decided_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+            'decided_at' => $this->current->utc(),
         ]);
 
         return Saved::at(

@@ -28,8 +28,8 @@ final readonly class WeighController
         $on =
             $request->text('weighed_on') !== ''
                 ? $request->text('weighed_on')
-                : $this->current->today()->format('Y-m-d');
-        if ($on > $this->current->today()->format('Y-m-d')) {
+                : $this->current->day();
+        if ($on > $this->current->day()) {
             throw ValidationException::withMessages(['weighed_on' => __('A weighing cannot be dated after today.')]);
         }
         $boxes = BoxPlace::query()

@@ -9,6 +9,7 @@ use App\Foundation\Http\Saved;
 use App\Models\Hive;
 use App\Models\WinterLook;
 use Illuminate\Http\RedirectResponse;
+use Marjoram\Core\Reserve\StoresAssumptions;
 
 final class WinterLookController
 {
@@ -16,13 +17,15 @@ final class WinterLookController
     {
         $honey = $request->kg('brood_honey');
         $how = $request->text('how');
+        $known = new StoresAssumptions;
+        $sd = $how === 'measured' ? $known->measuredSd : $known->estimatedSd;
         $hive
             ->winterLooks()
             ->create([
                 'looked_on' => $current->today(),
                 'frames_of_bees' => (float) $request->text('frames_of_bees'),
                 'brood_honey_kg' => $honey,
-                'brood_honey_sd_kg' => $honey === null ? null : round(($how === 'measured' ? 0.04 : 0.13) * $honey, 2),
+                'brood_honey_sd_kg' => $honey === null ? null : round($sd * $honey, 2),
                 'how' => $how,
             ]);
         $hive->load('stand.apiary');

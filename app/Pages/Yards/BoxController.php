@@ -115,7 +115,7 @@ final readonly class BoxController
 
     private function day(?string $given): string
     {
-        $today = $this->current->today()->format('Y-m-d');
+        $today = $this->current->day();
         if ($given !== null && $given > $today) {
             throw ValidationException::withMessages([
                 'since' => __('This day is still to come; the latest allowed is :day.', ['day' => $today]),

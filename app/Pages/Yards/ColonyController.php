@@ -29,7 +29,7 @@ final readonly class ColonyController
             'note' => ['nullable', 'string', 'max:500'],
             'other' => ['nullable', 'string', 'max:12'],
         ]);
-        if ($values['happened_on'] > $this->current->today()->format('Y-m-d')) {
+        if ($values['happened_on'] > $this->current->day()) {
             throw ValidationException::withMessages(['happened_on' => __('This day is still to come.')]);
         }
         $events->happened(

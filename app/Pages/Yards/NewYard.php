@@ -94,6 +94,6 @@ final readonly class NewYard
 
     public static function today(): string
     {
-        return app(CurrentOperation::class)->today()->format('Y-m-d');
+        return app(CurrentOperation::class)->day();
     }
 }

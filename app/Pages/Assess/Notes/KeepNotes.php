@@ -15,7 +15,6 @@ use App\Pages\Assess\KeepDecision;
 use App\Pages\Assess\KeepReading;
 use App\Pages\Assess\LookOfDay;
 use DateTimeImmutable;
-use DateTimeZone;
 use Marjoram\Core\Notes\NoteItem;
 use Marjoram\Core\Notes\NoteKind;
 
@@ -137,6 +136,6 @@ final readonly class KeepNotes
 
     private function utc(): DateTimeImmutable
     {
-        return $this->current->now()->setTimezone(new DateTimeZone('UTC'));
+        return $this->current->utc();
     }
 }

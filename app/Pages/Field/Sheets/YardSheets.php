@@ -77,7 +77,7 @@ final readonly class YardSheets
     private function hives(YardState $yard, Policy $policy): array
     {
         $zone = $this->current->now()->getTimezone();
-        $today = $this->current->today()->format('Y-m-d');
+        $today = $this->current->day();
         $boxes = array_merge([], ...array_map(
             static fn (HiveState $hive): array => $hive->boxes,
             array_values($yard->hives),

@@ -11,7 +11,6 @@ use App\Foundation\Units\Formatter;
 use App\Models\Batch;
 use App\Models\JarKind;
 use App\Models\PourWhy;
-use App\Pages\HoneyRoom\RoomClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -21,7 +20,6 @@ use Illuminate\Validation\ValidationException;
 final readonly class BatchController
 {
     public function __construct(
-        private RoomClock $clock,
         private CurrentOperation $current,
         private Pouring $pouring,
     ) {
@@ -63,7 +61,7 @@ final readonly class BatchController
             'zone' => $this->current->get()->time_zone,
             'papers' => LabelPaper::names(),
             'countries' => LabelLaw::names(),
-            'today' => $this->clock->today(),
+            'today' => $this->current->day(),
         ]);
     }
 
@@ -100,9 +98,9 @@ final readonly class BatchController
             'tank' => $request->text('tank'),
             'depth_cm' => $request->depthCm(),
             'celsius' => $request->celsius('celsius'),
-            'poured_at' => $this->clock->now(),
+            'poured_at' => $this->current->utc(),
         ]);
-        $this->pouring->pour($pours, PourWhy::Batch, $batch, $this->clock->today());
+        $this->pouring->pour($pours, PourWhy::Batch, $batch, $this->current->day());
 
         return Saved::at(route('honey-room.batch', $batch->id), __('Batch :code settles.', ['code' => $batch->code]));
     }
@@ -110,7 +108,7 @@ final readonly class BatchController
     /** Nothing more is jarred of it. */
     public function close(Batch $batch): RedirectResponse
     {
-        $batch->claim(null)->update(['closed_on' => $batch->closed_on === null ? $this->clock->today() : null]);
+        $batch->claim(null)->update(['closed_on' => $batch->closed_on === null ? $this->current->day() : null]);
 
         return Saved::at(route('honey-room.batch', $batch->id), $batch->closed_on === null
             ? __('Batch :code is open again.', ['code' => $batch->code])

@@ -10,15 +10,13 @@ use App\Models\Lot;
 use App\Models\Pour;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 use Marjoram\Core\Viscosity\Settling;
 use Marjoram\Core\Viscosity\Viscosity;
 
 /** Honey in a tank: what was poured into it, when it is clear, what is jarred. */
 final readonly class BatchState
 {
-    /** Where none of its buckets was read. */
-    private const USUAL_WATER_PCT = 17.5;
-
     public float $kg;
 
     public float $jarredKg;
@@ -40,7 +38,10 @@ final readonly class BatchState
         $settling = new Settling;
         $rise = $settling->riseCmPerDay(
             max(Viscosity::LEAST_C, min(Viscosity::MOST_C, $batch->celsius)),
-            max(Viscosity::LEAST_WATER_PCT, min(Viscosity::MOST_WATER_PCT, $this->waterPct ?? self::USUAL_WATER_PCT)),
+            max(
+                Viscosity::LEAST_WATER_PCT,
+                min(Viscosity::MOST_WATER_PCT, $this->waterPct ?? (new RoomAssumptions)->waterPct),
+            ),
         );
         $this->hoursToClear = $settling->hoursToClear($batch->depth_cm, $rise);
     }

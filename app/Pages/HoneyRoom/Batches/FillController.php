@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Batches;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Foundation\Units\Formatter;
 use App\Models\Batch;
 use App\Models\JarFill;
 use App\Models\JarKind;
-use App\Pages\HoneyRoom\RoomClock;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
@@ -19,7 +19,7 @@ final readonly class FillController
     /** Jars of one filling may hold so much more than their batch was weighed: a share. */
     private const MORE = 0.02;
 
-    public function __construct(private RoomClock $clock, private Formatter $format)
+    public function __construct(private CurrentOperation $current, private Formatter $format)
     {
     }
 
@@ -43,8 +43,8 @@ final readonly class FillController
         $batch->fills()->create([
             'jar_kind_id' => $kind->id,
             'count' => $count,
-            'filled_on' => $this->clock->today(),
-            'best_before' => $request->bestBefore($this->clock->today()),
+            'filled_on' => $this->current->day(),
+            'best_before' => $request->bestBefore($this->current->day()),
             'weights' => $weights === [] ? null : $weights,
         ]);
         // More may stand there than anyone counted; then none are left.
@@ -71,7 +71,7 @@ final readonly class FillController
         $fill->moves()->create([
             'count' => $request->integer('count'),
             'whom' => $request->string('whom')->toString(),
-            'moved_on' => $request->day($this->clock->today()),
+            'moved_on' => $request->day($this->current->day()),
         ]);
 
         return Saved::at(route('honey-room.batch', $fill->batch_id), __('Noted.'));

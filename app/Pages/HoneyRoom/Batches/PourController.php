@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Batches;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\Bucket;
 use App\Models\Pour;
 use App\Models\PourWhy;
-use App\Pages\HoneyRoom\RoomClock;
 use Illuminate\Http\RedirectResponse;
 
 /** Honey of a bucket that goes into no tank: for the bees, spilled, given away in the bucket. */
 final readonly class PourController
 {
-    public function store(PourRequest $request, Pouring $pouring, RoomClock $clock, Bucket $bucket): RedirectResponse
-    {
+    public function store(
+        PourRequest $request,
+        Pouring $pouring,
+        CurrentOperation $current,
+        Bucket $bucket,
+    ): RedirectResponse {
         $kg = $request->kg('kg') ?? $bucket->load('pours')->leftKg();
-        $pouring->pour([$bucket->id => $kg], $request->why(), null, $clock->today());
+        $pouring->pour([$bucket->id => $kg], $request->why(), null, $current->day());
 
         return Saved::at(
             route('honey-room.lot', $bucket->lot_id),

@@ -12,6 +12,7 @@ use App\Models\JarFill;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use Illuminate\Support\Collection;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 
 /** What stands at each station of the bench, drawn on one line. */
 final readonly class BenchPictures
@@ -27,8 +28,6 @@ final readonly class BenchPictures
     private const SUPER_H = 13.0;
 
     private const HIGH = 7;
-
-    private const FULL_KG = 27.0;
 
     public function __construct(private Formatter $format, private CurrentOperation $current)
     {
@@ -162,7 +161,7 @@ final readonly class BenchPictures
 
     private static function bucket(Canvas $canvas, float $x, float $floor, float $kg): void
     {
-        $height = min(1.0, $kg / self::FULL_KG) * 38.0;
+        $height = min(1.0, $kg / (new RoomAssumptions)->bucketKg) * 38.0;
         $canvas->rect('cap', $x + 2.0, $floor - $height, 24.0, $height)
             ->path('bk', Canvas::at('M', $x, $floor - 42.0).'l2 42h24l2-42z');
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Door;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Apiary;
-use App\Pages\HoneyRoom\RoomClock;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -16,7 +16,7 @@ final class ByHandRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $today = app(RoomClock::class)->today();
+        $today = app(CurrentOperation::class)->day();
 
         return [
             'yard' => ['required', 'string', 'max:90'],
@@ -50,7 +50,7 @@ final class ByHandRequest extends FormRequest
     {
         $given = $this->string('on')->toString();
 
-        return new DateTimeImmutable($given === '' ? app(RoomClock::class)->today() : $given);
+        return new DateTimeImmutable($given === '' ? app(CurrentOperation::class)->day() : $given);
     }
 
     /** @return list<string> */

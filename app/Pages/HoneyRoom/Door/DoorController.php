@@ -16,7 +16,6 @@ use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
 use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStacks;
-use App\Pages\HoneyRoom\RoomClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,7 +24,7 @@ use Illuminate\Validation\ValidationException;
 /** Supers and frames arrive: ticked as they come, weighed and read where that is done; what differs is asked about. */
 final readonly class DoorController
 {
-    public function __construct(private RoomClock $clock, private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current)
     {
     }
 
@@ -40,7 +39,7 @@ final readonly class DoorController
             'others' => $boxes->of($onTheWay, $apiary),
             'apiary' => $apiary,
             'apiaries' => Apiary::query()->orderBy('position')->pluck('name', 'slug')->all(),
-            'today' => $this->clock->today(),
+            'today' => $this->current->day(),
             'uses' => HoneyUse::all(),
             'scale' => $this->current->get()->bench_scale !== null,
         ]);
@@ -60,13 +59,13 @@ final readonly class DoorController
         $weighed = $request->onScale() ? $scale->kg() : $request->kg('before');
         $super->update([
             'station' => $station->isFull() ? $station : Station::Door,
-            'arrived_at' => $super->arrived_at ?? $this->clock->now(),
+            'arrived_at' => $super->arrived_at ?? $this->current->utc(),
             'before_kg' => $weighed ?? $super->before_kg,
             'bees_left' => $request->boolean('bees'),
             'fresh' => $request->boolean('fresh'),
         ]);
         if ($request->water() !== null) {
-            $super->readings()->create(['water_pct' => $request->water(), 'read_at' => $this->clock->now()]);
+            $super->readings()->create(['water_pct' => $request->water(), 'read_at' => $this->current->utc()]);
         }
         $this->allot($super);
 
@@ -79,7 +78,7 @@ final readonly class DoorController
         $lot->claim(null)->load(['harvest.supers']);
         $awaited = $lot->harvest->supers->where('station', Station::Awaited);
         foreach ($awaited as $super) {
-            $super->update(['station' => Station::Door, 'arrived_at' => $this->clock->now()]);
+            $super->update(['station' => Station::Door, 'arrived_at' => $this->current->utc()]);
         }
 
         return Saved::at(
@@ -126,7 +125,7 @@ final readonly class DoorController
                 ! $use->isExtracted() && $isDone => Station::Stored,
                 default => $super->station,
             },
-            'arrived_at' => $super->arrived_at ?? $this->clock->now(),
+            'arrived_at' => $super->arrived_at ?? $this->current->utc(),
         ]);
         $this->allot($super);
 
@@ -141,7 +140,7 @@ final readonly class DoorController
     {
         $lot = $harvests->ofDay($request->apiary(), $request->day());
         foreach (Box::query()->whereKey($request->boxes())->orderBy('id')->get() as $box) {
-            $boxes->bring($lot, $box, $this->clock->now());
+            $boxes->bring($lot, $box, $this->current->utc());
         }
         if ($lot->harvest->supers()->count() === 0) {
             throw ValidationException::withMessages(['boxes' => __('There is no such box.')]);
@@ -156,7 +155,7 @@ final readonly class DoorController
     /** One that came and is on no sheet. */
     public function more(MoreRequest $request, OtherBoxes $boxes, Lot $lot): RedirectResponse
     {
-        $super = $boxes->bring($lot->claim(null), $request->box(), $this->clock->now());
+        $super = $boxes->bring($lot->claim(null), $request->box(), $this->current->utc());
 
         return Saved::at(
             route('honey-room.door').'#'.$this->anchor($super),

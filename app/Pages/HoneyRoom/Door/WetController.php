@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\HoneyRoom\Door;
 
 use App\Apiary\Hives\Stacks;
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\Box;
 use App\Models\FollowUp;
@@ -13,7 +14,6 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStack;
-use App\Pages\HoneyRoom\RoomClock;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +27,7 @@ final readonly class WetController
 
     private const MOTH_DAYS = 14;
 
-    public function __construct(private RoomClock $clock, private Stacks $stacks)
+    public function __construct(private CurrentOperation $current, private Stacks $stacks)
     {
     }
 
@@ -82,7 +82,7 @@ final readonly class WetController
         if ($to === 'home' && $super->box->place === null) {
             // Read again: it is held, and stands nowhere.
             $box = Box::query()->whereKey($super->box_id)->firstOrFail();
-            $this->stacks->put($box, $super->hive, null, 'super', $this->clock->today(), 'drawn');
+            $this->stacks->put($box, $super->hive, null, 'super', $this->current->day(), 'drawn');
         }
         $super->update(['station' => match ($to) {
             'home' => Station::Home,
@@ -103,7 +103,7 @@ final readonly class WetController
             FollowUp::query()->create([
                 'apiary_id' => $lot->harvest->apiary_id,
                 'what' => $what,
-                'due_on' => (new DateTimeImmutable($this->clock->today()))->modify("+$days days")->format('Y-m-d'),
+                'due_on' => (new DateTimeImmutable($this->current->day()))->modify("+$days days")->format('Y-m-d'),
             ]);
         }
     }

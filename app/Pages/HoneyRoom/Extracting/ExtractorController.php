@@ -9,7 +9,6 @@ use App\Foundation\Http\Saved;
 use App\Models\ExtractorLoad;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use App\Pages\HoneyRoom\RoomClock;
 use App\Pages\HoneyRoom\SupersRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +22,6 @@ final readonly class ExtractorController
         private CurrentOperation $current,
         private ExtractorReader $reader,
         private LoadExtractor $loads,
-        private RoomClock $clock,
     ) {
     }
 
@@ -43,7 +41,7 @@ final readonly class ExtractorController
     /** What was proposed stands in the rotor now. */
     public function load(LoadRequest $request): RedirectResponse
     {
-        $load = $this->loads->load($request->slots(), $this->clock->now());
+        $load = $this->loads->load($request->slots(), $this->current->utc());
 
         return Saved::at(route('honey-room.extractor'), __('Load :n is in the extractor.', ['n' => $load->number]));
     }
@@ -72,8 +70,8 @@ final readonly class ExtractorController
     {
         $load->claim(null)->load('frames');
         self::mustRun($load);
-        $load->update(['spun_at' => $this->clock->now()]);
-        $this->loads->empty($load, $this->clock->now());
+        $load->update(['spun_at' => $this->current->utc()]);
+        $this->loads->empty($load, $this->current->utc());
 
         return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
     }
@@ -106,7 +104,7 @@ final readonly class ExtractorController
                     ]),
                 }]);
             }
-            $super->update(['station' => Station::Spun, 'spun_at' => $this->clock->now()]);
+            $super->update(['station' => Station::Spun, 'spun_at' => $this->current->utc()]);
         }
         if ($supers->isEmpty()) {
             throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);

@@ -15,16 +15,12 @@ use App\Pages\HoneyRoom\LotStack;
 use App\Pages\HoneyRoom\LotStacks;
 use App\Pages\HoneyRoom\SuperFrames;
 use Illuminate\Support\Collection;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 use Marjoram\Core\Rotor\Loading;
 
 /** Reads what is in the extractor, or what goes in next. */
 final readonly class ExtractorReader
 {
-    /** Where nobody has read the room or the honey. */
-    private const USUAL_C = 28.0;
-
-    private const USUAL_WATER_PCT = 17.5;
-
     public function __construct(
         private CurrentOperation $current,
         private LotStacks $stacks,
@@ -104,7 +100,7 @@ final readonly class ExtractorReader
 
     public static function celsius(): float
     {
-        return RoomAirReading::newest()->celsius ?? self::USUAL_C;
+        return RoomAirReading::newest()->celsius ?? (new RoomAssumptions)->extractingC;
     }
 
     /** @param  list<LotStack>  $stacks */
@@ -114,7 +110,7 @@ final readonly class ExtractorReader
             ->map(static fn (TakenSuper $one): ?RoomReading => $one->readings->last())
             ->filter();
 
-        return $last->isEmpty() ? self::USUAL_WATER_PCT : round((float) $last->avg('water_pct'), 2);
+        return $last->isEmpty() ? (new RoomAssumptions)->waterPct : round((float) $last->avg('water_pct'), 2);
     }
 
     /**

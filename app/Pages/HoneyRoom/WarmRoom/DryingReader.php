@@ -20,29 +20,19 @@ use Marjoram\Core\Drying\DryingAssumptions;
 use Marjoram\Core\Drying\DryingFit;
 use Marjoram\Core\Drying\RoomAir;
 use Marjoram\Core\Drying\WaterReading;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 use Marjoram\Core\Viscosity\Viscosity;
 use Marjoram\Core\Viscosity\Warming;
 
 /** How the stacks of the warm room dry, from their readings and what its air was. */
 final readonly class DryingReader
 {
-    /** Where nobody has read the room: a heated room with a dehumidifier (common practice). */
-    private const USUAL_C = 30.0;
-
-    private const USUAL_HUMIDITY_PCT = 40.0;
-
     private const AHEAD_HOURS = 168.0;
 
     private const POINTS = 36;
 
     /** At most that many values of the air are calculated with; means of what lay between. */
     private const AIRS = 400;
-
-    /** Honey as dry as that is not dried but warmed. */
-    private const THICK_PCT = 15.5;
-
-    /** As it comes in from the yard. */
-    private const HONEY_C = 20.0;
 
     public function __construct(private CurrentOperation $current, private LotStacks $stacks)
     {
@@ -168,8 +158,8 @@ final readonly class DryingReader
 
         return [new RoomAir(
             min(0.0, $hour),
-            max(0.0, $before->celsius ?? self::USUAL_C),
-            $before->humidity_pct ?? self::USUAL_HUMIDITY_PCT,
+            max(0.0, $before->celsius ?? (new RoomAssumptions)->warmRoomC),
+            $before->humidity_pct ?? (new RoomAssumptions)->humidityPct,
         )];
     }
 
@@ -184,12 +174,14 @@ final readonly class DryingReader
     /** @return array{float, float}|null */
     private static function warm(float $waterPct, float $roomC): ?array
     {
-        if ($waterPct > self::THICK_PCT || $waterPct < Viscosity::LEAST_WATER_PCT) {
+        if ($waterPct > (new RoomAssumptions)->thickPct || $waterPct < Viscosity::LEAST_WATER_PCT) {
             return null;
         }
         $warming = new Warming;
 
-        return [$warming->neededC($waterPct), $warming->hours($waterPct, $roomC, min(self::HONEY_C, $roomC))];
+        $from = min((new RoomAssumptions)->incomingC, $roomC);
+
+        return [$warming->neededC($waterPct), $warming->hours($waterPct, $roomC, $from)];
     }
 
     private static function hours(DateTimeImmutable $from, DateTimeImmutable $to): float

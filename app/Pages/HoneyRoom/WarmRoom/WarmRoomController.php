@@ -12,7 +12,6 @@ use App\Models\Instrument;
 use App\Models\RoomAirReading;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use App\Pages\HoneyRoom\RoomClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +20,7 @@ use Illuminate\Validation\ValidationException;
 /** The warm, dry room: its air, what stands in it, and when that is dry enough. */
 final readonly class WarmRoomController
 {
-    public function __construct(private RoomClock $clock, private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current)
     {
     }
 
@@ -82,7 +81,7 @@ final readonly class WarmRoomController
             'celsius' => $request->celsius('celsius'),
             'humidity_pct' => $request->float('humidity'),
             'source' => 'typed',
-            'read_at' => $this->clock->now(),
+            'read_at' => $this->current->utc(),
         ]);
 
         return $this->noted($air, $format);
@@ -90,7 +89,7 @@ final readonly class WarmRoomController
 
     public function sensor(ReadRoom $room, Formatter $format): RedirectResponse
     {
-        return $this->noted($room->read($this->current->get(), $this->clock->now()), $format);
+        return $this->noted($room->read($this->current->get(), $this->current->utc()), $format);
     }
 
     public function reading(
@@ -106,7 +105,7 @@ final readonly class WarmRoomController
             ])]);
         }
         $water = $request->water();
-        $super->readings()->create(['water_pct' => $water, 'read_at' => $this->clock->now()]);
+        $super->readings()->create(['water_pct' => $water, 'read_at' => $this->current->utc()]);
 
         return Saved::at(route('honey-room.warm'), __(':mark reads :water.', [
             'mark' => $super->name(),

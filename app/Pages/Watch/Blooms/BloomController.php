@@ -30,7 +30,7 @@ final readonly class BloomController
             'note' => ['nullable', 'string', 'max:200'],
         ]);
         $on = new DateTimeImmutable($values['on']);
-        if ($values['on'] > $this->current->today()->format('Y-m-d')) {
+        if ($values['on'] > $this->current->day()) {
             throw ValidationException::withMessages(['on' => __('This day is still to come.')]);
         }
         $season = SeasonCalendar::seasonOf($on, $this->current->get()->latitude < 0);

@@ -11,7 +11,6 @@ use App\Foundation\Writes\Revisions;
 use App\Models\HiveScale;
 use App\Models\Operation;
 use App\Models\Role;
-use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -83,7 +82,7 @@ final readonly class ReadingsController
                     $this->revisions->touch($scale->bearsOn());
                 }
                 DB::table('hive_scales')->where('id', $scale->id)->update([
-                    'heard_at' => $this->current->now()->setTimezone(new DateTimeZone('UTC')),
+                    'heard_at' => $this->current->utc(),
                     'clock_skew_s' => $sent->skewS === null ? null : max(-self::MOST_S, min(self::MOST_S, $sent->skewS)),
                 ]);
                 $this->write->keep();

@@ -32,7 +32,7 @@ final readonly class StoryReader
 
     public function of(Hive $hive): HiveStory
     {
-        $to = new DateTimeImmutable($this->current->today()->format('Y-m-d'));
+        $to = new DateTimeImmutable($this->current->day());
         $from = $to->modify('-'.self::MONTHS.' months');
 
         return new HiveStory(
