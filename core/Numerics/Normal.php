@@ -17,6 +17,12 @@ final class Normal
     /** Half the width of the 80 % range that all pages show, in standard deviations: quantile(0.9). */
     public const EIGHTY = 1.2816;
 
+    /** The same of the 90 % range, where queens stand next to each other: quantile(0.95). */
+    public const NINETY = 1.645;
+
+    /** The same of the range that half of the cases lie in: quantile(0.75). */
+    public const FIFTY = 0.6745;
+
     public static function pdf(float $z): float
     {
         return exp(-0.5 * $z * $z) / sqrt(2.0 * M_PI);

@@ -84,4 +84,11 @@ final class NumericsTest extends TestCase
         self::assertEqualsWithDelta(0.0, $sum / 20000, 0.03);
         self::assertEqualsWithDelta(1.0, $square / 20000, 0.03);
     }
+
+    public function test_half_the_width_of_each_range_is_a_quantile(): void
+    {
+        self::assertEqualsWithDelta(Normal::quantile(0.9), Normal::EIGHTY, 1e-4);
+        self::assertEqualsWithDelta(Normal::quantile(0.95), Normal::NINETY, 2e-4);
+        self::assertEqualsWithDelta(Normal::quantile(0.75), Normal::FIFTY, 1e-4);
+    }
 }

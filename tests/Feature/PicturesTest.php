@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Overview\Band;
-use App\Apiary\Overview\HiveDigest;
-use App\Apiary\Overview\YardDigest;
+use App\Apiary\Overview\HiveOverview;
+use App\Apiary\Overview\YardOverview;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Layers;
@@ -126,7 +126,7 @@ final class PicturesTest extends FeatureTestCase
 
     public function test_a_miniature_is_filled_as_far_as_it_is_capped(): void
     {
-        $hive = static fn (Band ...$bands): HiveDigest => new HiveDigest(
+        $hive = static fn (Band ...$bands): HiveOverview => new HiveOverview(
             'id',
             'E1',
             true,
@@ -137,7 +137,7 @@ final class PicturesTest extends FeatureTestCase
             false,
             null,
         );
-        $yard = new YardDigest([
+        $yard = new YardOverview([
             'E1' => $hive(new Band(244.0, false, 0.0, true), new Band(168.0, true, 1.0, true)),
             'E2' => $hive(new Band(244.0, false, 0.0, true), new Band(168.0, true, 0.5, false)),
         ]);
@@ -151,7 +151,7 @@ final class PicturesTest extends FeatureTestCase
         $dashed = $this->boxes((string) $page->evaluate('string(//path[@class="bxo dash"]/@d)'));
         self::assertCount(1, $dashed, 'Nobody has looked into it.');
         self::assertSame(0, $this->number((string) view('components.drawing.picture', [
-            'of' => Miniature::of(new YardDigest([])),
+            'of' => Miniature::of(new YardOverview([])),
         ]), '//path[@class="cap"]'));
     }
 

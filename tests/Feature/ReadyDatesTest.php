@@ -8,8 +8,8 @@ use App\Apiary\Days\DaySheet;
 use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\Computed;
-use App\Apiary\Overview\DigestReader;
-use App\Apiary\Overview\HiveDigest;
+use App\Apiary\Overview\HiveOverview;
+use App\Apiary\Overview\OverviewReader;
 use App\Apiary\Winter\WinterReader;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Writes\Revisions;
@@ -394,11 +394,11 @@ final class ReadyDatesTest extends FeatureTestCase
     {
         $first = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
         $coming = array_filter(
-            app(DigestReader::class)->of($first)->supers(),
+            app(OverviewReader::class)->of($first)->supers(),
             static fn (JudgedSuper $one): bool => $one->mayComeIn(),
         );
         $super = array_values($coming)[0];
-        $digest = new HiveDigest('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', true, [$super], [], true, 0.0, false, null);
+        $overview = new HiveOverview('01HHHHHHHHHHHHHHHHHHHHHHHH', 'X1', true, [$super], [], true, 0.0, false, null);
         for ($n = 0; $n < 60; $n++) {
             $yard = Apiary::query()->create([
                 'name' => "Field $n",
@@ -418,10 +418,10 @@ final class ReadyDatesTest extends FeatureTestCase
             $ids = array_values(app(YardReader::class)->hiveIds($yard));
             app(Computed::class)->ofHives(
                 $yard->id,
-                'digest',
+                'overview',
                 $ids,
                 $context,
-                static fn (array $stale): array => array_fill_keys($stale, $digest),
+                static fn (array $stale): array => array_fill_keys($stale, $overview),
             );
         }
         $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')

@@ -16,7 +16,7 @@ final readonly class ComingReader
 {
     public function __construct(
         private CurrentOperation $current,
-        private DigestReader $digests,
+        private OverviewReader $overviews,
         private YardReader $yards,
         private OnTheWay $onTheWay,
     ) {
@@ -24,11 +24,11 @@ final readonly class ComingReader
 
     public function of(Apiary $apiary): YardComing
     {
-        $digest = $this->digests->of($apiary);
+        $overview = $this->overviews->of($apiary);
         $clearings = $this->onTheWay->clearings($apiary->id);
         $planned = YardComing::boxesOn($clearings);
         $now = $later = [];
-        foreach ($digest->hives as $code => $hive) {
+        foreach ($overview->hives as $code => $hive) {
             foreach ($hive->supers as $super) {
                 if (in_array($super->id, $planned, true)) {
                     continue;
@@ -43,7 +43,7 @@ final readonly class ComingReader
         $ends = $this->flowEnds($apiary);
 
         return new YardComing(
-            $digest,
+            $overview,
             $now,
             $later,
             $clearings,

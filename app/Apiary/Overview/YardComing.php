@@ -22,7 +22,7 @@ final readonly class YardComing
      * @param  ?DateTimeImmutable  $offAfterFlow  by when they should be off after that
      */
     public function __construct(
-        public YardDigest $digest,
+        public YardOverview $overview,
         public array $now,
         public array $later,
         public array $clearings,
@@ -89,14 +89,14 @@ final readonly class YardComing
     {
         $hives = [];
         foreach ($this->now as $code => $supers) {
-            $hives[] = self::hiveToClear($this->digest->hives[$code], $supers);
+            $hives[] = self::hiveToClear($this->overview->hives[$code], $supers);
         }
 
         return $hives;
     }
 
     /** @param  list<JudgedSuper>  $supers */
-    private static function hiveToClear(HiveDigest $hive, array $supers): HiveToClear
+    private static function hiveToClear(HiveOverview $hive, array $supers): HiveToClear
     {
         $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $supers);
         $brood = array_filter($supers, static fn (JudgedSuper $one): bool => $one->hasBrood);

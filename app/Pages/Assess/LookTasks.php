@@ -17,7 +17,7 @@ final class LookTasks implements TaskSource
 
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
-        $look = $coming->digest->count(Verdict::Look);
+        $look = $coming->overview->count(Verdict::Look);
 
         return $look === 0 ? [] : [new Task(
             $apiary->slug,

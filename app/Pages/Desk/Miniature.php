@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Desk;
 
 use App\Apiary\Overview\Band;
-use App\Apiary\Overview\YardDigest;
+use App\Apiary\Overview\YardOverview;
 use App\Drawing\Canvas;
 use App\Drawing\Layers;
 use App\Drawing\Picture;
@@ -19,7 +19,7 @@ final class Miniature
 
     private const FLOOR = 57.0;
 
-    public static function of(YardDigest $yard): Picture
+    public static function of(YardOverview $yard): Picture
     {
         $pitch = min(22.0, 196.0 / max(1, count($yard->hives)));
         $wide = min(12.0, $pitch - 3.0);

@@ -75,22 +75,22 @@ final readonly class SummaryReader
     private function makeYard(Apiary $apiary): YardSummary
     {
         $coming = $this->coming->of($apiary);
-        $digest = $coming->digest;
+        $overview = $coming->overview;
         $tasks = static fn (TaskSource $source): array => $source->tasks($apiary, $coming);
 
         return new YardSummary(
             $apiary->slug,
             $apiary->name,
-            count($digest->hives),
-            Miniature::of($digest),
-            $digest->ripe()->kg,
-            $digest->count(Verdict::Take),
-            $digest->count(Verdict::TakeAndDry),
-            $digest->count(Verdict::Look),
-            $digest->count(Verdict::Wait),
-            $digest->hivesToFeed(),
-            count($digest->storesUnknown()),
-            $digest->sugarKg(),
+            count($overview->hives),
+            Miniature::of($overview),
+            $overview->ripe()->kg,
+            $overview->count(Verdict::Take),
+            $overview->count(Verdict::TakeAndDry),
+            $overview->count(Verdict::Look),
+            $overview->count(Verdict::Wait),
+            $overview->hivesToFeed(),
+            count($overview->storesUnknown()),
+            $overview->sugarKg(),
             count($coming->supers()),
             FlowSummary::of($this->yards->flow($apiary)),
             $coming->treatment,

@@ -112,7 +112,7 @@ final readonly class BatchReader
     {
         $known = $coming->planned();
         $undecided = array_filter(
-            $coming->digest->supers(),
+            $coming->overview->supers(),
             static fn (JudgedSuper $super): bool => $super->decided === null,
         );
         $look = array_filter($undecided, static fn (JudgedSuper $super): bool => $super->isToLookAt());

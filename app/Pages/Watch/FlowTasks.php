@@ -9,7 +9,7 @@ use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Overview\Band;
-use App\Apiary\Overview\HiveDigest;
+use App\Apiary\Overview\HiveOverview;
 use App\Apiary\Overview\Task;
 use App\Apiary\Overview\TaskSource;
 use App\Apiary\Overview\YardComing;
@@ -39,7 +39,7 @@ final readonly class FlowTasks implements TaskSource
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
         $flow = $this->yards->flow($apiary);
-        if ($flow->filter === null || $coming->digest->supers() === []) {
+        if ($flow->filter === null || $coming->overview->supers() === []) {
             return [];
         }
 
@@ -88,8 +88,8 @@ final readonly class FlowTasks implements TaskSource
             return [];
         }
         $full = array_filter(
-            $coming->digest->hives,
-            static fn (HiveDigest $hive): bool => $hive->supers !== [] && self::roomKg($hive) < $more,
+            $coming->overview->hives,
+            static fn (HiveOverview $hive): bool => $hive->supers !== [] && self::roomKg($hive) < $more,
         );
         if ($full === []) {
             return [];
@@ -99,14 +99,14 @@ final readonly class FlowTasks implements TaskSource
             $apiary,
             'look',
             trans_choice('time for another super on :hives|time for another super on :hives', count($full), [
-                'hives' => implode(', ', array_map(static fn (HiveDigest $one): string => $one->code, array_values($full))),
+                'hives' => implode(', ', array_map(static fn (HiveOverview $one): string => $one->code, array_values($full))),
             ]),
             __(':kg may come in five days', ['kg' => $this->format->kg($more)]),
             5,
         )];
     }
 
-    private static function roomKg(HiveDigest $hive): float
+    private static function roomKg(HiveOverview $hive): float
     {
         $supers = array_filter($hive->bands, static fn (Band $one): bool => $one->super);
         $kgPerMm = (new CombAssumptions)->superKgPerMm;

@@ -22,7 +22,7 @@ final readonly class FeedTasks implements TaskSource
 
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
-        $hives = $coming->digest->hivesToFeed();
+        $hives = $coming->overview->hivesToFeed();
         $off = $coming->treatment === null
             ? self::USUAL_DAYS
             : Task::daysBetween($this->current->today(), $coming->treatment);
@@ -36,7 +36,7 @@ final readonly class FeedTasks implements TaskSource
             max(1, $off),
             null,
             40,
-            $coming->digest->sugarKg(),
+            $coming->overview->sugarKg(),
         )];
     }
 }

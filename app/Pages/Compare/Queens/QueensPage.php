@@ -6,6 +6,7 @@ namespace App\Pages\Compare\Queens;
 
 use App\Foundation\Units\Formatter;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\YieldScale;
 
@@ -81,8 +82,8 @@ final readonly class QueensPage
         $merit = $queen->merit;
 
         return $merit === null ? '' : $this->format->kgBetween(
-            $this->kg($merit->merit - 1.645 * $merit->sd),
-            $this->kg($merit->merit + 1.645 * $merit->sd),
+            $this->kg($merit->merit - Normal::NINETY * $merit->sd),
+            $this->kg($merit->merit + Normal::NINETY * $merit->sd),
         );
     }
 

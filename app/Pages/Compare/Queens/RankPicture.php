@@ -9,6 +9,7 @@ use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Units\MassAxis;
 use Illuminate\Support\Collection;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Yields\Merit\QueenAdvice;
 
 /** Queens one under the other as ranges: thick half of the time, thin in nine of ten; no point, for none is known. */
@@ -24,10 +25,6 @@ final readonly class RankPicture
 
     private const TOP = 26.0;
 
-    private const HALF = 0.6745;
-
-    private const NINE_OF_TEN = 1.645;
-
     public function __construct(private Formatter $format)
     {
     }
@@ -40,8 +37,8 @@ final readonly class RankPicture
     public function of(Collection $queens, callable $link, callable $kg): Picture
     {
         $ends = $queens->flatMap(static fn (KnownQueen $one): array => $one->merit === null ? [] : [
-            $kg($one->merit->merit - self::NINE_OF_TEN * $one->merit->sd),
-            $kg($one->merit->merit + self::NINE_OF_TEN * $one->merit->sd),
+            $kg($one->merit->merit - Normal::NINETY * $one->merit->sd),
+            $kg($one->merit->merit + Normal::NINETY * $one->merit->sd),
         ]);
         $most = max(5.0, (float) $ends->max(), -(float) $ends->min());
         $scale = (self::RIGHT - self::LEFT) / (2.0 * $most);
@@ -76,7 +73,7 @@ final readonly class RankPicture
         ]);
         $inside = function (Canvas $canvas) use ($queen, $merit, $y, $x, $words): void {
             $middle = $y + 0.5 * self::ROW;
-            [$thin, $thick] = [self::NINE_OF_TEN * $merit->sd, self::HALF * $merit->sd];
+            [$thin, $thick] = [Normal::NINETY * $merit->sd, Normal::FIFTY * $merit->sd];
             [$from, $to] = [$x($merit->merit - $thin), $x($merit->merit + $thin)];
             [$low, $high] = [$x($merit->merit - $thick), $x($merit->merit + $thick)];
             $canvas->title($words)

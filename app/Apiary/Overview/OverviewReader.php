@@ -15,7 +15,7 @@ use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
 
 /** Sums yards up: each hive is kept in a few figures, so that hundreds are at hand. */
-final readonly class DigestReader
+final readonly class OverviewReader
 {
     public function __construct(
         private Computed $computed,
@@ -24,12 +24,12 @@ final readonly class DigestReader
     ) {
     }
 
-    public function of(Apiary $apiary): YardDigest
+    public function of(Apiary $apiary): YardOverview
     {
         $ids = $this->yards->hiveIds($apiary);
         $found = $this->computed->ofHives(
             $apiary->id,
-            'digest',
+            'overview',
             array_values($ids),
             $this->winter->context($apiary),
             fn (array $stale): array => $this->make($apiary, $stale),
@@ -41,12 +41,12 @@ final readonly class DigestReader
             }
         }
 
-        return new YardDigest($hives);
+        return new YardOverview($hives);
     }
 
     /**
      * @param  list<string>  $ids
-     * @return array<string, HiveDigest>
+     * @return array<string, HiveOverview>
      */
     private function make(Apiary $apiary, array $ids): array
     {
@@ -56,15 +56,15 @@ final readonly class DigestReader
             $byCode[$state->code] = $state;
         }
         $winters = $this->winter->read(new YardState($apiary, $byCode, $this->yards->flow($apiary)));
-        $digests = [];
+        $overviews = [];
         foreach ($states as $id => $state) {
-            $digests[$id] = self::hive($state, $winters[$state->code] ?? null);
+            $overviews[$id] = self::hive($state, $winters[$state->code] ?? null);
         }
 
-        return $digests;
+        return $overviews;
     }
 
-    private static function hive(HiveState $state, ?HiveWinter $winter): HiveDigest
+    private static function hive(HiveState $state, ?HiveWinter $winter): HiveOverview
     {
         $super = static fn (BoxState $box): JudgedSuper => new JudgedSuper(
             $box,
@@ -72,7 +72,7 @@ final readonly class DigestReader
             in_array($box->id, $winter->share->spareWhenRipe ?? [], true),
         );
 
-        return new HiveDigest(
+        return new HiveOverview(
             $state->id,
             $state->code,
             $state->excluder,

@@ -9,9 +9,9 @@ use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Ripeness\Verdict;
 
 /** A yard in a few figures, summed from its hives. */
-final readonly class YardDigest
+final readonly class YardOverview
 {
-    /** @param  array<string, HiveDigest>  $hives  by code, in the order of the stands */
+    /** @param  array<string, HiveOverview>  $hives  by code, in the order of the stands */
     public function __construct(public array $hives)
     {
     }
@@ -19,7 +19,7 @@ final readonly class YardDigest
     /** @return list<JudgedSuper> */
     public function supers(): array
     {
-        $supers = array_map(static fn (HiveDigest $hive): array => $hive->supers, array_values($this->hives));
+        $supers = array_map(static fn (HiveOverview $hive): array => $hive->supers, array_values($this->hives));
 
         return array_merge([], ...$supers);
     }
@@ -41,20 +41,20 @@ final readonly class YardDigest
 
     public function hivesToFeed(): int
     {
-        return count(array_filter($this->hives, static fn (HiveDigest $hive): bool => $hive->mustBeFed));
+        return count(array_filter($this->hives, static fn (HiveOverview $hive): bool => $hive->mustBeFed));
     }
 
     /** @return list<string> codes of hives whose stores nobody has looked at */
     public function storesUnknown(): array
     {
-        $unknown = array_filter($this->hives, static fn (HiveDigest $hive): bool => ! $hive->storesKnown);
+        $unknown = array_filter($this->hives, static fn (HiveOverview $hive): bool => ! $hive->storesKnown);
 
-        return array_map(static fn (HiveDigest $hive): string => $hive->code, array_values($unknown));
+        return array_map(static fn (HiveOverview $hive): string => $hive->code, array_values($unknown));
     }
 
     public function sugarKg(): float
     {
-        $sugar = static fn (HiveDigest $hive): float => $hive->mustBeFed ? $hive->sugarKg : 0.0;
+        $sugar = static fn (HiveOverview $hive): float => $hive->mustBeFed ? $hive->sugarKg : 0.0;
 
         return array_sum(array_map($sugar, array_values($this->hives)));
     }

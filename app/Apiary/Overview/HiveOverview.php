@@ -8,7 +8,7 @@ use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\Stack;
 
 /** A hive in a few figures. Plain values: it is kept. */
-final readonly class HiveDigest
+final readonly class HiveOverview
 {
     /**
      * @param  list<JudgedSuper>  $supers  from the lowest
