@@ -9,6 +9,7 @@ PHP_FAST=(-d opcache.enable_cli=1 -d opcache.jit=off -d opcache.memory_consumpti
 PHP_COUNTING=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 RESULTS=$STAMPS/test/results
 SEED=$VAR/seed.sql
+WARM=$VAR/warm
 PROCESSES=${MARJORAM_PROCESSES:-2}
 
 # The settings of this machine reach the tests as an environment: .env belongs to the installation.
@@ -41,13 +42,13 @@ database_up() {
 seed_once() {
   [ -s "$SEED" ] && stamped_in "$VAR/seed.stamp" database core app config && return
   say "Seeding the demo for the tests ..."
-  rm -f "$VAR"/clone-*.stamp "$VAR/warm.cache"
+  rm -rf "$VAR"/clone-*.stamp "$VAR/warm.cache" "$WARM"
   db_sql -e 'drop database if exists app_seed_test; create database app_seed_test'
   (
     export DB_DATABASE=app_seed_test APP_ENV=testing CACHE_STORE=array SESSION_DRIVER=array QUEUE_CONNECTION=sync LOG_CHANNEL=null
     php "${PHP_FAST[@]}" artisan migrate --force --quiet \
       && php "${PHP_FAST[@]}" artisan demo:seed \
-      && php "${PHP_FAST[@]}" tests/warm.php "$VAR/warm.cache" && [ -s "$VAR/warm.cache" ]
+      && php "${PHP_FAST[@]}" tests/warm.php "$VAR/warm.cache" "$WARM" && [ -s "$VAR/warm.cache" ]
   ) || die "a page of the demo does not open; see above."
   mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --skip-comments --no-tablespaces app_seed_test >"$SEED"
   fingerprint database core app config >"$VAR/seed.stamp"
@@ -96,6 +97,12 @@ web_up() {
   (
     export LARAVEL_STORAGE_PATH=$storage DB_DATABASE=$database MARJORAM_PORTS=$RUN
     export APP_URL=$MARJORAM_TEST_URL MARJORAM_URL=$MARJORAM_TEST_URL
+    # As bin/start does: settings, routes and views are read once, not at every request.
+    export APP_CONFIG_CACHE=$RUN/config.php APP_ROUTES_CACHE=$RUN/routes.php
+    php artisan config:cache --quiet
+    php artisan route:cache --quiet
+    php artisan view:cache --quiet
+    chown -R "${RUN_AS:-$(id -un)}:" "$storage" "$RUN"/*.php
     define_web --seed=7 --water=17.2
     web_start queue "${STAND_INS[@]}"
   )
@@ -148,10 +155,13 @@ next_file() {
   ) 8>"$1.lock"
 }
 
-# as_seeded: each class of tests begins with the demo as it was; the database stays, as those who are connected do
+# as_seeded: each class of tests begins with the demo as it was, and with what its pages had computed of it; the
+# database stays, as those who are connected do
 as_seeded() {
   db_sql "$MARJORAM_TEST_DATABASE" <"$SEED"
-  rm -rf "$RUN/storage/framework/cache/data"/*
+  rm -rf "$RUN/storage/framework/cache/data"
+  cp -r "$WARM" "$RUN/storage/framework/cache/data"
+  chown -R "${RUN_AS:-$(id -un)}:" "$RUN/storage/framework/cache/data"
 }
 
 # browser_lane NAME: with its own pages, until no file is left
