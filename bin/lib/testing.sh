@@ -40,7 +40,7 @@ database_up() {
 
 # seed_once: the demo is seeded when what makes it has changed, with the pages that were computed of it; then cloned
 seed_once() {
-  [ -s "$SEED" ] && stamped_in "$VAR/seed.stamp" database core app config && return
+  [ -s "$SEED" ] && [ -d "$WARM" ] && stamped_in "$VAR/seed.stamp" database core app config tests/warm.php && return
   say "Seeding the demo for the tests ..."
   rm -rf "$VAR"/clone-*.stamp "$VAR/warm.cache" "$WARM"
   db_sql -e 'drop database if exists app_seed_test; create database app_seed_test'
@@ -51,7 +51,7 @@ seed_once() {
       && php "${PHP_FAST[@]}" tests/warm.php "$VAR/warm.cache" "$WARM" && [ -s "$VAR/warm.cache" ]
   ) || die "a page of the demo does not open; see above."
   mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --skip-comments --no-tablespaces app_seed_test >"$SEED"
-  fingerprint database core app config >"$VAR/seed.stamp"
+  fingerprint database core app config tests/warm.php >"$VAR/seed.stamp"
 }
 
 stamped_in() { [ -f "$1" ] && [ "$(cat "$1")" = "$(fingerprint "${@:2}")" ]; }
