@@ -89,7 +89,7 @@ final class FieldOfflineTest extends FieldTestCase
             self::$browser->manage()->addCookie($cookie);
         }
         self::server(true);
-        $this->await('marjoramField.checkIn(); return marjoramField.queue.taps.length < '.($waiting - 20), 'nothing was sent');
+        $this->await('marjoramField.checkIn(); return marjoramField.queue.taps.length < '.($waiting - 20), 'nothing was sent', 90);
         exec('pkill -KILL -P '.self::pid('php-fpm').'; kill -KILL '.self::pid('php-fpm'));
         $this->await('return marjoramField.queue.taps.length === 0', 'not all was sent', 90);
         $stored = $this->stored();
