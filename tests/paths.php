@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // How many files of this project a request runs through: php tests/paths.php METHOD PATH [FIELD=VALUE ...]
-// Signed in as the demo's keeper, in a process of its own, and taken back; with a kept cache (CACHE_STORE=file) say it twice.
+// Signed in as the demo's keeper, in a process of its own, and taken back; nothing kept is
+// used, but with CACHE_STORE=file, said twice, by the user that owns storage/.
 
 use App\Models\User;
 use Illuminate\Contracts\Http\Kernel;
@@ -17,13 +18,13 @@ require __DIR__.'/../vendor/autoload.php';
 /** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-config(['session.driver' => 'array']);
+config(['session.driver' => 'array', 'cache.default' => getenv('CACHE_STORE') ?: 'array']);
 $app->instance('env', 'testing');
 Auth::setUser(User::query()->where('email', 'keeper@demo.example')->firstOrFail());
 DB::beginTransaction();
 [, $method, $path] = $argv;
 parse_str(implode('&', array_slice($argv, 3)), $fields);
-$host = (string) parse_url((string) config('app.url'), PHP_URL_HOST);
+$host = (string) preg_replace('#^https?://#', '', (string) config('app.url'));
 $request = Request::create($path, $method, $fields + ['_key' => (string) Str::ulid()], server: ['HTTP_HOST' => $host]);
 $response = $app->make(Kernel::class)->handle($request);
 DB::rollBack();
