@@ -125,7 +125,7 @@ final readonly class Wording
     /** A case of the core's with no figures behind it, such as a phase or a risk. */
     public function term(BackedEnum $case): string
     {
-        return __((string) $case->value);
+        return Names::of($case);
     }
 
     /** What came off, in whole supers and in single frames. */

@@ -20,12 +20,12 @@ final readonly class SheetBox
      * @param  int  $gaps  slots without a frame
      */
     private function __construct(
-        public string $id,
-        public bool $isSuper,
-        public FittedBox $fitted,
-        public CombAssumptions $comb,
-        public ?string $emptySince,
-        public int $gaps,
+        private string $id,
+        private bool $isSuper,
+        private FittedBox $fitted,
+        private CombAssumptions $comb,
+        private ?string $emptySince,
+        private int $gaps,
     ) {
     }
 

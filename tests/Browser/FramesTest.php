@@ -26,7 +26,7 @@ final class FramesTest extends BrowserTestCase
         ));
         self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => (int) $this->text('#frames-sum .big') === $before + 1);
         self::assertMatchesRegularExpression('/load|carrying box/', $this->text('#frames-sum'));
-        $this->assertAccessible('frames reckoned at 390');
+        $this->assertAccessible('frames calculated at 390');
         self::screen(1280, 800);
         $this->assertAccessible('frames at 1280');
         // A hive is put aside: its frames leave the page and the sum.

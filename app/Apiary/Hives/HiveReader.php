@@ -94,8 +94,7 @@ final readonly class HiveReader
             $this->current->get()->dry_room,
             $policy->frameByFrame,
         ));
-        $numbers = ['super' => 0, 'brood' => 0];
-        $boxes = [];
+        $numbers = $boxes = [];
         foreach ($hive->places as $i => $place) {
             $number = $numbers[$place->role] = ($numbers[$place->role] ?? 0) + 1;
             $look = $looks[$place->box_id];

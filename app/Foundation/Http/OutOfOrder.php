@@ -49,8 +49,6 @@ final class OutOfOrder
 
     private const DATABASE = 'The database does not answer. Whoever runs this installation starts it with bin/start.';
 
-    private const BUSY = 'Others were writing here at the same time. Nothing was saved: send it once more.';
-
     private const TABLES = 'The database is damaged. Whoever runs this installation brings back the newest backup.';
 
     private const FOLDER = 'The folder storage cannot be written. Whoever runs this installation gives it back its permissions.';
@@ -65,7 +63,7 @@ final class OutOfOrder
             }
         }
 
-        return Contention::is($error) ? (string) __(self::BUSY) : null;
+        return Contention::is($error) ? Contention::sentence() : null;
     }
 
     private static function of(string $message): ?string

@@ -12,6 +12,12 @@ final class Contention
 {
     use DetectsConcurrencyErrors;
 
+    /** What is said where it was tried for long enough. */
+    public static function sentence(): string
+    {
+        return __('Others were writing here at the same time. Nothing was saved: send it once more.');
+    }
+
     public static function is(?Throwable $error): bool
     {
         while ($error !== null) {

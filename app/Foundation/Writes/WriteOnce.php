@@ -44,7 +44,7 @@ final readonly class WriteOnce
             self::asBefore($request);
             usleep(random_int(...self::WAIT_MS) * 1000 * $try);
         }
-        abort(503, __('Others were writing here at the same time. Nothing was saved: send it once more.'));
+        abort(503, Contention::sentence());
     }
 
     /** @return ?Response null where others were in the way; then nothing is left of it */

@@ -16,7 +16,6 @@ use App\Models\Clearing;
 use App\Models\ClearingSuper;
 use App\Models\FrozenClearing;
 use App\Words\Wording;
-use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -93,7 +92,7 @@ final readonly class ClearingController
         if ($values['what'] === 'collected') {
             self::refuseCollected($clearing, 'done', __('This clearing is in the honey room already.'));
         }
-        $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->now() : null]);
+        $item->update([$values['what'].'_at' => (bool) $values['done'] ? $this->current->utc() : null]);
         if ($values['what'] === 'placed') {
             $state = $clearing->load('items')->stateByBoards();
             if ($state !== $clearing->state) {
@@ -123,10 +122,5 @@ final readonly class ClearingController
         if ($clearing->isCollected()) {
             throw ValidationException::withMessages([$field => $words]);
         }
-    }
-
-    private function now(): DateTimeImmutable
-    {
-        return $this->current->utc();
     }
 }

@@ -23,6 +23,10 @@
   </span>
   <span class="num soft">~{{ $f->percent($row->cappedShare) }} {{ __('capped') }}</span>
   <span class="num">
-    {{ $row->isToLookAt() ? '~' . $f->kg($row->kgInDoubt) . ' ' . __('of') . ' ' . $f->kg($row->honey->kg) : '~' . $f->kg($row->honey->kg) }}
+    @if ($row->isToLookAt())
+      ~{{ $f->kg($row->kgInDoubt) }} {{ __('of') }} {{ $f->kg($row->honey->kg) }}
+    @else
+      ~{{ $f->kg($row->honey->kg) }}
+    @endif
   </span>
 </div>

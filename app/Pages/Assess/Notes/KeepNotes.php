@@ -103,14 +103,14 @@ final readonly class KeepNotes
         ScaleWeight::query()->create([
             'apiary_id' => $this->apiary($line)->id,
             'hive_id' => $line->hive->id,
-            'at' => $this->utc(),
+            'at' => $this->current->utc(),
             'kg' => $kg,
         ]);
     }
 
     private function note(NotedLine $line, string $what, string $text): void
     {
-        HiveNote::keep($line->hive->id, $line->box?->id, $what, $text, $this->utc());
+        HiveNote::keep($line->hive->id, $line->box?->id, $what, $text, $this->current->utc());
     }
 
     private function decide(NotedLine $line): void
@@ -132,10 +132,5 @@ final readonly class KeepNotes
     private function apiary(NotedLine $line): Apiary
     {
         return Apiary::query()->where('slug', $line->yard)->firstOrFail();
-    }
-
-    private function utc(): DateTimeImmutable
-    {
-        return $this->current->utc();
     }
 }
