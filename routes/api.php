@@ -13,6 +13,7 @@ Route::middleware([ProgramSignIn::class, 'throttle:calc'])
     ->prefix('v1')
     ->group(function (): void {
         Route::get('/calc', [CalcController::class, 'index'])->name('calc.index');
+        Route::get('/calc/schemas', [CalcController::class, 'schemas'])->name('calc.schemas');
         Route::get('/calc/{name}', [CalcController::class, 'show'])->name('calc.show');
         Route::post('/calc/{name}', [CalcController::class, 'store'])->name('calc.store');
     });

@@ -19,6 +19,11 @@ final readonly class CalcController
         return new JsonResponse(['names' => $this->registry->names()]);
     }
 
+    public function schemas(): JsonResponse
+    {
+        return new JsonResponse($this->registry->bundle());
+    }
+
     public function show(string $name): JsonResponse
     {
         return $this->registry->get($name) === null

@@ -16,7 +16,7 @@ final class Calc extends Command
         {name? : the computation}
         {--in= : a file instead of standard input}
         {--list : the names}
-        {--schema : JSON Schema of input and output}';
+        {--schema : JSON Schema of input and output; of all computations where none is named}';
 
     protected $description = 'Run one computation: JSON from standard input to standard output';
 
@@ -29,6 +29,11 @@ final class Calc extends Command
         }
         try {
             $name = $this->argument('name');
+            if ($name === null && $this->option('schema') === true) {
+                $this->print($registry->bundle());
+
+                return self::SUCCESS;
+            }
             if (! is_string($name) || $registry->get($name) === null) {
                 throw new InputRefused('There is no such computation.', '', implode(', ', $registry->names()));
             }

@@ -273,6 +273,22 @@ final class DoorsTest extends FeatureTestCase
         self::assertTrue($result->isValid(), (string) json_encode($result->error()?->data()->fullPath()));
     }
 
+    public function test_one_bundle_has_every_schema_and_all_that_they_share(): void
+    {
+        $bundle = (string) json_encode(app(\App\Api\Registry::class)->bundle());
+        $defs = json_decode($bundle, true)['$defs'];
+        preg_match_all('~#\\\\?/\$defs\\\\?/(\w+)~', $bundle, $named);
+        self::assertNotEmpty($named[1]);
+        self::assertSame([], array_diff($named[1], array_keys($defs)));
+        $validator = new Validator;
+        $validator->resolver()?->registerRaw($bundle, 'https://marjoram.test/calc.json');
+        $in = static fn (string $json): bool => $validator
+            ->validate(json_decode($json), 'https://marjoram.test/calc.json#/$defs/comb.input')
+            ->isValid();
+        self::assertTrue($in('{"box":{"kind":"langstroth-medium-10"},"frames":[{"slot":1,"a":{"capped":1}}]}'));
+        self::assertFalse($in('{"box":{"kind":"langstroth-medium-10"},"frames":[{"slot":1,"a":{"capped":3}}]}'));
+    }
+
     public function test_rounds_keep_locks_and_skies_and_say_how_good_a_plan_can_be(): void
     {
         $day = static fn (string $date, float $rain): array => [
