@@ -57,7 +57,7 @@ final class Registry
         return [...$schema, 'input' => self::whole($schema['input']), 'output' => self::whole($schema['output'])];
     }
 
-    /** @return array<string, mixed> one JSON Schema with all of them, as "comb.input" and "comb.output" among its `$defs` */
+    /** @return array<string, mixed> a JSON Schema of them all: "comb.input", "comb.output" among its `$defs` */
     public function bundle(): array
     {
         $defs = self::read('shared');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Apiary\Harvest\NewHarvest;
 use App\Apiary\Operation\CurrentOperation;
 use App\Models\Batch;
@@ -52,6 +53,44 @@ final class HoneyBenchTest extends FeatureTestCase
             $this->supers[] = $this->taken($this->hive($apiary, $code), 10.0 + 2.0 * $i);
         }
         $this->tickTheList();
+    }
+
+    /** Whatever a test did: what stands beside each super is what its lot's account says. */
+    protected function tearDown(): void
+    {
+        foreach (Lot::query()->get() as $lot) {
+            $allotted = static fn (): array => TakenSuper::query()
+                ->where('harvest_id', $lot->harvest_id)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (TakenSuper $one): array => [$one->allotted_kg, $one->allotted_sd_kg])
+                ->all();
+            $stored = $allotted();
+            LotLedger::settle($lot);
+            self::assertSame($stored, $allotted(), "Lot $lot->code");
+        }
+        parent::tearDown();
+    }
+
+    public function test_a_super_goes_where_it_can_go_and_nowhere_else(): void
+    {
+        [$one, $two] = $this->supers;
+        $one->update(['station' => Station::Home]);
+        $two->update(['station' => Station::Spun]);
+        $this->send('POST', "/honey-room/door/$one->id")->assertStatus(422)->assertSee('back in a hive already');
+        $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id]])
+            ->assertStatus(422)
+            ->assertSee('back in a hive already');
+        $this->send('POST', "/honey-room/door/$one->id/use", ['use' => 'comb', 'kg' => '3'])
+            ->assertStatus(422)
+            ->assertSee('is spun already');
+        $this->send('POST', "/honey-room/door/$two->id/missing", ['where' => 'unknown'])
+            ->assertStatus(422)
+            ->assertSee('it did come');
+        $this->send('POST', '/honey-room/extractor/spun', ['supers' => [$two->id]])
+            ->assertStatus(422)
+            ->assertSee('wet, drips already');
+        self::assertSame([Station::Home, Station::Spun], [$one->refresh()->station, $two->refresh()->station]);
     }
 
     public function test_supers_are_ticked_at_the_door_and_what_did_not_come_is_asked_about(): void
@@ -140,7 +179,7 @@ final class HoneyBenchTest extends FeatureTestCase
     {
         [$one, $two] = $this->supers;
         $this->get('/honey-room/warm')->assertOk()->assertSee('Nobody has read it yet')->assertSee('Nothing stands in it.');
-        $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id]])->assertStatus(422)->assertSee('not here yet');
+        $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id]])->assertStatus(422)->assertSee('has not come to the door');
         $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
         $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id, $two->id]])->assertStatus(303);
         $this->send('POST', '/honey-room/warm/air', ['celsius' => '31', 'humidity' => '38'])->assertStatus(303);

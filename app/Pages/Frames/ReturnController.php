@@ -6,6 +6,7 @@ namespace App\Pages\Frames;
 
 use App\Apiary\Frames\FreeSlots;
 use App\Apiary\Frames\WetFrames;
+use App\Apiary\Harvest\Journey;
 use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Inspections\CombNote;
@@ -22,7 +23,7 @@ use Illuminate\Validation\ValidationException;
 /** Wet frames go back by their marks: to hive, box and slot, or the nearest gap of the box; else into store. */
 final readonly class ReturnController
 {
-    public function __construct(private YardReader $yards, private WetFrames $wet)
+    public function __construct(private YardReader $yards, private WetFrames $wet, private Journey $journey)
     {
     }
 
@@ -76,13 +77,10 @@ final readonly class ReturnController
     private function leaveBench(Lot $lot, array $frames, array $home): void
     {
         $isOfFrames = $lot->harvest->wholeSupers() === 0;
-        foreach ($frames as $frame) {
-            if ($isOfFrames || $frame->station !== Station::Awaited) {
-                $frame->update([
-                    'station' => in_array($frame->id, $home, true) ? Station::Home : Station::Stored,
-                ]);
-            }
-        }
+        $spun = collect($frames)
+            ->filter(static fn (TakenSuper $one): bool => $isOfFrames || $one->station !== Station::Awaited);
+        $this->journey->move($spun->whereIn('id', $home), Station::Home);
+        $this->journey->move($spun->whereNotIn('id', $home), Station::Stored);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Drawing\Canvas;
 use App\Drawing\ChartParts;
 use App\Drawing\Picture;
@@ -24,7 +25,7 @@ final readonly class AllotChart
     {
     }
 
-    public function of(LotState $state): Picture
+    public function of(LotLedger $state): Picture
     {
         $judged = $state->judgedByHive();
         $hives = $state->allotted->hives ?? [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Foundation\Units\Formatter;
@@ -47,7 +48,7 @@ final readonly class BucketController
             'water_pct' => $request->water(),
             'weighed_at' => $this->current->utc(),
         ]);
-        KeepAllotment::of($lot);
+        LotLedger::settle($lot);
 
         return Saved::at(route('honey-room.lot', $lot->id), __('Bucket :n is weighed.', ['n' => $number]));
     }
@@ -83,7 +84,7 @@ final readonly class BucketController
                 'gross_kg' => $request->kg('gross'),
                 'tare_kg' => $request->tareKg(),
             ] + ($request->has('water') ? ['water_pct' => $request->water()] : []));
-        KeepAllotment::of($bucket->load('lot')->lot);
+        LotLedger::settle($bucket->load('lot')->lot);
 
         return Saved::at(
             route('honey-room.lot', $bucket->lot_id),
@@ -100,7 +101,7 @@ final readonly class BucketController
             ]);
         }
         $bucket->delete();
-        KeepAllotment::of($bucket->lot);
+        LotLedger::settle($bucket->lot);
 
         return Saved::at(
             route('honey-room.lot', $bucket->lot_id),

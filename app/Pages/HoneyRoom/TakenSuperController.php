@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Foundation\Http\Saved;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
@@ -14,15 +15,10 @@ final class TakenSuperController
 {
     public function update(SuperWeightRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
     {
+        $lot = $super->load(['harvest.lot', 'box'])->harvest->lot ?? abort(404);
         $weights = $request->weights($scale);
-        $super
-            ->load(['harvest.lot', 'box'])
-            ->update(['before_kg' => $weights->beforeKg, 'after_kg' => $weights->afterKg]);
-        $lot = $super->harvest->lot;
-        if ($lot === null) {
-            abort(404);
-        }
-        KeepAllotment::of($lot);
+        $super->update(['before_kg' => $weights->beforeKg, 'after_kg' => $weights->afterKg]);
+        LotLedger::settle($lot);
 
         return Saved::at(
             route('honey-room.lot', $lot->id),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Bench;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\Bucket;
@@ -16,7 +17,6 @@ use App\Pages\HoneyRoom\Batches\TraceReader;
 use App\Pages\HoneyRoom\BucketRow;
 use App\Pages\HoneyRoom\FrameRow;
 use App\Pages\HoneyRoom\LotStack;
-use App\Pages\HoneyRoom\LotState;
 use App\Pages\HoneyRoom\RoomChecks;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -82,7 +82,7 @@ final readonly class HoneyRoomController
             'harvest.supers.spinning.run',
         ]);
 
-        $state = LotState::of($lot);
+        $state = LotLedger::of($lot);
 
         $frames = FrameRow::of($lot);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Door;
 
+use App\Apiary\Harvest\Journey;
 use App\Apiary\Harvest\NewHarvest;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
@@ -14,7 +15,6 @@ use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
-use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStacks;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -24,7 +24,7 @@ use Illuminate\Validation\ValidationException;
 /** Supers and frames arrive: ticked as they come, weighed and read where that is done; what differs is asked about. */
 final readonly class DoorController
 {
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Journey $journey)
     {
     }
 
@@ -50,16 +50,14 @@ final readonly class DoorController
     {
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $station = $super->station;
-        if ($station !== Station::Awaited && $station !== Station::Missing && ! $station->isFull()) {
+        if ($station->isEmptied()) {
             throw ValidationException::withMessages(['super' => __(':mark is :where already.', [
                 'mark' => $super->name(),
                 'where' => $station->words(),
             ])]);
         }
         $weighed = $request->onScale() ? $scale->kg() : $request->kg('before');
-        $super->update([
-            'station' => $station->isFull() ? $station : Station::Door,
-            'arrived_at' => $super->arrived_at ?? $this->current->utc(),
+        $this->journey->move([$super], $station->isFull() ? $station : Station::Door, [
             'before_kg' => $weighed ?? $super->before_kg,
             'bees_left' => $request->boolean('bees'),
             'fresh' => $request->boolean('fresh'),
@@ -67,7 +65,6 @@ final readonly class DoorController
         if ($request->water() !== null) {
             $super->readings()->create(['water_pct' => $request->water(), 'read_at' => $this->current->utc()]);
         }
-        $this->allot($super);
 
         return Saved::at(route('honey-room.door').'#'.$this->anchor($super), __(':mark is here.', ['mark' => $super->name()]));
     }
@@ -77,9 +74,7 @@ final readonly class DoorController
     {
         $lot->claim(null)->load(['harvest.supers']);
         $awaited = $lot->harvest->supers->where('station', Station::Awaited);
-        foreach ($awaited as $super) {
-            $super->update(['station' => Station::Door, 'arrived_at' => $this->current->utc()]);
-        }
+        $this->journey->move($awaited, Station::Door);
 
         return Saved::at(
             route('honey-room.door'),
@@ -91,13 +86,10 @@ final readonly class DoorController
     public function missing(MissingRequest $request, StayedAtHive $stayed, TakenSuper $super): RedirectResponse
     {
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
-        if ($super->station !== Station::Awaited && $super->station !== Station::Missing) {
-            throw ValidationException::withMessages(['super' => __(':mark is here: it did come.', [
-                'mark' => $super->name(),
-            ])]);
+        $this->journey->move([$super], Station::Missing);
+        if ($request->stayed()) {
+            $stayed->take($super);
         }
-        $request->stayed() ? $stayed->take($super) : $super->update(['station' => Station::Missing]);
-        $this->allot($super);
 
         return Saved::at(route('honey-room.door'), $request->stayed()
             ? __(':mark stands on :hive again.', ['mark' => $super->name(), 'hive' => $super->hive->code])
@@ -108,7 +100,8 @@ final readonly class DoorController
     public function use(UseRequest $request, TakenSuper $super): RedirectResponse
     {
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
-        if ($super->spinning()->exists() || $super->station === Station::Spun) {
+        $isExtracted = $super->station->isEmptied() && $super->used_for->isExtracted();
+        if ($super->spinning()->exists() || $isExtracted) {
             throw ValidationException::withMessages(['use' => __(':mark is spun already.', [
                 'mark' => $super->name(),
             ])]);
@@ -117,17 +110,16 @@ final readonly class DoorController
         $kg = $use->isExtracted() ? null : $request->kg('kg');
         // What is cut, drained or pressed stays on the bench until it is weighed.
         $isDone = $kg !== null || in_array($use, [HoneyUse::Given, HoneyUse::Kept], true);
-        $super->update([
+        $to = match (true) {
+            $use->isExtracted() && ! $super->station->isFull() => Station::Door,
+            ! $use->isExtracted() && $isDone => Station::Stored,
+            default => $super->station,
+        };
+        $this->journey->move([$super], $to, [
             'used_for' => $use,
             'used_kg' => $kg,
-            'station' => match (true) {
-                $use->isExtracted() && ! $super->station->isFull() => Station::Door,
-                ! $use->isExtracted() && $isDone => Station::Stored,
-                default => $super->station,
-            },
             'arrived_at' => $super->arrived_at ?? $this->current->utc(),
         ]);
-        $this->allot($super);
 
         return Saved::at(
             route('honey-room.door').'#'.$this->anchor($super),
@@ -166,12 +158,5 @@ final readonly class DoorController
     private function anchor(TakenSuper $super): string
     {
         return 's-'.$super->id;
-    }
-
-    private function allot(TakenSuper $super): void
-    {
-        if ($super->harvest->lot !== null) {
-            KeepAllotment::of($super->harvest->lot);
-        }
     }
 }

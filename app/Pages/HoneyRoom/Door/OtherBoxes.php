@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\HoneyRoom\Door;
 
 use App\Apiary\Harvest\FrozenVerdict;
+use App\Apiary\Harvest\LotLedger;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
@@ -15,7 +16,6 @@ use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Models\TakenVerdict;
-use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStack;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -92,7 +92,7 @@ final readonly class OtherBoxes
             'station' => Station::Door,
             'arrived_at' => $at,
         ]);
-        KeepAllotment::of($lot);
+        LotLedger::settle($lot);
 
         return $super;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Door;
 
+use App\Apiary\Harvest\LotLedger;
 use App\Models\BoxPlace;
 use App\Models\TakenSuper;
 use Illuminate\Validation\ValidationException;
@@ -31,5 +32,8 @@ final class StayedAtHive
         }
         $was->update(['until' => null]);
         $super->delete();
+        if ($super->harvest->lot !== null) {
+            LotLedger::settle($super->harvest->lot);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Door;
 
+use App\Apiary\Harvest\Journey;
 use App\Apiary\Hives\Stacks;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
@@ -12,11 +13,11 @@ use App\Models\FollowUp;
 use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStack;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
 /** Wet supers leave: back on the hives they came from, to a cleaning place, or dry into store. */
@@ -27,7 +28,7 @@ final readonly class WetController
 
     private const MOTH_DAYS = 14;
 
-    public function __construct(private CurrentOperation $current, private Stacks $stacks)
+    public function __construct(private CurrentOperation $current, private Stacks $stacks, private Journey $journey)
     {
     }
 
@@ -49,9 +50,14 @@ final readonly class WetController
         if ($wet->isEmpty()) {
             throw ValidationException::withMessages(['to' => __('No wet super of this lot is here.')]);
         }
-        foreach ($wet as $super) {
-            $this->move($super, $values['to']);
+        if ($values['to'] === 'home') {
+            $this->ontoHives($wet);
         }
+        $this->journey->move($wet, match ($values['to']) {
+            'home' => Station::Home,
+            'cleaning' => Station::Cleaning,
+            default => Station::Stored,
+        });
         $this->remember($lot, $values['to']);
 
         return Saved::at(route('honey-room.lot', $lot->id), trans_choice(match ($values['to']) {
@@ -69,26 +75,19 @@ final readonly class WetController
             throw ValidationException::withMessages(['lot' => __('No bucket of lot :lot is weighed yet.', ['lot' => $lot->code])]);
         }
         $there = $lot->harvest->supers->filter(static fn (TakenSuper $one): bool => $one->isOnTheBench());
-        foreach ($there as $super) {
-            $super->update(['station' => Station::Stored]);
-        }
-        KeepAllotment::of($lot);
+        $this->journey->move($there, Station::Stored);
 
         return Saved::at(route('honey-room.lot', $lot->id), __('Lot :lot is put away.', ['lot' => $lot->code]));
     }
 
-    private function move(TakenSuper $super, string $to): void
+    /** @param  Collection<int, TakenSuper>  $wet  each onto the hive it came from, unless its box is in use */
+    private function ontoHives(Collection $wet): void
     {
-        if ($to === 'home' && $super->box->place === null) {
+        foreach ($wet->filter(static fn (TakenSuper $one): bool => $one->box->place === null) as $super) {
             // Read again: it is held, and stands nowhere.
             $box = Box::query()->whereKey($super->box_id)->firstOrFail();
             $this->stacks->put($box, $super->hive, null, 'super', $this->current->day(), 'drawn');
         }
-        $super->update(['station' => match ($to) {
-            'home' => Station::Home,
-            'cleaning' => Station::Cleaning,
-            default => Station::Stored,
-        }]);
     }
 
     /** What is to be done next, on the desk on its day. */

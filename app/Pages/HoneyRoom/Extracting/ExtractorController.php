@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Extracting;
 
+use App\Apiary\Harvest\Journey;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\ExtractorLoad;
@@ -22,6 +23,7 @@ final readonly class ExtractorController
         private CurrentOperation $current,
         private ExtractorReader $reader,
         private LoadExtractor $loads,
+        private Journey $journey,
     ) {
     }
 
@@ -71,7 +73,7 @@ final readonly class ExtractorController
         $load->claim(null)->load('frames');
         self::mustRun($load);
         $load->update(['spun_at' => $this->current->utc()]);
-        $this->loads->empty($load, $this->current->utc());
+        $this->loads->empty($load);
 
         return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
     }
@@ -92,24 +94,10 @@ final readonly class ExtractorController
     public function supers(SupersRequest $request): RedirectResponse
     {
         $supers = TakenSuper::query()->whereKey($request->ids())->with('box')->lockForUpdate()->get();
-        foreach ($supers as $super) {
-            if (! $super->station->isFull()) {
-                throw ValidationException::withMessages(['supers' => match ($super->station) {
-                    Station::Awaited, Station::Missing => __(':mark has not come to the door: tick it there first.', [
-                        'mark' => $super->name(),
-                    ]),
-                    default => __(':mark is :where already.', [
-                        'mark' => $super->name(),
-                        'where' => $super->station->words(),
-                    ]),
-                }]);
-            }
-            $super->update(['station' => Station::Spun, 'spun_at' => $this->current->utc()]);
-        }
         if ($supers->isEmpty()) {
             throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);
         }
-        LoadExtractor::allot($supers->modelKeys());
+        $this->journey->move($supers, Station::Spun);
 
         return Saved::at(
             route('honey-room.extractor'),

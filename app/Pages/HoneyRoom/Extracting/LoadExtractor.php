@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Extracting;
 
+use App\Apiary\Harvest\Journey;
+use App\Apiary\Harvest\LotLedger;
 use App\Apiary\Operation\CurrentOperation;
 use App\Models\ExtractorLoad;
 use App\Models\Lot;
 use App\Models\Operation;
 use App\Models\Station;
 use App\Models\TakenSuper;
-use App\Pages\HoneyRoom\KeepAllotment;
 use App\Pages\HoneyRoom\LotStacks;
 use App\Pages\HoneyRoom\SuperFrame;
 use App\Pages\HoneyRoom\SuperFrames;
@@ -25,6 +26,7 @@ final readonly class LoadExtractor
         private LotStacks $stacks,
         private NextLoads $next,
         private SuperFrames $frames,
+        private Journey $journey,
     ) {
     }
 
@@ -70,30 +72,15 @@ final readonly class LoadExtractor
         return $load;
     }
 
-    /** Supers whose last frame was in this load are empty. */
-    public function empty(ExtractorLoad $load, DateTimeImmutable $at): void
+    /** What is in the buckets came from what is spun; supers whose last frame was in this load are empty. */
+    public function empty(ExtractorLoad $load): void
     {
         $ids = $load->frames->pluck('taken_super_id')->filter()->unique()->all();
-        foreach (TakenSuper::query()->whereKey($ids)->with('box')->lockForUpdate()->get() as $super) {
-            if ($this->next->isSpun($super)) {
-                $super->update(['station' => Station::Spun, 'spun_at' => $at]);
-            }
-        }
-        self::allot($ids);
-    }
-
-    /**
-     * What is in the buckets came from what is spun: it is shared out again.
-     *
-     * @param  array<array-key, mixed>  $superIds
-     */
-    public static function allot(array $superIds): void
-    {
-        $lots = Lot::query()
-            ->whereIn('harvest_id', TakenSuper::query()->whereKey($superIds)->select('harvest_id'))
-            ->get();
-        foreach ($lots as $lot) {
-            KeepAllotment::of($lot);
+        $supers = TakenSuper::query()->whereKey($ids)->with(['box', 'harvest.lot'])->lockForUpdate()->get();
+        $this->journey->move($supers->filter($this->next->isSpun(...)), Station::Spun);
+        $begun = $supers->reject($this->next->isSpun(...));
+        foreach ($begun->map(static fn (TakenSuper $one): ?Lot => $one->harvest->lot)->filter()->unique('id') as $lot) {
+            LotLedger::settle($lot);
         }
     }
 

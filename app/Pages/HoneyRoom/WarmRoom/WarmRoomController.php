@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\WarmRoom;
 
+use App\Apiary\Harvest\Journey;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Foundation\Units\Formatter;
@@ -20,7 +21,7 @@ use Illuminate\Validation\ValidationException;
 /** The warm, dry room: its air, what stands in it, and when that is dry enough. */
 final readonly class WarmRoomController
 {
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Journey $journey)
     {
     }
 
@@ -56,15 +57,7 @@ final readonly class WarmRoomController
     public function move(MoveSupersRequest $request): RedirectResponse
     {
         $supers = TakenSuper::query()->whereKey($request->ids())->lockForUpdate()->get();
-        foreach ($supers as $super) {
-            if (! $super->station->isFull()) {
-                throw ValidationException::withMessages(['supers' => __(':mark is :where: it cannot go there.', [
-                    'mark' => $super->load('box')->name(),
-                    'where' => $super->station->words(),
-                ])]);
-            }
-            $super->update(['station' => $request->station()]);
-        }
+        $this->journey->move($supers, $request->station());
         if ($supers->count() < count($request->ids())) {
             throw ValidationException::withMessages(['supers' => __('One of them is not here any more.')]);
         }

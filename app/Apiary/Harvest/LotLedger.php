@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\HoneyRoom;
+namespace App\Apiary\Harvest;
 
 use App\Foundation\Units\Formatter;
 use App\Models\Bucket;
 use App\Models\Lot;
+use App\Models\Station;
 use App\Models\TakenSuper;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Kilograms;
@@ -17,8 +19,11 @@ use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\HoneyRoom\WeighedBucket;
 use Marjoram\Core\InvalidInput;
 
-/** A lot with its supers and buckets, and what each hive gave of it; why not, where that cannot be said yet. */
-final readonly class LotState
+/**
+ * The account of a lot: what its supers were judged to hold, what its buckets weigh, and what that allots to each super
+ * and hive; why not, where it cannot be said yet.
+ */
+final readonly class LotLedger
 {
     private function __construct(public Lot $lot, public ?AllotResult $allotted, public ?InvalidInput $refusal)
     {
@@ -38,6 +43,46 @@ final readonly class LotState
         } catch (InvalidInput $refusal) {
             return new self($lot, null, $refusal);
         }
+    }
+
+    /**
+     * Writes what the buckets allot to each super, so that Compare finds it; called whenever something that the
+     * account is made of has changed. Of two at once the second waits here, and sees what the first wrote.
+     */
+    public static function settle(Lot $lot): self
+    {
+        $lot->claim(null)->unsetRelations();
+        $lot->load([
+            'buckets' => static fn (HasMany $buckets) => $buckets->sharedLock(),
+            'harvest.supers' => static fn (HasMany $supers) => $supers->lockForUpdate(),
+            'harvest.supers.hive',
+            'harvest.supers.spinning.run',
+        ]);
+        $ledger = self::of($lot);
+        foreach ($lot->harvest->supers as $super) {
+            [$kg, $sd] = $ledger->given($super);
+            $super->update([
+                'allotted_kg' => $kg === null ? null : round($kg, 3),
+                'allotted_sd_kg' => $sd === null ? null : round($sd, 3),
+            ]);
+        }
+
+        return $ledger;
+    }
+
+    /** @return array{?float, ?float} what a super gave, kg, and its sd; nulls while the judged honey counts */
+    private function given(TakenSuper $super): array
+    {
+        $isHalfSpun = $super->shareOut() > 0.0 && $super->shareOut() < 1.0;
+        $got = $isHalfSpun ? null : $this->allotted->supers[$super->id] ?? null;
+
+        return match (true) {
+            $super->isInBuckets() => [$got?->kg, $got?->sdKg],
+            $super->station === Station::Missing => [0.0, 0.0],
+            // Not extracted: as it was weighed.
+            $super->used_kg !== null => [$super->used_kg, 0.0],
+            default => [null, null],
+        };
     }
 
     /** What the buckets say of what was judged or weighed, in a sentence. */
