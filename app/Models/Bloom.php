@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -34,10 +33,5 @@ final class Bloom extends Record
     public function label(): string
     {
         return __('bloom of :plant', ['plant' => $this->plant]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::flow($this->apiary_id));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -43,12 +42,5 @@ final class Box extends Record
     public function label(): string
     {
         return __('box :mark', ['mark' => $this->mark]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        $place = BoxPlace::query()->where('box_id', $this->id)->whereNull('until');
-
-        return Scope::bearingOfHive($place->value('hive_id'));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -44,10 +43,5 @@ final class BoxPlace extends Record
     public function label(): string
     {
         return __('place of a box');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfPlace($this->hive_id);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -58,10 +57,5 @@ final class Bucket extends Record
     public function label(): string
     {
         return __('bucket :n', ['n' => $this->number]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 
 /**
@@ -24,10 +23,5 @@ final class BucketKind extends Record
     public function label(): string
     {
         return $this->name;
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 
 /**
@@ -21,10 +20,5 @@ final class CalendarLink extends Record
     public function label(): string
     {
         return __('calendar address :name', ['name' => $this->name]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

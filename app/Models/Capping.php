@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -40,10 +39,5 @@ final class Capping extends Record
     public function label(): string
     {
         return __('cappings');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
 use Carbon\CarbonInterface;
@@ -148,10 +147,5 @@ final class Clearing extends Record
     public function label(): string
     {
         return __('clearing');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -48,10 +47,5 @@ final class ClearingSuper extends Record
     public function clearing(): BelongsTo
     {
         return $this->belongsTo(Clearing::class);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->hive_id);
     }
 }

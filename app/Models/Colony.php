@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -46,10 +45,5 @@ final class Colony extends Record
     public function label(): string
     {
         return __('colony');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->hive_id);
     }
 }

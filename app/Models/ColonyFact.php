@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -50,9 +49,4 @@ final class ColonyFact extends Record
     }
 
     public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died'];
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
-    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -40,9 +39,4 @@ final class Decision extends Record
 
     /** take: comes off; stay: stays on the hive. */
     public const CHOICES = ['take', 'stay'];
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->hive_id);
-    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -39,10 +38,5 @@ final class Drive extends Record
     public function label(): string
     {
         return __('drive');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -47,10 +46,5 @@ final class ExtractorLoad extends Record
     public function label(): string
     {
         return __('load :n of the extractor', ['n' => $this->number]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

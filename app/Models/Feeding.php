@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -51,10 +50,5 @@ final class Feeding extends Record
     public function label(): string
     {
         return __('feed');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->hive_id);
     }
 }

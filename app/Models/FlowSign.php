@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -33,10 +32,5 @@ final class FlowSign extends Record
     public function label(): string
     {
         return __('sign of the flow');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::flow($this->apiary_id));
     }
 }

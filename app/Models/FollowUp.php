@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -46,10 +45,5 @@ final class FollowUp extends Record
     public function label(): string
     {
         return __('follow-up');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

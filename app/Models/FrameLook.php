@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsFace;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -55,10 +54,5 @@ final class FrameLook extends Record
     protected function theirs(): array
     {
         return ['version' => $this->version, 'a' => $this->a, 'b' => $this->b];
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsFace;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -94,10 +93,5 @@ final class FrameMove extends Record
     public function label(): string
     {
         return __('move of a frame');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->from_hive_id)->with(Scope::bearingOfHive($this->to_hive_id));
     }
 }

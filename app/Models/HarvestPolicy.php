@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -42,10 +41,5 @@ final class HarvestPolicy extends Record
     public function label(): string
     {
         return $this->name;
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -67,13 +66,5 @@ final class Hive extends Record
     public function label(): string
     {
         return __('hive :code', ['code' => $this->code]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        $now = Scope::bearingOfHive($this->id);
-        $before = $this->getOriginal('stand_id');
-
-        return $before === null || $before === $this->stand_id ? $now : $now->with(Scope::bearingOfStand($before));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -51,11 +50,6 @@ final class HiveNote extends Record
     public function label(): string
     {
         return __('note of a hive');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 
     /** What it says, in words. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -43,10 +42,5 @@ final class HiveScale extends Record
     public function label(): string
     {
         return __('scale :name', ['name' => $this->name]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::WEIGHTS, Scope::flow($this->apiary_id));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -47,10 +46,5 @@ final class HiveWeighing extends Record
     public function label(): string
     {
         return __('weighing of a hive');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive($this->hive_id);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Marjoram\Core\Moisture\Reading;
@@ -59,11 +58,6 @@ final class MoistureReading extends Record
     public function label(): string
     {
         return __('moisture reading');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Scope::bearingOfHive(Assessment::withBinned()->whereKey($this->assessment_id)->value('hive_id'));
     }
 
     /** As the core reads it. */

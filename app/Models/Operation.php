@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Writes\Change;
-use App\Foundation\Writes\Revisions;
 use App\Foundation\Writes\TakesBack;
 use App\Models\Casts\AsKit;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -78,7 +77,7 @@ final class Operation extends Model implements TakesBack
     protected static function booted(): void
     {
         // Policy, kit and the demo's day bear on every yard.
-        self::saved(fn () => app(Revisions::class)->touch(Bearing::everywhere()));
+        self::saved(fn () => app(ScopeVersions::class)->touch(ScopeVersions::EVERYWHERE));
     }
 
     /**

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Facades\DB;
 
 /**
  * What the keeper means to do with a queen.
@@ -33,17 +31,5 @@ final class QueenMark extends Record
     public function label(): string
     {
         return __('mark of a queen');
-    }
-
-    /** It is seen on every drawing of her hive. */
-    public function bearsOn(): Bearing
-    {
-        $hive = DB::table('colonies')
-            ->where('queen_id', $this->queen_id)
-            ->whereNull('ended_on')
-            ->whereNull('deleted_at')
-            ->value('hive_id');
-
-        return is_string($hive) ? Scope::bearingOfHive($hive) : Bearing::elsewhere();
     }
 }

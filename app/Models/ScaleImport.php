@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -35,10 +34,5 @@ final class ScaleImport extends Record
     public function label(): string
     {
         return __('readings of :file', ['file' => $this->file_name]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return HiveScale::withBinned()->findOrFail($this->hive_scale_id)->bearsOn();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
 use App\Models\Casts\AsVisits;
@@ -64,10 +63,5 @@ final class Schedule extends Record
     public function label(): string
     {
         return $this->name;
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -34,10 +33,5 @@ final class Stand extends Record
     public function label(): string
     {
         return __('stand :n', ['n' => $this->number]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::yard($this->apiary_id));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -177,10 +176,5 @@ final class TakenSuper extends Record
     public function label(): string
     {
         return $this->isFrame() ? __('frame taken') : __('super taken');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use DateTimeImmutable;
 use Marjoram\Core\Clearing\DayForecast;
@@ -36,11 +35,6 @@ final class WeatherDay extends Record
     public function label(): string
     {
         return __('forecast');
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::on(Scope::yard($this->apiary_id));
     }
 
     public function isOwn(): bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Foundation\Writes\Bearing;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -28,10 +27,5 @@ final class YieldImport extends Record
     public function label(): string
     {
         return __('yields of :file', ['file' => $this->file_name]);
-    }
-
-    public function bearsOn(): Bearing
-    {
-        return Bearing::elsewhere();
     }
 }

@@ -6,19 +6,20 @@ namespace App\Providers;
 
 use App\Apiary\Hives\BoxKindReader;
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\OwnPreferences;
 use App\Devices\Forecast;
 use App\Devices\HttpForecast;
+use App\Foundation\Access\Tenant;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Http\UploadLimit;
 use App\Foundation\Http\WholeFileSessions;
 use App\Foundation\Server\Heartbeat;
 use App\Foundation\Server\LetterFiles;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Writes\OpenWrite;
-use App\Foundation\Writes\Revisions;
-use App\Foundation\Writes\Tenant;
+use App\Foundation\Writes\RecordKinds;
 use App\Foundation\Writes\Written;
 use App\Models\Role;
 use App\Models\User;
@@ -50,9 +51,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(Tenant::class);
         $this->app->scoped(CurrentOperation::class);
-        $this->app->scoped(Revisions::class);
+        $this->app->scoped(ScopeVersions::class);
         $this->app->scoped(OpenWrite::class);
-        $this->app->scoped(Computed::class);
+        $this->app->scoped(OperationCache::class);
         $this->app->scoped(YardReader::class);
         $this->app->scoped(BoxKindReader::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
@@ -100,7 +101,7 @@ final class AppServiceProvider extends ServiceProvider
         Views::composer('components.page', PageComposer::class);
         Views::composer('honey-room.tabs', static fn (View $view): View => $view->with(
             'revision',
-            app(Revisions::class)->ofAll(),
+            app(ScopeVersions::class)->ofAll(),
         ));
         $summary = fn (View $view): View => $view->with('summary', $this->app->make(SummaryReader::class)->read());
         Views::composer('components.yardlist', $summary);
@@ -123,11 +124,9 @@ final class AppServiceProvider extends ServiceProvider
     /** @return array<string, class-string<Model>> */
     private static function kinds(): array
     {
-        /** @var array<string, class-string<Model>> $records */
-        $records = config('records.kinds');
         /** @var array<string, class-string<Model>> $others */
         $others = config('records.others');
 
-        return $records + $others;
+        return RecordKinds::classes() + $others;
     }
 }

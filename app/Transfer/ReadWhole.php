@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Apiary\Operation\CurrentOperation;
-use App\Foundation\Writes\Revisions;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\ImportState;
 use App\Models\Operation;
 use App\Models\OperationImport;
@@ -43,7 +43,7 @@ final class ReadWhole implements ShouldQueue
         CurrentOperation $current,
         WholeTables $tables,
         WholeState $state,
-        Revisions $revisions,
+        ScopeVersions $versions,
         EveryPage $pages,
     ): void {
         $import = OperationImport::query()->find($this->import);
@@ -59,13 +59,13 @@ final class ReadWhole implements ShouldQueue
         $import->update(['state' => ImportState::Reading]);
         Auth::setUser($person = User::query()->findOrFail($import->user_id));
         try {
-            DB::transaction(function () use ($import, $person, $current, $tables, $state, $revisions, $pages): void {
+            DB::transaction(function () use ($import, $person, $current, $tables, $state, $versions, $pages): void {
                 $operation = $this->target($import, $person, $current, $state);
                 $source = UploadedWhole::of($import)->source(array_keys($tables->all()));
                 $progress = new ImportProgress($import->id);
                 $read = app(WholeImport::class)->read($source, $progress->tell(...));
                 $progress->tell('pages', 0, 1);
-                $revisions->raise();
+                $versions->raise();
                 $pages->check($person);
                 $import->update([
                     'operation_id' => $operation->id,
@@ -78,7 +78,7 @@ final class ReadWhole implements ShouldQueue
         } catch (Unreadable $refusal) {
             $this->refuse($refusal->getMessage());
         } finally {
-            $revisions->forget();
+            $versions->forget();
             $current->leave();
             $this->letGo();
         }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Apiary\Operation\CurrentOperation;
-use App\Foundation\Writes\Bearing;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Writes\Record;
-use App\Foundation\Writes\Revisions;
 use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Auth;
@@ -43,7 +42,7 @@ final class WholeImport
     public function __construct(
         private readonly CurrentOperation $current,
         private readonly WholeTables $tables,
-        private readonly Revisions $revisions,
+        private readonly ScopeVersions $versions,
     ) {
     }
 
@@ -73,7 +72,7 @@ final class WholeImport
                 'why' => mb_substr((string) $refusal->getPrevious()?->getMessage(), 0, 200),
             ]));
         }
-        $this->revisions->touch(Bearing::everywhere());
+        $this->versions->touch(ScopeVersions::EVERYWHERE);
 
         return new ReadIn($records, $photographs->found(), $photographs->missing());
     }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Writes\Activity;
-use App\Foundation\Writes\Bearing;
-use App\Foundation\Writes\Revisions;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -17,7 +16,7 @@ final readonly class WholeState
     public function __construct(
         private CurrentOperation $current,
         private WholeTables $tables,
-        private Revisions $revisions,
+        private ScopeVersions $versions,
     ) {
     }
 
@@ -70,7 +69,7 @@ final readonly class WholeState
                 : DB::table($table->name)->whereIn($table->link(), $this->own($table->parent())->select('id'))
             )->delete();
         }
-        $this->revisions->touch(Bearing::everywhere());
+        $this->versions->touch(ScopeVersions::EVERYWHERE);
     }
 
     private function hasRecords(): bool

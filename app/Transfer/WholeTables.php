@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Transfer;
 
 use App\Foundation\Writes\Record;
+use App\Foundation\Writes\RecordKinds;
 use BackedEnum;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Support\Facades\DB;
@@ -85,10 +86,7 @@ final class WholeTables
     /** @return list<class-string<Record>> */
     private function models(): array
     {
-        /** @var array<string, class-string<Record>> $kinds */
-        $kinds = config('records.kinds');
-
-        return array_values($kinds);
+        return array_values(RecordKinds::classes());
     }
 
     /** @return array<string, list<WholeColumn>> by table */

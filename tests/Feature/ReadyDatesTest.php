@@ -7,12 +7,12 @@ namespace Tests\Feature;
 use App\Apiary\Days\DaySheet;
 use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Overview\HiveOverview;
 use App\Apiary\Overview\OverviewReader;
 use App\Apiary\Winter\WinterReader;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Units\Formatter;
-use App\Foundation\Writes\Revisions;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Hive;
@@ -411,12 +411,12 @@ final class ReadyDatesTest extends FeatureTestCase
             $stand = Stand::query()->create(['apiary_id' => $yard->id, 'number' => 1]);
             $hives[] = Hive::query()->create(['stand_id' => $stand->id, 'code' => "X$n"])->id;
         }
-        app(Revisions::class)->raise();
+        app(ScopeVersions::class)->raise();
         // As if they had been read: sixty hives with their looks are not worth the making.
         foreach (Apiary::query()->where('slug', 'like', 'field-%')->get() as $yard) {
             $context = app(WinterReader::class)->context($yard);
             $ids = array_values(app(YardReader::class)->hiveIds($yard));
-            app(Computed::class)->ofHives(
+            app(OperationCache::class)->ofHives(
                 $yard->id,
                 'overview',
                 $ids,

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Apiary\Flow;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Foundation\Places\GroundDistance;
 use App\Models\Apiary;
 use App\Models\FlowSign;
+use App\Models\Scopes;
 use App\Models\WeatherDay;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -39,7 +40,7 @@ final readonly class FlowReader
 
     public function __construct(
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private WeightReader $weights,
     ) {
     }
@@ -54,7 +55,12 @@ final readonly class FlowReader
         $source = $this->source($apiary, $all);
         $yards = $source === null || $source->is($apiary) ? [$apiary->id] : [$apiary->id, $source->id];
 
-        return $this->computed->ofFlow("flow.$apiary->id", $yards, fn (): YardFlow => $this->make($apiary, $source));
+        return $this->cache->of(
+            "flow.$apiary->id",
+            array_map(Scopes::flow(...), $yards),
+            fn (): YardFlow => $this->make($apiary, $source),
+            $yards,
+        );
     }
 
     private function make(Apiary $apiary, ?Apiary $source): YardFlow
@@ -152,7 +158,7 @@ final readonly class FlowReader
      */
     private function source(Apiary $apiary, Collection $all): ?Apiary
     {
-        $scales = $this->computed->ofWeights('scales', $this->yardsWithScales(...));
+        $scales = $this->cache->of('scales', [Scopes::WEIGHTS], $this->yardsWithScales(...));
         if (in_array($apiary->id, $scales, true)) {
             return $apiary;
         }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Apiary\Flow;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Foundation\Places\SeasonCalendar;
 use App\Models\Apiary;
+use App\Models\Scopes;
 use DateTimeImmutable;
 use DateTimeZone;
 use Marjoram\Core\Flow\Filter\LoggedHandling;
@@ -17,7 +18,7 @@ use Marjoram\Core\Flow\Flow;
 final readonly class SeasonGains
 {
     public function __construct(
-        private Computed $computed,
+        private OperationCache $cache,
         private CurrentOperation $current,
         private WeightReader $weights,
     ) {
@@ -26,9 +27,9 @@ final readonly class SeasonGains
     /** @return array<string, ?float> kg by date; null where it cannot be told */
     public function of(Apiary $apiary, int $season): array
     {
-        return $this->computed->ofFlow(
+        return $this->cache->of(
             "gains.$apiary->id.$season",
-            [$apiary->id],
+            [Scopes::flow($apiary->id)],
             fn (): array => $this->make($apiary, $season),
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Apiary\Flow;
 
 use App\Apiary\Operation\CurrentOperation;
-use App\Foundation\Writes\Tenant;
+use App\Foundation\Access\Tenant;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Query\Builder;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Apiary\Hives;
 
-use App\Apiary\Operation\Computed;
-use App\Foundation\Writes\Revisions;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\Box;
 use App\Models\BoxKindRow;
 use Marjoram\Core\Comb\BoxKind;
@@ -20,16 +20,16 @@ final class BoxKindReader
 
     private int $readAt = -1;
 
-    public function __construct(private readonly Computed $computed, private readonly Revisions $revisions)
+    public function __construct(private readonly OperationCache $cache, private readonly ScopeVersions $versions)
     {
     }
 
     /** @return array<string, BoxKind> */
     public function all(): array
     {
-        if ($this->readAt !== $this->revisions->generation()) {
+        if ($this->readAt !== $this->versions->generation()) {
             $this->all = null;
-            $this->readAt = $this->revisions->generation();
+            $this->readAt = $this->versions->generation();
         }
 
         return $this->all ??= BoxKinds::standard() + $this->own();
@@ -53,7 +53,7 @@ final class BoxKindReader
     /** @return array<string, BoxKind> */
     private function own(): array
     {
-        return $this->computed->ofSetup('kinds', static function (): array {
+        return $this->cache->of('kinds', [], static function (): array {
             $kinds = [];
             foreach (BoxKindRow::query()->get() as $row) {
                 $kinds[$row->key] = $row->kind();

@@ -6,10 +6,10 @@ namespace App\Apiary\Hives;
 
 use App\Apiary\Flow\FlowReader;
 use App\Apiary\Flow\YardFlow;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\Policy;
-use App\Foundation\Writes\Revisions;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\Apiary;
 use App\Models\Hive;
 use Illuminate\Support\Collection;
@@ -30,10 +30,10 @@ final class YardReader
 
     public function __construct(
         private readonly CurrentOperation $current,
-        private readonly Computed $computed,
+        private readonly OperationCache $cache,
         private readonly FlowReader $flows,
         private readonly HiveReader $reader,
-        private readonly Revisions $revisions,
+        private readonly ScopeVersions $versions,
     ) {
     }
 
@@ -90,7 +90,7 @@ final class YardReader
     {
         $flow = $this->flow($apiary)->forRipeness();
 
-        return $this->computed->ofHives(
+        return $this->cache->ofHives(
             $apiary->id,
             'hive',
             $ids,
@@ -113,7 +113,7 @@ final class YardReader
     /** What the verdicts of a yard's hives depend on beside their own records. */
     public function context(Apiary $apiary): string
     {
-        return $this->computed->once("context.$apiary->id", function () use ($apiary): string {
+        return $this->cache->once("context.$apiary->id", function () use ($apiary): string {
             $policy = Policy::at($this->current, $apiary);
 
             return md5(serialize([
@@ -128,7 +128,7 @@ final class YardReader
 
     public function flow(Apiary $apiary): YardFlow
     {
-        return $this->computed->once(
+        return $this->cache->once(
             "flow.$apiary->id",
             fn (): YardFlow => $this->flows->of($apiary, $this->apiaries()),
         );
@@ -163,9 +163,9 @@ final class YardReader
     /** Which yards and hives there are is read again once this request has changed anything. */
     private function forgetOld(): void
     {
-        if ($this->readAt !== $this->revisions->generation()) {
+        if ($this->readAt !== $this->versions->generation()) {
             $this->apiaries = $this->hives = null;
-            $this->readAt = $this->revisions->generation();
+            $this->readAt = $this->versions->generation();
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Operation;
 
-use App\Foundation\Writes\Tenant;
+use App\Foundation\Access\Tenant;
 use App\Models\Operation;
 use App\Models\Role;
 use Closure;

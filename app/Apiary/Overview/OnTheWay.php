@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Apiary\Overview;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Models\Clearing;
 use App\Models\Treatment;
 use DateTimeImmutable;
@@ -13,20 +13,20 @@ use DateTimeImmutable;
 /** Clearings not in the honey room yet and the treatments ahead, of all yards with a few queries a request. */
 final readonly class OnTheWay
 {
-    public function __construct(private CurrentOperation $current, private Computed $computed)
+    public function __construct(private CurrentOperation $current, private OperationCache $cache)
     {
     }
 
     /** @return list<Clearing> in the order of their days */
     public function clearings(string $apiaryId): array
     {
-        return $this->computed->once('clearings', $this->allClearings(...))[$apiaryId] ?? [];
+        return $this->cache->once('clearings', $this->allClearings(...))[$apiaryId] ?? [];
     }
 
     /** Supers off by, from the label of the next treatment. */
     public function treatment(string $apiaryId): ?DateTimeImmutable
     {
-        return $this->computed->once('treatments', $this->allTreatments(...))[$apiaryId] ?? null;
+        return $this->cache->once('treatments', $this->allTreatments(...))[$apiaryId] ?? null;
     }
 
     /** @return array<string, list<Clearing>> by yard id */

@@ -9,7 +9,7 @@ use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Winter\HiveWinter;
 use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
@@ -18,7 +18,7 @@ use App\Models\Apiary;
 final readonly class OverviewReader
 {
     public function __construct(
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private WinterReader $winter,
     ) {
@@ -27,7 +27,7 @@ final readonly class OverviewReader
     public function of(Apiary $apiary): YardOverview
     {
         $ids = $this->yards->hiveIds($apiary);
-        $found = $this->computed->ofHives(
+        $found = $this->cache->ofHives(
             $apiary->id,
             'overview',
             array_values($ids),

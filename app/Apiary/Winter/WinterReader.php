@@ -7,10 +7,11 @@ namespace App\Apiary\Winter;
 use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\Policy;
 use App\Models\Apiary;
+use App\Models\Scopes;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\StoresOn;
 use Marjoram\Core\Reserve\UseCalibration;
@@ -21,7 +22,7 @@ final readonly class WinterReader
 {
     public function __construct(
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private WinterNotesReader $notes,
     ) {
@@ -54,7 +55,7 @@ final readonly class WinterReader
     {
         $policy ??= Policy::at($this->current, $apiary);
 
-        return WinterSeason::of($apiary, $policy->winter, $this->current->today(), $this->computed);
+        return WinterSeason::of($apiary, $policy->winter, $this->current->today(), $this->cache);
     }
 
     /** @return list<StoresOn> what one hive will have left, week by week */
@@ -62,7 +63,7 @@ final readonly class WinterReader
     {
         $id = $winter->state->id;
 
-        return $this->computed->ofHives(
+        return $this->cache->ofHives(
             $apiary->id,
             'stores-ahead',
             [$id],
@@ -97,7 +98,7 @@ final readonly class WinterReader
             $byId[$state->id] = $state;
         }
 
-        return $this->computed->ofHives(
+        return $this->cache->ofHives(
             $apiary->id,
             'winter',
             array_keys($byId),
@@ -129,7 +130,7 @@ final readonly class WinterReader
     /** What the winter shares of a yard's hives depend on beside their own records. */
     public function context(Apiary $apiary): string
     {
-        return $this->computed->once("winter.$apiary->id", function () use ($apiary): string {
+        return $this->cache->once("winter.$apiary->id", function () use ($apiary): string {
             $policy = Policy::at($this->current, $apiary);
             $season = $this->season($apiary, $policy);
 
@@ -145,9 +146,9 @@ final readonly class WinterReader
     /** What weighings of this winter say of the use of the yard's hives. */
     private function learnt(Apiary $apiary, Policy $policy, WinterSeason $season): UseCalibration
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            'winter-use',
+        return $this->cache->of(
+            "winter-use.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): UseCalibration => UseReader::learn($this->weighed($apiary), $season, $policy->winter->factor),
             [$policy->winter, $season->whole],
         );

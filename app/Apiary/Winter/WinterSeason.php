@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Winter;
 
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\WinterPolicy;
 use App\Models\Apiary;
 use DateTimeImmutable;
@@ -21,7 +21,7 @@ final readonly class WinterSeason
         public Winter $whole,
         public Winter $rest,
         public DateTimeImmutable $today,
-        private Computed $computed,
+        private OperationCache $cache,
     ) {
     }
 
@@ -29,7 +29,7 @@ final readonly class WinterSeason
         Apiary $apiary,
         WinterPolicy $policy,
         DateTimeImmutable $today,
-        Computed $computed,
+        OperationCache $cache,
     ): self {
         // Core knows dates alone: days are counted the same in every time zone.
         $day = new DateTimeImmutable($today->format('Y-m-d'));
@@ -54,7 +54,7 @@ final readonly class WinterSeason
                 ? $whole
                 : new Winter($day, $ends, 10.0, $apiary->climate, $apiary->climate_sd),
             $day,
-            $computed,
+            $cache,
         );
     }
 
@@ -81,10 +81,11 @@ final readonly class WinterSeason
         // Hundredths are enough, and many hives then share a winter.
         $doubt = round($factorSd, 2);
 
-        return $this->computed->answer(
+        return $this->cache->of(
             'winter',
-            [$this->rest, $doubt],
+            null,
             fn (): WinterUse => new WinterUse($this->rest, $doubt),
+            [$this->rest, $doubt],
         );
     }
 
@@ -95,7 +96,7 @@ final readonly class WinterSeason
 
     public function pathsOf(Winter $winter): UsePaths
     {
-        return $this->computed->answer('paths', $winter, static fn (): UsePaths => new UsePaths($winter));
+        return $this->cache->of('paths', null, static fn (): UsePaths => new UsePaths($winter), $winter);
     }
 
     /** Half a year away: month and day of the other hemisphere. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Foundation\Http;
 
+use App\Foundation\Access\Tenant;
 use App\Foundation\Writes\Conflict;
 use App\Foundation\Writes\OpenWrite;
-use App\Foundation\Writes\Tenant;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\UniqueConstraintViolationException;

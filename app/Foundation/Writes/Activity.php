@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Writes;
 
+use App\Foundation\Access\Tenant;
 use Illuminate\Database\Eloquent\Builder;
 use Spatie\Activitylog\Models\Activity as BaseActivity;
 

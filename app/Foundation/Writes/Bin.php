@@ -14,13 +14,6 @@ final class Bin
 {
     public const DAYS = 30;
 
-    /** @return array<string, class-string<Record>> by its word; children first */
-    public static function kinds(): array
-    {
-        /** @var array<string, class-string<Record>> */
-        return config('records.kinds');
-    }
-
     /**
      * @param  Closure(array<int, array<string, mixed>>): array<array-key, string>  $hivesOf  the codes of the hives
      *     that records belong to, by the columns of each record
@@ -29,7 +22,7 @@ final class Bin
     public function contents(Closure $hivesOf): Collection
     {
         $found = [];
-        foreach (self::kinds() as $kind => $class) {
+        foreach (RecordKinds::classes() as $kind => $class) {
             $binned = $class::binned()->where('deleted_at', '>=', now()->subDays(self::DAYS));
             foreach ($binned->latest('deleted_at')->limit(100)->get() as $record) {
                 $found[] = [$kind, $record];
@@ -47,7 +40,7 @@ final class Bin
     public static function emptyOlderThan(DateTimeInterface $date): int
     {
         $gone = 0;
-        foreach (self::kinds() as $class) {
+        foreach (RecordKinds::classes() as $class) {
             $old = $class::binned()->withoutGlobalScope('operation')->where('deleted_at', '<', $date);
             foreach ($old->get() as $record) {
                 $gone += self::forget($record) ? 1 : 0;

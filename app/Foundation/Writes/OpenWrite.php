@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Foundation\Writes;
 
+use App\Foundation\Access\Tenant;
+use App\Foundation\Cache\ScopeVersions;
 use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Facades\LogBatch;
 
@@ -16,7 +18,7 @@ final class OpenWrite
     /** How deep transactions were nested before it began; null where none is under way. */
     private ?int $below = null;
 
-    public function __construct(private readonly Revisions $revisions, private readonly Tenant $tenant)
+    public function __construct(private readonly ScopeVersions $versions, private readonly Tenant $tenant)
     {
     }
 
@@ -29,7 +31,7 @@ final class OpenWrite
 
     public function keep(): void
     {
-        $this->revisions->raise();
+        $this->versions->raise();
         DB::commit();
         $this->end();
         $operation = $this->tenant->id();
@@ -45,7 +47,7 @@ final class OpenWrite
             return;
         }
         DB::rollBack($this->below);
-        $this->revisions->forget();
+        $this->versions->forget();
         $this->end();
     }
 

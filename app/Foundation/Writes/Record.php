@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Foundation\Writes;
 
+use App\Foundation\Access\Tenant;
+use App\Foundation\Cache\ScopeVersions;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -55,8 +57,9 @@ abstract class Record extends Model
                 $record->getAttributes()['operation_id'] ?? app(Tenant::class)->mustBe(),
             );
         });
-        static::saved(fn (Record $record) => app(Revisions::class)->touch($record->bearsOn()));
-        static::deleted(fn (Record $record) => app(Revisions::class)->touch($record->bearsOn()));
+        $touch = static fn (Record $record) => app(ScopeVersions::class)->touch(...RecordKinds::scopesOf($record));
+        static::saved($touch);
+        static::deleted($touch);
         static::updating(function (Record $record): void {
             if (! $record->isDirty('version')) {
                 $record->setAttribute('version', $record->version + 1);
@@ -80,12 +83,6 @@ abstract class Record extends Model
         $isValue = fn (string $key): bool => $this->isClassCastable($key) && ! $this->isEnumCastable($key);
 
         return array_values(array_filter(array_keys($this->getCasts()), $isValue));
-    }
-
-    /** The places whose computed state is made again when this record changes. */
-    public function bearsOn(): Bearing
-    {
-        return Bearing::everywhere();
     }
 
     /**

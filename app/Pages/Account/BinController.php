@@ -8,6 +8,7 @@ use App\Apiary\Hives\HiveNames;
 use App\Foundation\Http\Saved;
 use App\Foundation\Writes\Bin;
 use App\Foundation\Writes\Record;
+use App\Foundation\Writes\RecordKinds;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
@@ -22,7 +23,7 @@ final class BinController
 
     public function restore(string $kind, string $id): RedirectResponse
     {
-        $class = Bin::kinds()[$kind] ?? abort(404);
+        $class = RecordKinds::classes()[$kind] ?? abort(404);
         /** @var Record $record */
         $record = $class::binned()->whereKey($id)->firstOrFail();
         try {

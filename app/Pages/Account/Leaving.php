@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Account;
 
+use App\Foundation\Writes\RecordKinds;
 use App\Models\Hive;
 use App\Models\Membership;
 use App\Models\Operation;
@@ -59,9 +60,7 @@ final readonly class Leaving
     /** All that was recorded in it, children first. */
     private function delete(Operation $operation): void
     {
-        /** @var array<string, class-string<\Illuminate\Database\Eloquent\Model>> $kinds */
-        $kinds = config('records.kinds');
-        foreach ($kinds as $kind) {
+        foreach (RecordKinds::classes() as $kind) {
             DB::table((new $kind)->getTable())->where('operation_id', $operation->id)->delete();
         }
         DB::table('operations')->where('id', $operation->id)->delete();

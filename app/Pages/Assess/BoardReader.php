@@ -11,18 +11,19 @@ use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardPicture;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Drawing\Elevation;
 use App\Drawing\ElevationPicture;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
+use App\Models\Scopes;
 
 /** Draws and lists a yard once for each change of it: a yard of sixty hives is a large drawing. */
 final readonly class BoardReader
 {
     public function __construct(
         private YardReader $yards,
-        private Computed $computed,
+        private OperationCache $cache,
         private YardPicture $picture,
         private Formatter $format,
     ) {
@@ -30,9 +31,9 @@ final readonly class BoardReader
 
     public function of(Apiary $apiary): YardBoard
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            'board.'.$this->format->preferences->system,
+        return $this->cache->of(
+            "board.{$this->format->preferences->system}.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): YardBoard => $this->make($this->yards->one($apiary)),
             $this->yards->context($apiary),
         );
@@ -41,9 +42,9 @@ final readonly class BoardReader
     /** The same smaller, for all yards under each other. */
     public function small(Apiary $apiary): YardGlance
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            'glance.'.$this->format->preferences->system,
+        return $this->cache->of(
+            "glance.{$this->format->preferences->system}.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): YardGlance => $this->glance($this->yards->one($apiary)),
             $this->yards->context($apiary),
         );

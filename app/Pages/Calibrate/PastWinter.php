@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Calibrate;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\Policy;
 use App\Apiary\Winter\UseReader;
 use App\Apiary\Winter\WinterNotes;
@@ -21,7 +21,7 @@ final readonly class PastWinter
 {
     public function __construct(
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private WinterNotesReader $notes,
     ) {
     }
@@ -48,7 +48,7 @@ final readonly class PastWinter
     {
         $apiary = $hive->stand->apiary;
         $policy = Policy::at($this->current, $apiary)->winter;
-        $season = WinterSeason::of($apiary, $policy, $this->current->today(), $this->computed);
+        $season = WinterSeason::of($apiary, $policy, $this->current->today(), $this->cache);
         foreach ($season->hasBegun() ? [$season->whole, $season->before()] : [$season->before()] as $winter) {
             $found = UseReader::observations($notes, $winter, $season->pathsOf($winter));
             if ($found !== []) {

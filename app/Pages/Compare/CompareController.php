@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Sheets\Csv;
 use App\Foundation\Units\Formatter;
 use Illuminate\Contracts\View\View;
@@ -23,7 +24,7 @@ final readonly class CompareController
     public function __construct(
         private YieldReader $yields,
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private PlainReader $plain,
     ) {
     }
@@ -64,7 +65,7 @@ final readonly class CompareController
     /** @return Collection<int, Crop> */
     private function crops(): Collection
     {
-        return $this->computed->ofOperation('crops', $this->yields->read(...));
+        return $this->cache->of('crops', [ScopeVersions::ALL], $this->yields->read(...));
     }
 
     /**

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Counts what a keeper counts by hand: supers, buckets, first seasons, splits, and the years before. */
 final readonly class PlainReader
 {
-    public function __construct(private CurrentOperation $current, private Computed $computed)
+    public function __construct(private CurrentOperation $current, private OperationCache $cache)
     {
     }
 
@@ -22,7 +23,7 @@ final readonly class PlainReader
      */
     public function of(Collection $crops, int $season): array
     {
-        return $this->computed->ofOperation("plain.$season", fn (): array => $this->make($crops, $season));
+        return $this->cache->of("plain.$season", [ScopeVersions::ALL], fn (): array => $this->make($crops, $season));
     }
 
     /**

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace App\Pages\Desk;
 
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Overview\ComingReader;
 use App\Apiary\Overview\TaskSource;
 use App\Apiary\Winter\WinterReader;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Harvest;
+use App\Models\Scopes;
 use App\Models\Treatment;
 use DateTimeImmutable;
 use DateTimeInterface;
@@ -24,7 +26,7 @@ final readonly class SummaryReader
 {
     public function __construct(
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private WinterReader $winter,
         private ComingReader $coming,
@@ -35,7 +37,7 @@ final readonly class SummaryReader
 
     public function read(): Summary
     {
-        return $this->computed->ofOperation('summary', $this->make(...));
+        return $this->cache->of('summary', [ScopeVersions::ALL], $this->make(...));
     }
 
     private function make(): Summary
@@ -55,7 +57,7 @@ final readonly class SummaryReader
             $season,
             $yards,
             $this->figures->of($yards, $clearings->first(), $kg),
-            $this->computed->ofWeights('season-flow', $this->flow->read(...)),
+            $this->cache->of('season-flow', [Scopes::WEIGHTS], $this->flow->read(...)),
             $harvests,
             array_values($clearings->map($inOn)->all()),
             $treatment === null ? null : self::day($treatment->supers_off_by),
@@ -64,9 +66,9 @@ final readonly class SummaryReader
 
     private function yard(Apiary $apiary): YardSummary
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            'yard-summary',
+        return $this->cache->of(
+            "yard-summary.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): YardSummary => $this->makeYard($apiary),
             [$this->winter->context($apiary), $this->yards->flow($apiary)->outline()],
         );

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Rounds;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Server\WallClock;
-use App\Foundation\Writes\Bearing;
-use App\Foundation\Writes\Revisions;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\Schedule;
@@ -46,19 +45,19 @@ final class SearchSchedule implements ShouldQueue
     ) {
     }
 
-    public function handle(CurrentOperation $current, Revisions $revisions): void
+    public function handle(CurrentOperation $current, ScopeVersions $versions): void
     {
         $current->enter(Operation::query()->findOrFail($this->operation), Role::Owner);
         $schedule = Schedule::query()->findOrFail($this->schedule);
         $this->search()->where('state', SearchState::Waiting)->update(['state' => SearchState::Planning]);
         $planner = new Planner($schedule->toCore(), 1, $this->progress(...));
         $plan = $planner->plan(new WallClock($this->seconds * 1000, $this->isStopped(...)));
-        DB::transaction(function () use ($plan, $planner, $schedule, $revisions): void {
+        DB::transaction(function () use ($plan, $planner, $schedule, $versions): void {
             $this->write($plan, $planner->iterations(), SearchState::Done);
             // What was found becomes the schedule's; a person's changes are logged, the search's are not.
             activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
-            $revisions->touch(Bearing::elsewhere());
-            $revisions->raise();
+            $versions->touch(ScopeVersions::ELSEWHERE);
+            $versions->raise();
         }, self::TRIES);
         $current->leave();
     }

@@ -10,19 +10,20 @@ use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\YardPicture;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Hives\YardState;
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Apiary\Winter\HiveWinter;
 use App\Apiary\Winter\WinterReader;
 use App\Drawing\Elevation;
 use App\Drawing\ElevationPicture;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
+use App\Models\Scopes;
 
 /** Draws and sums a yard's winter once for each change of it. */
 final readonly class WinterBoardReader
 {
     public function __construct(
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private WinterReader $winter,
         private YardPicture $picture,
@@ -32,9 +33,9 @@ final readonly class WinterBoardReader
 
     public function of(Apiary $apiary): WinterBoard
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            'winter-board.'.$this->format->preferences->system,
+        return $this->cache->of(
+            "winter-board.{$this->format->preferences->system}.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): WinterBoard => $this->make($this->yards->one($apiary)),
             $this->winter->context($apiary),
         );

@@ -9,11 +9,12 @@ use App\Apiary\Hives\HiveDrawing;
 use App\Apiary\Hives\HiveState;
 use App\Apiary\Hives\YardPicture;
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
 use App\Drawing\Elevation;
 use App\Drawing\ElevationPicture;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
+use App\Models\Scopes;
 
 /** Yards as they are drawn where they are kept: once for each change of them. */
 final readonly class YardDrawings
@@ -21,7 +22,7 @@ final readonly class YardDrawings
     private const SMALL = 0.075;
 
     public function __construct(
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private YardPicture $picture,
         private Formatter $format,
@@ -41,9 +42,9 @@ final readonly class YardDrawings
 
     private function keep(Apiary $apiary, string $size, Elevation $elevation, string $anchor): ElevationPicture
     {
-        return $this->computed->ofYard(
-            $apiary->id,
-            "kept-$size.".$this->format->preferences->system,
+        return $this->cache->of(
+            "kept-$size.{$this->format->preferences->system}.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): ElevationPicture => $this->draw($apiary, $elevation, $anchor),
             $this->yards->context($apiary),
         );

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare\Queens;
 
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\Colony;
 use App\Pages\Compare\Crop;
 use App\Pages\Compare\YieldReader;
@@ -17,20 +18,20 @@ use Marjoram\Core\Yields\Merit\YieldScale;
 /** What the crops of all seasons say of queens; calculated once for each change of the records. */
 final readonly class MeritReader
 {
-    public function __construct(private Computed $computed, private YieldReader $yields)
+    public function __construct(private OperationCache $cache, private YieldReader $yields)
     {
     }
 
     /** @return Collection<int, Crop> */
     public function crops(): Collection
     {
-        return $this->computed->ofOperation('crops', $this->yields->read(...));
+        return $this->cache->of('crops', [ScopeVersions::ALL], $this->yields->read(...));
     }
 
     /** Null where there is nothing to judge by. */
     public function of(YieldScale $scale): ?Merits
     {
-        return $this->computed->ofOperation("merits.$scale->value", fn (): ?Merits => $this->make($scale));
+        return $this->cache->of("merits.$scale->value", [ScopeVersions::ALL], fn (): ?Merits => $this->make($scale));
     }
 
     /** The scale on which the yields are likelier: the logarithm where good hives and yards differ more. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare\Queens;
 
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Http\Saved;
 use App\Foundation\Units\Formatter;
 use App\Models\ColonyFact;
@@ -28,7 +29,7 @@ final readonly class QueensController
     public function __construct(
         private MeritReader $merits,
         private QueenBook $book,
-        private Computed $computed,
+        private OperationCache $cache,
         private Formatter $format,
     ) {
     }
@@ -120,8 +121,9 @@ final readonly class QueensController
 
         return new QueensPage(
             $merits,
-            $this->computed->ofOperation(
+            $this->cache->of(
                 'queen-book.'.($scale ?? $proposed)->value,
+                [ScopeVersions::ALL],
                 fn (): Collection => $this->book->read($merits),
             ),
             $proposed,

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare\Yards;
 
-use App\Apiary\Operation\Computed;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
 use App\Pages\Compare\Crop;
 use App\Pages\Compare\Queens\MeritReader;
 use Illuminate\Contracts\View\View;
@@ -18,14 +19,14 @@ final readonly class YardsController
         private MeritReader $merits,
         private YardsReader $yards,
         private FlowPicture $picture,
-        private Computed $computed,
+        private OperationCache $cache,
     ) {
     }
 
     public function __invoke(): View
     {
         $crops = $this->merits->crops();
-        $yards = $this->computed->ofOperation('compared-yards', fn (): array => $this->yards->read($crops));
+        $yards = $this->cache->of('compared-yards', [ScopeVersions::ALL], fn (): array => $this->yards->read($crops));
 
         return view('compare.yards', [
             'yards' => $yards,

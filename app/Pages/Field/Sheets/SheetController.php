@@ -6,13 +6,14 @@ namespace App\Pages\Field\Sheets;
 
 use App\Apiary\Hives\BoxKindReader;
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
 use App\Models\Membership;
+use App\Models\Scopes;
 use App\Models\User;
 use App\Pages\Field\Shell\CoreBundle;
 use App\Words\Choices;
@@ -33,7 +34,7 @@ final readonly class SheetController
         private YardSheets $sheets,
         private BoxKindReader $kinds,
         private Formatter $format,
-        private Computed $computed,
+        private OperationCache $cache,
     ) {
     }
 
@@ -90,9 +91,9 @@ final readonly class SheetController
         $until = $this->current->today()->modify('+'.self::SOON_DAYS.' days')->format('Y-m-d');
 
         // Asked by every phone every few minutes: kept until something of the yard is written, an hour at most.
-        $toLook = $this->computed->ofYard(
-            $apiary->id,
-            'field.to-look',
+        $toLook = $this->cache->of(
+            "field.to-look.$apiary->id",
+            [Scopes::yard($apiary->id)],
             fn (): int => $this->yards->one($apiary)->toLook(),
         );
 

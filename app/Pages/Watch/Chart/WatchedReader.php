@@ -7,10 +7,11 @@ namespace App\Pages\Watch\Chart;
 use App\Apiary\Flow\SeasonGains;
 use App\Apiary\Flow\WeightReader;
 use App\Apiary\Hives\YardReader;
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\OperationCache;
 use App\Models\Apiary;
 use App\Models\Bloom;
+use App\Models\Scopes;
 use App\Models\WeatherDay;
 use Marjoram\Core\Flow\Filter\FlightDay;
 use Marjoram\Core\Flow\Thinning;
@@ -26,7 +27,7 @@ final readonly class WatchedReader
 
     public function __construct(
         private CurrentOperation $current,
-        private Computed $computed,
+        private OperationCache $cache,
         private YardReader $yards,
         private WeightReader $weights,
         private SeasonGains $gains,
@@ -57,9 +58,9 @@ final readonly class WatchedReader
     {
         $span = $window->from->format('Y-m-d').$window->to->format('Y-m-d');
 
-        return $this->computed->ofFlow(
+        return $this->cache->of(
             "count.$apiary->id.$span",
-            [$apiary->id],
+            [Scopes::flow($apiary->id)],
             fn (): int => $this->weights->count($apiary->id, $window->from, $window->to),
         );
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Pages\Watch\Scales;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Writes\Contention;
 use App\Foundation\Writes\OpenWrite;
-use App\Foundation\Writes\Revisions;
+use App\Foundation\Writes\RecordKinds;
 use App\Models\HiveScale;
 use App\Models\Operation;
 use App\Models\Role;
@@ -33,7 +34,7 @@ final readonly class ReadingsController
     public function __construct(
         private CurrentOperation $current,
         private OpenWrite $write,
-        private Revisions $revisions,
+        private ScopeVersions $versions,
     ) {
     }
 
@@ -79,7 +80,7 @@ final readonly class ReadingsController
                 DB::table('hive_scales')->where('id', $scale->id)->lockForUpdate()->value('id');
                 $changed = StoredReadings::write($scale, $sent->readings);
                 if ($changed > 0) {
-                    $this->revisions->touch($scale->bearsOn());
+                    $this->versions->touch(...RecordKinds::scopesOf($scale));
                 }
                 DB::table('hive_scales')->where('id', $scale->id)->update([
                     'heard_at' => $this->current->utc(),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Foundation\Writes;
+namespace App\Foundation\Access;
 
 use LogicException;
 

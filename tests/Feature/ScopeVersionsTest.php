@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Apiary\Operation\Computed;
 use App\Apiary\Operation\CurrentOperation;
-use App\Foundation\Writes\Bearing;
-use App\Foundation\Writes\Revisions;
+use App\Apiary\Operation\OperationCache;
+use App\Foundation\Cache\ScopeVersions;
+use App\Foundation\Writes\Record;
+use App\Foundation\Writes\RecordKinds;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\FlowSign;
@@ -17,7 +18,7 @@ use App\Models\Operation;
 use App\Models\Queen;
 use App\Models\Role;
 use App\Models\ScaleWeight;
-use App\Models\Scope;
+use App\Models\Scopes;
 use App\Models\Treatment;
 use App\Pages\Desk\ReadAhead;
 use App\Pages\Desk\SummaryReader;
@@ -28,7 +29,7 @@ use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Comb\Face;
 
 /** A write makes again what depends on it, and nothing else. */
-final class RevisionsTest extends FeatureTestCase
+final class ScopeVersionsTest extends FeatureTestCase
 {
     use SmallOperation;
 
@@ -46,14 +47,14 @@ final class RevisionsTest extends FeatureTestCase
         $this->operation();
         [$this->yard, $this->other] = [$this->apiary('Lime Row'), $this->apiary('Heath')];
         [$this->hive, $this->neighbour] = [$this->hive($this->yard, 'L1'), $this->hive($this->yard, 'L2')];
-        app(Revisions::class)->raise();
+        app(ScopeVersions::class)->raise();
         Cache::flush();
     }
 
     public function test_a_look_bears_on_its_hive_and_yard_alone(): void
     {
         self::assertSame(
-            [Scope::hive($this->hive->id), Scope::yard($this->yard->id)],
+            [Scopes::hive($this->hive->id), Scopes::yard($this->yard->id)],
             $this->raised(fn () => $this->seen($this->super($this->hive, 1), new Face(0.9, 0.1), 17.0)),
         );
     }
@@ -63,7 +64,7 @@ final class RevisionsTest extends FeatureTestCase
         $place = BoxPlace::query()->where('hive_id', $this->neighbour->id)->firstOrFail();
         // Its hive may stand on a scale: a box is no flow.
         self::assertSame(
-            [Scope::flow($this->yard->id), Scope::hive($this->neighbour->id), Scope::yard($this->yard->id)],
+            [Scopes::flow($this->yard->id), Scopes::hive($this->neighbour->id), Scopes::yard($this->yard->id)],
             $this->raised(fn () => $place->update(['until' => '2026-08-04'])),
         );
     }
@@ -72,16 +73,16 @@ final class RevisionsTest extends FeatureTestCase
     {
         $there = $this->hive($this->other, 'H1')->stand;
         $raised = $this->raised(fn () => $this->hive->update(['stand_id' => $there->id]));
-        self::assertContains(Scope::yard($this->yard->id), $raised);
-        self::assertContains(Scope::yard($this->other->id), $raised);
-        self::assertNotContains(Bearing::EVERYWHERE, $raised);
+        self::assertContains(Scopes::yard($this->yard->id), $raised);
+        self::assertContains(Scopes::yard($this->other->id), $raised);
+        self::assertNotContains(ScopeVersions::EVERYWHERE, $raised);
     }
 
     public function test_scale_signs_weighings_and_treatments(): void
     {
         $weight = ['apiary_id' => $this->yard->id, 'at' => '2026-08-03 20:00', 'kg' => 41.2];
         self::assertEqualsCanonicalizing(
-            [Scope::flow($this->yard->id), Scope::WEIGHTS],
+            [Scopes::flow($this->yard->id), Scopes::WEIGHTS],
             $this->raised(fn () => ScaleWeight::query()->create($weight)),
         );
         $sign = [
@@ -91,7 +92,7 @@ final class RevisionsTest extends FeatureTestCase
             'seen_at' => '2026-08-03 20:00',
         ];
         self::assertSame(
-            [Scope::flow($this->yard->id)],
+            [Scopes::flow($this->yard->id)],
             $this->raised(fn () => FlowSign::query()->create($sign)),
         );
         $weighing = [
@@ -106,12 +107,12 @@ final class RevisionsTest extends FeatureTestCase
             'frames_of_bees' => 8,
         ];
         self::assertContains(
-            Scope::hive($this->hive->id),
+            Scopes::hive($this->hive->id),
             $this->raised(fn () => HiveWeighing::query()->create($weighing)),
         );
         $treatment = ['apiary_id' => $this->yard->id, 'what' => 'As its label says', 'supers_off_by' => '2026-08-20'];
         self::assertSame(
-            [Scope::yard($this->yard->id)],
+            [Scopes::yard($this->yard->id)],
             $this->raised(fn () => Treatment::query()->create($treatment)),
         );
     }
@@ -119,12 +120,12 @@ final class RevisionsTest extends FeatureTestCase
     public function test_what_bears_on_everything_and_what_on_nothing_that_is_kept(): void
     {
         $operation = Operation::query()->findOrFail(app(CurrentOperation::class)->get()->id);
-        self::assertSame([Bearing::EVERYWHERE], $this->raised(fn () => $operation->update(['dry_room' => true])));
+        self::assertSame([ScopeVersions::EVERYWHERE], $this->raised(fn () => $operation->update(['dry_room' => true])));
         self::assertSame(
-            [Bearing::EVERYWHERE],
+            [ScopeVersions::EVERYWHERE],
             $this->raised(fn () => $this->yard->update(['climate_sd' => 2.5])),
         );
-        self::assertSame([Bearing::ELSEWHERE], $this->raised(static fn () => null));
+        self::assertSame([ScopeVersions::ELSEWHERE], $this->raised(static fn () => null));
     }
 
     public function test_only_what_was_touched_is_made_anew(): void
@@ -132,7 +133,7 @@ final class RevisionsTest extends FeatureTestCase
         $made = [];
         $ids = [$this->hive->id, $this->neighbour->id];
         $read = function () use (&$made, $ids): void {
-            app(Computed::class)->ofHives($this->yard->id, 'test', $ids, 'same', function (array $stale) use (&$made): array {
+            app(OperationCache::class)->ofHives($this->yard->id, 'test', $ids, 'same', function (array $stale) use (&$made): array {
                 $made[] = $stale;
 
                 return array_combine($stale, $stale);
@@ -153,26 +154,39 @@ final class RevisionsTest extends FeatureTestCase
     {
         $made = 0;
         $read = function () use (&$made): int {
-            return app(Computed::class)->ofYard($this->yard->id, 'test', function () use (&$made): int {
+            return app(OperationCache::class)->of('test', [Scopes::yard($this->yard->id)], function () use (&$made): int {
                 return ++$made;
             });
         };
         self::assertSame([1, 1], [$read(), $read()]);
         $this->seen($this->super($this->hive, 1), new Face(0.5));
         self::assertSame([2, 3], [$read(), $read()], 'Its writes may yet be taken back.');
-        app(Revisions::class)->raise();
+        app(ScopeVersions::class)->raise();
         self::assertSame([4, 4], [$read(), $read()]);
     }
 
     public function test_one_entry_takes_the_place_of_the_older_one(): void
     {
-        $read = fn (string $context): string => app(Computed::class)->ofYard(
-            $this->yard->id,
+        $read = fn (string $context): string => app(OperationCache::class)->of(
             'test',
+            [Scopes::yard($this->yard->id)],
             static fn (): string => $context,
             $context,
         );
         self::assertSame(['a', 'b', 'a'], [$read('a'), $read('b'), $read('a')]);
+    }
+
+    public function test_a_kind_of_record_says_what_it_bears_on(): void
+    {
+        foreach (glob(app_path('Models/*.php')) ?: [] as $file) {
+            $class = 'App\\Models\\'.basename($file, '.php');
+            if (is_subclass_of($class, Record::class)) {
+                self::assertContains($class, RecordKinds::classes());
+            }
+        }
+        foreach (config('records.kinds') as [$class, $scopes]) {
+            self::assertIsCallable($scopes, $class);
+        }
     }
 
     public function test_a_worker_reads_ahead_what_a_write_has_touched(): void
@@ -196,7 +210,7 @@ final class RevisionsTest extends FeatureTestCase
 
     public function test_each_operation_has_numbers_of_its_own(): void
     {
-        $here = app(Revisions::class)->of(Scope::WEIGHTS);
+        $here = app(ScopeVersions::class)->of(Scopes::WEIGHTS);
         $this->operation(['name' => 'Another']);
         $yard = $this->apiary('Elsewhere');
         $weight = ['apiary_id' => $yard->id, 'at' => '2026-08-03 20:00', 'kg' => 41.2];
@@ -204,14 +218,14 @@ final class RevisionsTest extends FeatureTestCase
         $operation = Operation::query()->findOrFail($this->yard->operation_id);
         app()->forgetScopedInstances();
         app(CurrentOperation::class)->enter($operation, null);
-        self::assertSame($here, app(Revisions::class)->of(Scope::WEIGHTS));
+        self::assertSame($here, app(ScopeVersions::class)->of(Scopes::WEIGHTS));
     }
 
     public function test_a_queen_bears_on_what_shows_her(): void
     {
         $queen = Queen::query()->create(['code' => '24-17', 'line' => 'Ask', 'year' => 2024]);
-        app(Revisions::class)->raise();
-        self::assertNotSame([Bearing::ELSEWHERE], $this->raised(fn () => $queen->update(['code' => '24-18'])));
+        app(ScopeVersions::class)->raise();
+        self::assertNotSame([ScopeVersions::ELSEWHERE], $this->raised(fn () => $queen->update(['code' => '24-18'])));
     }
 
     /**
@@ -222,7 +236,7 @@ final class RevisionsTest extends FeatureTestCase
     {
         $before = $this->numbers();
         $write();
-        app(Revisions::class)->raise();
+        app(ScopeVersions::class)->raise();
 
         return array_keys(array_diff_assoc($this->numbers(), $before));
     }

@@ -2,16 +2,27 @@
 
 declare(strict_types=1);
 
-namespace App\Foundation\Writes;
+namespace App\Foundation\Cache;
 
+use App\Foundation\Access\Tenant;
 use Illuminate\Support\Facades\DB;
 
 /**
- * How often what bears on a scope was written. Each scope has a row of its own, so that writes at different hives do
- * not wait for each other; what is computed carries the numbers it was computed at.
+ * Version numbers of the cache's scopes, raised by each write: a scope is a word and an id, such as "hive.01J..." or
+ * "flow.01J...". Each has a row of its own, so that writes at different hives do not wait for each other; a cached result
+ * carries the numbers that it was calculated at.
  */
-final class Revisions
+final class ScopeVersions
 {
+    /** The scope of what bears on everything, such as a policy. */
+    public const EVERYWHERE = '*';
+
+    /** The scope of what is read for the operation as a whole and nowhere else. */
+    public const ELSEWHERE = '-';
+
+    /** Not a scope: all of them together. */
+    public const ALL = '**';
+
     /** @var array<string, true> scopes written in this request */
     private array $touched = [];
 
@@ -30,12 +41,10 @@ final class Revisions
         return $this->generation;
     }
 
-    public function touch(Bearing $bearing): void
+    public function touch(string ...$scopes): void
     {
         $this->generation++;
-        foreach ($bearing->scopes as $scope) {
-            $this->touched[$scope] = true;
-        }
+        $this->touched += array_fill_keys($scopes, true);
     }
 
     /** What was touched has been taken back. */
@@ -57,7 +66,7 @@ final class Revisions
         if ($operation !== null) {
             $rows = array_map(
                 static fn (string $scope): array => ['operation_id' => $operation, 'scope' => $scope, 'number' => 1],
-                $scopes === [] ? [Bearing::ELSEWHERE] : $scopes,
+                $scopes === [] ? [self::ELSEWHERE] : $scopes,
             );
             DB::table('revisions')->upsert($rows, ['operation_id', 'scope'], ['number' => DB::raw('number + 1')]);
         }
@@ -70,7 +79,10 @@ final class Revisions
      */
     public function of(string ...$scopes): ?string
     {
-        $scopes[] = Bearing::EVERYWHERE;
+        if ($scopes === [self::ALL]) {
+            return $this->ofAll();
+        }
+        $scopes[] = self::EVERYWHERE;
         if (array_intersect_key($this->touched, array_flip($scopes)) !== []) {
             return null;
         }
