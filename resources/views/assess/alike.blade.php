@@ -1,4 +1,4 @@
-<div class="btns repeat">
+<div class="btns mt-2 flex-wrap">
   @if ($looks->wasSeenBefore)
     <x-form :action="route('assess.alike', $box->id)">
       <x-hidden :of="['what' => 'before', 'slot' => $slot, 'seen_on' => $opened->on]" />

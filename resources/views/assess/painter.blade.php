@@ -14,12 +14,12 @@
       {{ ucfirst($box->name()) }}, {{ __('frame :n', ['n' => $slot]) }}
       <span class="soft">{{ __('of :n', ['n' => $box->fitted->framesFitted]) }}</span>
     </h2>
-    <span class="btns conflict" data-conflict hidden>
+    <span class="btns flex-wrap" data-conflict hidden>
       <button type="button" class="btn small" data-keep>{{ __('Keep mine') }}</button>
       <button type="button" class="btn small" data-theirs>{{ __('Take theirs') }}</button>
     </span>
     <span
-      class="status"
+      class="text-sm text-soft min-h-5"
       role="status"
       aria-live="polite"
       data-status
@@ -45,7 +45,7 @@
   @error('seen_on')
     <p class="err danger">{{ $message }}</p>
   @enderror
-  <p class="line thumb-only" id="line-box" data-around="line">
+  <p class="gap-2 items-center flex-wrap my-1 thumb-only" id="line-box" data-around="line">
     @include('assess.line', ['next' => $opened->next])</p>
   @cannot('record')
     <p class="sub">{{ __('You may look, not paint.') }}</p>

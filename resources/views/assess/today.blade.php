@@ -6,7 +6,7 @@
   @can('record')
     <x-form :action="route('assess.bulk', $apiary->slug)">
       @include('assess.rows')
-      <div class="row bulk">
+      <div class="row mt-2.5 items-end">
         <x-field name="choice" :label="__('The chosen supers')" :options="$choose->decisions($manages)" />
         <x-field
           name="note"

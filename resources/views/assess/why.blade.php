@@ -1,5 +1,5 @@
 @php($result = $box->ripeness)
-<div class="why-inner">
+<div class="flex flex-col gap-3">
   <p class="lab">{{ __('Why: :hive, :box', ['hive' => $code, 'box' => $box->name()]) }}</p>
   @if (!$box->isSuper())
     <h2 class="say">{{ __('A brood box stays.') }}</h2>

@@ -31,7 +31,8 @@
             <div>
               <x-super-line :mark="$item->box->mark" :box="$sheet->box($item)" :lift="$sheet->lift($item)" />
               @if ($item->left_why !== null)
-                <p class="note">{{ __('left: :why', ['why' => $item->left_why]) }}</p>
+                <p class="border-l-3 border-l-mauve pl-2 max-w-[60ch]">
+                  {{ __('left: :why', ['why' => $item->left_why]) }}</p>
               @endif
               @can('record')
                 @if (!$clearing->isCollected())

@@ -1,10 +1,10 @@
 <svg width="0" height="0" class="sprite" aria-hidden="true"><defs>
-<pattern id="hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="4" height="4" class="p-open"/><rect width="1.1" height="4" class="p-edge"/></pattern>
-<pattern id="hatchL" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="9" height="9" class="p-open"/><rect width="1.5" height="9" class="p-edge"/></pattern>
-<pattern id="stip" width="3" height="3" patternUnits="userSpaceOnUse"><rect width="3" height="3" class="p-blank"/><circle cx=".8" cy=".8" r=".62" class="p-dot"/><circle cx="2.3" cy="2.3" r=".62" class="p-dot"/></pattern>
-<pattern id="stipL" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" class="p-blank"/><circle cx="2" cy="2" r="1.3" class="p-dot"/><circle cx="6" cy="6" r="1.3" class="p-dot"/></pattern>
-<pattern id="pol" width="5" height="5" patternUnits="userSpaceOnUse"><rect width="5" height="5" class="p-blank"/><path d="M1 2.5h3" class="p-tick"/></pattern>
-<pattern id="soil" width="7" height="6" patternUnits="userSpaceOnUse"><path d="M6 0L1 6" class="p-soil"/></pattern>
+<pattern id="hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="4" height="4" class="fill-open"/><rect width="1.1" height="4" class="fill-hedge"/></pattern>
+<pattern id="hatchL" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="9" height="9" class="fill-open"/><rect width="1.5" height="9" class="fill-hedge"/></pattern>
+<pattern id="stip" width="3" height="3" patternUnits="userSpaceOnUse"><rect width="3" height="3" class="fill-blank"/><circle cx=".8" cy=".8" r=".62" class="fill-ink"/><circle cx="2.3" cy="2.3" r=".62" class="fill-ink"/></pattern>
+<pattern id="stipL" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" class="fill-blank"/><circle cx="2" cy="2" r="1.3" class="fill-ink"/><circle cx="6" cy="6" r="1.3" class="fill-ink"/></pattern>
+<pattern id="pol" width="5" height="5" patternUnits="userSpaceOnUse"><rect width="5" height="5" class="fill-blank"/><path d="M1 2.5h3" class="stroke-ink stroke-[1.2]"/></pattern>
+<pattern id="soil" width="7" height="6" patternUnits="userSpaceOnUse"><path d="M6 0L1 6" class="stroke-edge stroke-[0.8] fill-none"/></pattern>
 <linearGradient id="amber"><stop offset="0" class="pf0"/><stop offset=".35" class="pf1"/><stop offset=".7" class="pf2"/><stop offset="1" class="pf3"/></linearGradient>
 <symbol id="pfund" viewBox="0 0 280 20"><rect y="4" width="280" height="12" fill="url(#amber)"/></symbol>
 <symbol id="v-take" viewBox="0 0 16 16"><path d="M8 9.4V1.6M4.7 4.8L8 1.5l3.3 3.3" class="gs"/><path d="M1.5 11.2h13v3.6h-13z" class="gf"/></symbol>

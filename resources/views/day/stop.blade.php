@@ -34,7 +34,7 @@
       @endforeach
       <ol class="handsteps">
         @foreach ($hive->steps as $step)
-          <li class="dayrow">
+          <li class="flex justify-between gap-3 items-center min-h-9 flex-wrap">
             <span><b class="turn">{{ $step->number }}</b> <span class="paper" aria-hidden="true">☐</span>
               {{ $words->of($hive, $step) }}</span>
             @if ($canTick && $step->super !== null && !$hive->isGone($step))

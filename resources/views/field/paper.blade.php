@@ -46,10 +46,10 @@
         {{ __('water') }} ______ % <span class="sq"></span> {{ __('take') }} <span class="sq"></span>
         {{ __('stay') }}
         <img src="{{ $row->picture }}">
-        <div class="line">{{ $row->note }}</div>
+        <div class="gap-2 items-center flex-wrap my-1">{{ $row->note }}</div>
       </div>
     @endforeach
-    <div class="line">{{ $code }}: {{ __('weight, queen, words') }}</div>
+    <div class="gap-2 items-center flex-wrap my-1">{{ $code }}: {{ __('weight, queen, words') }}</div>
   @endforeach
 </body>
 

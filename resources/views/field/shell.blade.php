@@ -27,7 +27,7 @@
     hidden
   ></p>
   <button
-    class="btn fs-update"
+    class="btn w-full mt-2"
     id="update"
     type="button"
     hidden

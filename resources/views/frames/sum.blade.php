@@ -35,7 +35,7 @@
   @if ($sum->frames > 0)
     <section class="blk">
       <h2>{{ __('Carrying boxes') }}</h2>
-      <div class="afterhives">
+      <div class="flex flex-wrap gap-x-6 gap-y-2">
         @foreach ($sum->carriers as $carrier)
           <x-drawing.picture :of="$carry->of($carrier)" />
         @endforeach
@@ -50,14 +50,14 @@
           {{ __('Unfinished frames go to the middle of the lowest super; supers emptied by it come off.') }}
         @endif
       </p>
-      <div class="afterhives">
+      <div class="flex flex-wrap gap-x-6 gap-y-2">
         @foreach ($frames->hives as $hive)
           @if ($frames->of($hive) !== [])
             @php($plan = $hive->gathered($frames->ids(), $frames->flowOn))
             <div>
               <h3>{{ $hive->hive->code }}</h3>
               <x-drawing.elevation :of="$after->of($hive, $frames, $plan)" />
-              <ol class="moves">
+              <ol class="text-sm leading-5 pl-5 list-decimal">
                 @foreach ($plan->shifts as $shift)
                   <li>{{ $hive->words($shift) }}</li>
                 @endforeach

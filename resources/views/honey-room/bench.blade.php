@@ -1,10 +1,10 @@
-<div class="bench" id="bench">
+<div class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-x-3 gap-y-6" id="bench">
   <section class="stop" aria-labelledby="stop-door">
     <h2 id="stop-door"><a href="{{ route('honey-room.door') }}">{{ __('Door') }}</a></h2>
     <x-drawing.picture :of="$draw->door($bench)" />
     @foreach ($bench->stacks as $stack)
       @if ($stack->isShort())
-        <p class="ask">
+        <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3">
           <a class="link" href="{{ route('honey-room.door') }}#l-{{ $stack->lot->id }}">
             {{ $stack->lot->code }}:
             {{ trans_choice('{1} :count has not come. Where is it?|[2,*] :count have not come. Where are they?', $stack->awaited()) }}</a>

@@ -7,7 +7,7 @@
       <a class="link" href="{{ route('honey-room.index') }}">{{ __('To the lots') }}</a>
     </p>
   @else
-    <form method="get" action="{{ route('honey-room.blend') }}" class="fields">
+    <form method="get" action="{{ route('honey-room.blend') }}" class="flex flex-col gap-3">
       <input type="hidden" name="reckon" value="1" />
       <fieldset class="choosehives wide">
         <legend>{{ __('Buckets') }}</legend>

@@ -2,7 +2,7 @@
 <p>
   @if ($lot->pfund_mm !== null)
     <svg
-      class="pfund"
+      class="w-70 max-w-full h-5"
       viewBox="0 0 280 20"
       role="img"
       aria-label="{{ __('colour :n mm Pfund', ['n' => $lot->pfund_mm]) }}"

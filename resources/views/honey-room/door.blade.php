@@ -17,7 +17,7 @@
         <span class="sub">{{ $f->date($stack->lot->harvest->taken_on) }}, ~{{ $f->kg($stack->judgedKg()) }}</span>
       </div>
       @if ($stack->isShort())
-        <p class="ask" role="status">
+        <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3" role="status">
           {{ trans_choice('{1} :count more was on the sheet and is not ticked.|[2,*] :count more were on the sheet and are not ticked.', $stack->awaited()) }}
           {{ __('Tick what is here; of what is not, say below where it stayed.') }}
         </p>
@@ -29,7 +29,7 @@
           </x-form>
         @endif
       @endcan
-      <ul class="arrivals">
+      <ul class="my-3">
         @foreach ($stack->onTheWay() as $super)
           <li class="arrival" id="s-{{ $super->id }}">
             <div class="hd">
@@ -176,7 +176,7 @@
           @if ($others->get($apiary->id, collect())->isEmpty())
             <p class="empty">{{ __('No super stands at :yard.', ['yard' => $apiary->name]) }}</p>
           @else
-            <x-form :action="route('honey-room.door.by-hand')" class="fields">
+            <x-form :action="route('honey-room.door.by-hand')" class="flex flex-col gap-3">
               <input type="hidden" name="yard" value="{{ $apiary->slug }}">
               <fieldset class="choosehives wide">
                 <legend>{{ __('These came in') }}</legend>

@@ -13,7 +13,7 @@
   </div>
   @include('honey-room.tabs')
   @if ($page->wet > 0)
-    <p class="ask">
+    <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3">
       {{ trans_choice('{1} :count super was read too wet and is left out.|[2,*] :count supers were read too wet and are left out.', $page->wet) }}
       <a class="link" href="{{ route('honey-room.warm') }}">{{ __('Dry them') }}</a>
       <a class="link" href="{{ route('honey-room.extractor', ['wet' => 1]) }}">{{ __('or spin them all the same') }}</a>
@@ -38,7 +38,7 @@
           <span class="sub">{{ __('allowed: :n N', ['n' => $operation->extractor_force_n]) }}</span>
         </p>
         @if ($page->hasFresh())
-          <p class="ask">{{ __('New combs among them (hatched): slower.') }}</p>
+          <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3">{{ __('New combs among them (hatched): slower.') }}</p>
         @endif
         @if (!$page->running)
           <p>{{ $page->uncapping() }}</p>
@@ -152,7 +152,7 @@
     @if ($page->supers->isNotEmpty())
       <details class="astable">
         <summary>{{ __('spun without tapping each load') }}</summary>
-        <x-form :action="route('honey-room.extractor.supers')" class="fields">
+        <x-form :action="route('honey-room.extractor.supers')" class="flex flex-col gap-3">
           <fieldset class="choosehives wide">
             <legend>{{ __('These are empty') }}</legend>
             @foreach ($page->supers as $super)

@@ -4,7 +4,7 @@
   @foreach ($wrong as $sentence)
     <p class="notice bad" role="alert">{{ $sentence }}</p>
   @endforeach
-  <form method="get" action="{{ route('honey-room.jars') }}" class="fields">
+  <form method="get" action="{{ route('honey-room.jars') }}" class="flex flex-col gap-3">
     <section class="blk">
       <h2>{{ __('Until it is clear') }}</h2>
       <div class="row">

@@ -26,7 +26,7 @@
       @if ($one->pfund_mm !== null || $one->taste !== '' || $one->plants !== '')
         @include('honey-room.colour', ['lot' => $one])
       @endif
-      <div class="buckets">
+      <div class="flex gap-2 flex-wrap items-end">
         <x-drawing.picture :of="$row->of($one, (float) $one->harvest->judged_kg)" />
       </div>
     </section>

@@ -20,7 +20,7 @@
         {{ __(':n of :all spun', ['n' => $state->spun(), 'all' => $state->lot->harvest->supers->count()]) }}</span>
     @endif
   </p>
-  <div class="buckets">
+  <div class="flex gap-2 flex-wrap items-end">
     <x-drawing.picture :of="$buckets" />
   </div>
   @include('honey-room.tabs')
@@ -28,7 +28,7 @@
     <section class="blk">
       <h2>{{ __('Weigh a bucket') }}</h2>
       @if (!$isChecked)
-        <x-form :action="route('honey-room.checks.store')" class="fields">
+        <x-form :action="route('honey-room.checks.store')" class="flex flex-col gap-3">
           <input type="hidden" name="back" value="{{ $lot->id }}">
           <fieldset class="choosehives wide">
             <legend>{{ __('Before the first honey of the day is poured') }}</legend>

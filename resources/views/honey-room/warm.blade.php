@@ -69,7 +69,7 @@
           @include('honey-room.ready', ['ready' => $stack->otherwise])</p>
       @endif
       @can('record')
-        <ul class="arrivals">
+        <ul class="my-3">
           @foreach ($stack->supers as $super)
             <li class="arrival">
               <x-form :action="route('honey-room.warm.reading', $super->id)" class="row">
@@ -132,7 +132,7 @@
     @if ($waiting->isNotEmpty())
       <section class="blk">
         <h2>{{ __('At the door, to go in') }}</h2>
-        <x-form :action="route('honey-room.warm.move')" class="fields">
+        <x-form :action="route('honey-room.warm.move')" class="flex flex-col gap-3">
           <input type="hidden" name="to" value="dry">
           <fieldset class="choosehives wide">
             <legend>{{ __('Supers and frames') }}</legend>

@@ -8,7 +8,7 @@
   </p>
   <x-drawing.picture :of="$picture" />
   @if ($told)
-    <p class="big told" role="status">
+    <p class="big my-2" role="status">
       {{ __('It is :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }}
       <span class="soft">{{ __(':n points', ['n' => sprintf('%+.0f', 100 * ($told->guess - $told->truth))]) }}</span>
     </p>
@@ -16,7 +16,7 @@
     </div>
   @else
     @can('record')
-      <x-form :action="route('practise.face.guess')" class="answer">
+      <x-form :action="route('practise.face.guess')" class="flex gap-3 items-end mt-4 mb-3 max-w-115">
         <x-hidden :of="['number' => $number]" />
         <x-field
           name="guess"

@@ -8,7 +8,7 @@
   </p>
   <x-drawing.picture :of="$picture" />
   @if ($told)
-    <p class="big told" role="status">
+    <p class="big my-2" role="status">
       {{ __('It shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
     </p>
     <p>
@@ -22,7 +22,7 @@
     </div>
   @else
     @can('record')
-      <x-form :action="route('practise.scale.guess')" class="answer">
+      <x-form :action="route('practise.scale.guess')" class="flex gap-3 items-end mt-4 mb-3 max-w-115">
         <x-hidden :of="['number' => $number]" />
         <x-field
           name="guess"

@@ -56,7 +56,7 @@
     <div>
       @if ($page->day !== null)
         <h2>{{ $f->weekday($page->day->date) }}</h2>
-        <ol class="drive">
+        <ol class="my-1 pl-5 list-decimal">
           @foreach ($page->state->drive($page->day) as $stop)
             <li>{{ $page->stop(...$stop) }}</li>
           @endforeach

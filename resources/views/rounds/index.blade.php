@@ -101,7 +101,7 @@
       </p>
     @endforeach
     @can('manage')
-      <x-form :action="route('clear.calendar.store')" class="answer">
+      <x-form :action="route('clear.calendar.store')" class="flex gap-3 items-end mt-4 mb-3 max-w-115">
         <x-field
           name="name"
           id="calendar-name"

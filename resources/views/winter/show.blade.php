@@ -49,7 +49,7 @@
         </x-swatch>{{ __('short') }}</li>
     </ul>
     <x-drawing.picture :of="$page->columns()" />
-    <p class="sums">
+    <p class="my-2">
       @if ($board->mustBeFed())
         <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }}
         {{ __('of syrup 2:1') }}{{ $page->until() }}

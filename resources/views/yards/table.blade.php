@@ -48,7 +48,7 @@
     </table>
   @endif
   @can('manage')
-    <x-form :action="route('yards.table.store')" class="blk fields" enctype="multipart/form-data">
+    <x-form :action="route('yards.table.store')" class="blk flex flex-col gap-3" enctype="multipart/form-data">
       <div class="field">
         <label for="table-text">{{ __('The table') }}</label>
         <textarea
