@@ -4,32 +4,22 @@
   @if ($contents->isEmpty())
     <p class="empty">{{ __('The bin is empty.') }}</p>
   @else
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Hive'), __('What'), __('Removed')]" acts>
+      @foreach ($contents as $one)
         <tr>
-          <th>{{ __('Hive') }}</th>
-          <th>{{ __('What') }}</th>
-          <th>{{ __('Removed') }}</th>
-          <th><span class="sr">{{ __('what to do') }}</span></th>
+          <td>{{ $one->hive }}</td>
+          <td>{{ ucfirst($one->record->label()) }}</td>
+          <td>{{ $f->moment($one->record->deleted_at, $operation->time_zone) }}</td>
+          <td>
+            @can('manage')
+              <x-form :action="route('account.bin.restore', [$one->kind, $one->record->id])" class="inline">
+                <button class="link-btn">{{ __('bring back') }} <span
+                    class="sr">{{ $one->record->label() }}</span></button>
+              </x-form>
+            @endcan
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($contents as $one)
-          <tr>
-            <td>{{ $one->hive }}</td>
-            <td>{{ ucfirst($one->record->label()) }}</td>
-            <td>{{ $f->moment($one->record->deleted_at, $operation->time_zone) }}</td>
-            <td>
-              @can('manage')
-                <x-form :action="route('account.bin.restore', [$one->kind, $one->record->id])" class="inline">
-                  <button class="link-btn">{{ __('bring back') }} <span
-                      class="sr">{{ $one->record->label() }}</span></button>
-                </x-form>
-              @endcan
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   @endif
 </x-page>

@@ -6,28 +6,18 @@
   @if ($tokens->isEmpty())
     <p class="sub">{{ __('None. A program sends one with each request, in place of your password.') }}</p>
   @else
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Name'), __('May'), __('Last used')]" acts>
+      @foreach ($tokens as $token)
         <tr>
-          <th>{{ __('Name') }}</th>
-          <th>{{ __('May') }}</th>
-          <th>{{ __('Last used') }}</th>
-          <th><span class="sr">{{ __('what to do') }}</span></th>
+          <td>{{ $token->name }}</td>
+          <td>{{ $token->can('write') ? __('read and write') : __('read') }}</td>
+          <td>{{ $token->last_used_at === null ? __('never') : $f->date($token->last_used_at) }}</td>
+          <td>
+            <x-remove :action="route('account.tokens.destroy', $token->id)" :words="__('take back')" :of="$token->name" />
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($tokens as $token)
-          <tr>
-            <td>{{ $token->name }}</td>
-            <td>{{ $token->can('write') ? __('read and write') : __('read') }}</td>
-            <td>{{ $token->last_used_at === null ? __('never') : $f->date($token->last_used_at) }}</td>
-            <td>
-              <x-remove :action="route('account.tokens.destroy', $token->id)" :words="__('take back')" :of="$token->name" />
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   @endif
   <x-form :action="route('account.tokens.store')" class="row">
     <x-field

@@ -4,35 +4,24 @@
     <p class="empty">{{ __('Nothing has been changed yet. Every change will stand here, with who made it and when.') }}
     </p>
   @else
-    <table class="table">
-      <thead>
+    <x-table :head="[__('When'), __('Who'), __('Hive'), __('What'), __('From and to')]">
+      @foreach ($rows as $row)
         <tr>
-          <th>{{ __('When') }}</th>
-          <th>{{ __('Who') }}</th>
-          <th>{{ __('Hive') }}</th>
-          <th>{{ __('What') }}</th>
-          <th>{{ __('From and to') }}</th>
+          <td>{{ $f->moment($row->at, $operation->time_zone) }}</td>
+          <td>{{ $row->who ?? '–' }}</td>
+          <td>{{ $row->hive }}</td>
+          <td>{{ $row->what }}@if ($row->undone)
+              <span class="soft">({{ __('undone') }})</span>
+            @endif
+          </td>
+          <td class="soft">
+            @foreach ($row->values as $value)
+              <span>{{ $value }};</span>
+            @endforeach
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($rows as $row)
-          <tr>
-            <td>{{ $f->moment($row->at, $operation->time_zone) }}</td>
-            <td>{{ $row->who ?? '–' }}</td>
-            <td>{{ $row->hive }}</td>
-            <td>{{ $row->what }}@if ($row->undone)
-                <span class="soft">({{ __('undone') }})</span>
-              @endif
-            </td>
-            <td class="soft">
-              @foreach ($row->values as $value)
-                <span>{{ $value }};</span>
-              @endforeach
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
     <div class="btns blk">
       @if ($lines->previousPageUrl())
         <a class="btn" href="{{ $lines->previousPageUrl() }}">{{ __('Newer') }}</a>

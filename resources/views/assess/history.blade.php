@@ -9,30 +9,19 @@
     @endif
     <x-drawing.picture :of="$opened->chart" />
     <x-astable>
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Day'), __('Seen'), __('Honey capped'), __('Full frames'), __('Water')]" num="2 3 4 5">
+        @foreach (array_reverse($opened->history->points) as $point)
           <tr>
-            <th>{{ __('Day') }}</th>
-            <th class="num">{{ __('Seen') }}</th>
-            <th class="num">{{ __('Honey capped') }}</th>
-            <th class="num">{{ __('Full frames') }}</th>
-            <th class="num">{{ __('Water') }}</th>
+            <td>{{ $f->date($point->on) }}</td>
+            <td class="num">{{ $point->seen }}</td>
+            <td class="num">
+              {{ $f->percent($point->capped) }} <span class="rng">± {{ round(100 * $point->cappedSd) }}</span>
+            </td>
+            <td class="num">{{ $f->number($point->full, 1) }}</td>
+            <td class="num">{{ $f->water($point->waterPct) }}</td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach (array_reverse($opened->history->points) as $point)
-            <tr>
-              <td>{{ $f->date($point->on) }}</td>
-              <td class="num">{{ $point->seen }}</td>
-              <td class="num">
-                {{ $f->percent($point->capped) }} <span class="rng">± {{ round(100 * $point->cappedSd) }}</span>
-              </td>
-              <td class="num">{{ $f->number($point->full, 1) }}</td>
-              <td class="num">{{ $f->water($point->waterPct) }}</td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     </x-astable>
   </section>
 @endif

@@ -1,41 +1,35 @@
 <x-astable>
-  <table class="table">
-    <thead>
+  <x-table :head="[
+      __('Hive'),
+      __('Box'),
+      __('Verdict'),
+      __('Honey'),
+      __('Range'),
+      __('Honey capped'),
+      __('Water'),
+      __('Seen'),
+  ]" num="4 5 6 7 8">
+    @foreach ($board->supers as $row)
       <tr>
-        <th>{{ __('Hive') }}</th>
-        <th>{{ __('Box') }}</th>
-        <th>{{ __('Verdict') }}</th>
-        <th class="num">{{ __('Honey') }}</th>
-        <th class="num">{{ __('Range') }}</th>
-        <th class="num">{{ __('Honey capped') }}</th>
-        <th class="num">{{ __('Water') }}</th>
-        <th class="num">{{ __('Seen') }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      @foreach ($board->supers as $row)
-        <tr>
-          <td>{{ $row->hive }}</td>
-          <td><a
-              href="{{ route('assess.hive', [$apiary->slug, $row->hive, 'box' => $row->id]) }}">{{ $row->name }}</a>
-          </td>
-          <td>
-            {{ $say->verdict($row->verdict) }}
-            @if ($row->decided !== null)
-              <i>({{ __('overruled') }})</i>
-            @endif
-          </td>
-          <td class="num">~{{ $f->kg($row->honey->kg) }}</td>
-          <td class="num soft">{{ $f->kgRange($row->honey->kg, $row->honey->sdKg()) }}</td>
-          <td class="num">{{ $f->percent($row->cappedShare) }}</td>
-          @if ($row->waterMeasured)
-            <td class="num">{{ $f->water($row->waterPct) }}</td>
-          @else
-            <td class="num" title="{{ __('presumed') }}"><i>{{ $f->water($row->waterPct) }}</i></td>
+        <td>{{ $row->hive }}</td>
+        <td><a href="{{ route('assess.hive', [$apiary->slug, $row->hive, 'box' => $row->id]) }}">{{ $row->name }}</a>
+        </td>
+        <td>
+          {{ $say->verdict($row->verdict) }}
+          @if ($row->decided !== null)
+            <i>({{ __('overruled') }})</i>
           @endif
-          <td class="num">{{ $row->seen }}/{{ $row->frames }}</td>
-        </tr>
-      @endforeach
-    </tbody>
-  </table>
+        </td>
+        <td class="num">~{{ $f->kg($row->honey->kg) }}</td>
+        <td class="num soft">{{ $f->kgRange($row->honey->kg, $row->honey->sdKg()) }}</td>
+        <td class="num">{{ $f->percent($row->cappedShare) }}</td>
+        @if ($row->waterMeasured)
+          <td class="num">{{ $f->water($row->waterPct) }}</td>
+        @else
+          <td class="num" title="{{ __('presumed') }}"><i>{{ $f->water($row->waterPct) }}</i></td>
+        @endif
+        <td class="num">{{ $row->seen }}/{{ $row->frames }}</td>
+      </tr>
+    @endforeach
+  </x-table>
 </x-astable>

@@ -138,29 +138,18 @@
         @endif
       </p>
       <x-scroll :label="__('Winter weighings')">
-        <table class="table">
-          <thead>
+        <x-table :head="[__('Hive'), __('Yard'), __('Reckoned'), __('By the scales'), __('Ratio')]" num="3 4 5">
+          @foreach ($winter->hives as $one)
             <tr>
-              <th>{{ __('Hive') }}</th>
-              <th>{{ __('Yard') }}</th>
-              <th class="num">{{ __('Reckoned') }}</th>
-              <th class="num">{{ __('By the scales') }}</th>
-              <th class="num">{{ __('Ratio') }}</th>
+              <td>{{ $one->code }}</td>
+              <td>{{ $one->yard }}</td>
+              <td class="num">~{{ $f->kg($one->calculatedKg) }}</td>
+              <td class="num">{{ $f->kg($one->usedKg) }} <span
+                  class="rng">{{ $f->kgRange($one->usedKg, $one->sdKg) }}</span></td>
+              <td class="num">{{ number_format($one->ratio(), 2) }}</td>
             </tr>
-          </thead>
-          <tbody>
-            @foreach ($winter->hives as $one)
-              <tr>
-                <td>{{ $one->code }}</td>
-                <td>{{ $one->yard }}</td>
-                <td class="num">~{{ $f->kg($one->calculatedKg) }}</td>
-                <td class="num">{{ $f->kg($one->usedKg) }} <span
-                    class="rng">{{ $f->kgRange($one->usedKg, $one->sdKg) }}</span></td>
-                <td class="num">{{ number_format($one->ratio(), 2) }}</td>
-              </tr>
-            @endforeach
-          </tbody>
-        </table>
+          @endforeach
+        </x-table>
       </x-scroll>
       @can('manage')
         <div class="btns">

@@ -72,28 +72,17 @@
     @if ($read->rows === [])
       <p class="empty">{{ __('Choose other columns above.') }}</p>
     @else
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Yard'), __('Hive'), __('Season'), __('Queen'), $f->massUnit()]" num="5">
+        @foreach (array_slice($read->rows, 0, 12) as $row)
           <tr>
-            <th scope="col">{{ __('Yard') }}</th>
-            <th scope="col">{{ __('Hive') }}</th>
-            <th scope="col">{{ __('Season') }}</th>
-            <th scope="col">{{ __('Queen') }}</th>
-            <th scope="col" class="num">{{ $f->massUnit() }}</th>
+            <td>{{ $row['yard'] }}</td>
+            <td>{{ $row['hive'] }}</td>
+            <td>{{ $row['season'] }}</td>
+            <td>{{ $row['queen'] ?? '–' }}</td>
+            <td class="num">{{ $f->kg($row['kg']) }}</td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach (array_slice($read->rows, 0, 12) as $row)
-            <tr>
-              <td>{{ $row['yard'] }}</td>
-              <td>{{ $row['hive'] }}</td>
-              <td>{{ $row['season'] }}</td>
-              <td>{{ $row['queen'] ?? '–' }}</td>
-              <td class="num">{{ $f->kg($row['kg']) }}</td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     @endif
   </section>
   <x-slot:why>

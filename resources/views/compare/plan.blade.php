@@ -19,26 +19,16 @@
         {{ __('Start about :n cells: some do not take, are not mated or are not accepted (common practice: two in three).', ['n' => $plan->cells()]) }}
       @endif
     </p>
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Hive'), __('Queen now'), __('Why'), __('A daughter of')]">
+      @foreach ($plan->places as $place)
         <tr>
-          <th scope="col">{{ __('Hive') }}</th>
-          <th scope="col">{{ __('Queen now') }}</th>
-          <th scope="col">{{ __('Why') }}</th>
-          <th scope="col">{{ __('A daughter of') }}</th>
+          <th scope="row">{{ $place->queen->hive }}, {{ $place->queen->yardName }}</th>
+          <td><a href="{{ route('compare.queen', $place->queen->id) }}">{{ $place->queen->code }}</a></td>
+          <td>{{ $place->why }}</td>
+          <td>{{ $place->mother?->code ?? '–' }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($plan->places as $place)
-          <tr>
-            <th scope="row">{{ $place->queen->hive }}, {{ $place->queen->yardName }}</th>
-            <td><a href="{{ route('compare.queen', $place->queen->id) }}">{{ $place->queen->code }}</a></td>
-            <td>{{ $place->why }}</td>
-            <td>{{ $place->mother?->code ?? '–' }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
     <div class="btns"><a class="btn" href="{{ route('compare.plan.csv') }}">{{ __('Download as CSV') }}</a></div>
   @endif
   <x-slot:why>

@@ -12,30 +12,19 @@
     @if ($seasons->isEmpty())
       <p class="empty">{{ __('No season of her own yet: what is said of her comes from her kin.') }}</p>
     @else
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Season'), __('Hive'), $f->massUnit(), __('How'), __('What befell it')]" num="3">
+        @foreach ($seasons as $crop)
           <tr>
-            <th scope="col">{{ __('Season') }}</th>
-            <th scope="col">{{ __('Hive') }}</th>
-            <th scope="col" class="num">{{ $f->massUnit() }}</th>
-            <th scope="col">{{ __('How') }}</th>
-            <th scope="col">{{ __('What befell it') }}</th>
+            <th scope="row">{{ $crop->season }}</th>
+            <td>{{ $crop->hive }}, {{ $crop->yard }}</td>
+            <td class="num">{{ $f->kg($crop->honey->kg) }}</td>
+            <td>{{ $crop->how() }}</td>
+            <td>
+              {{ $crop->happened() }}
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach ($seasons as $crop)
-            <tr>
-              <th scope="row">{{ $crop->season }}</th>
-              <td>{{ $crop->hive }}, {{ $crop->yard }}</td>
-              <td class="num">{{ $f->kg($crop->honey->kg) }}</td>
-              <td>{{ $crop->how() }}</td>
-              <td>
-                {{ $crop->happened() }}
-              </td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     @endif
   </section>
   <div class="cols2">

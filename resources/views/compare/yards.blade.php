@@ -7,36 +7,31 @@
     <p class="empty">{{ __('When the first lot is weighed, yards stand here next to each other.') }}</p>
   @else
     <x-scroll :label="__('Yards')">
-      <table class="table">
-        <thead>
+      <x-table :head="[
+          __('Yard'),
+          __('a hive and season'),
+          __('seasons'),
+          __('hives'),
+          __('drive, min a kg'),
+          __('sugar a hive'),
+          __('lost'),
+          __('flow, by the scale'),
+      ]" num="2 3 4 5 6 7 8">
+        @foreach ($yards as $yard)
           <tr>
-            <th scope="col">{{ __('Yard') }}</th>
-            <th scope="col" class="num">{{ __('a hive and season') }}</th>
-            <th scope="col" class="num">{{ __('seasons') }}</th>
-            <th scope="col" class="num">{{ __('hives') }}</th>
-            <th scope="col" class="num">{{ __('drive, min a kg') }}</th>
-            <th scope="col" class="num">{{ __('sugar a hive') }}</th>
-            <th scope="col" class="num">{{ __('lost') }}</th>
-            <th scope="col" class="num">{{ __('flow, by the scale') }}</th>
+            <th scope="row"><a href="{{ route('compare.index', ['yard' => $yard->slug]) }}">{{ $yard->name }}</a>
+            </th>
+            <td class="num">{{ $f->kg($yard->mean()) }} <span
+                class="rng">{{ $f->kgBetween(min($yard->meanKg), max($yard->meanKg), 0) }}</span></td>
+            <td class="num">{{ count($yard->meanKg) }}</td>
+            <td class="num">{{ round($yard->hives, 1) }}</td>
+            <td class="num">{{ $yard->minutesPerKg === null ? '–' : number_format($yard->minutesPerKg, 1) }}</td>
+            <td class="num">{{ $f->kg($yard->sugarKg) }}</td>
+            <td class="num">{{ $yard->lost }}</td>
+            <td class="num">{{ $yard->flow() === null ? '–' : $f->kg($yard->flow(), 0) }}</td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach ($yards as $yard)
-            <tr>
-              <th scope="row"><a
-                  href="{{ route('compare.index', ['yard' => $yard->slug]) }}">{{ $yard->name }}</a></th>
-              <td class="num">{{ $f->kg($yard->mean()) }} <span
-                  class="rng">{{ $f->kgBetween(min($yard->meanKg), max($yard->meanKg), 0) }}</span></td>
-              <td class="num">{{ count($yard->meanKg) }}</td>
-              <td class="num">{{ round($yard->hives, 1) }}</td>
-              <td class="num">{{ $yard->minutesPerKg === null ? '–' : number_format($yard->minutesPerKg, 1) }}</td>
-              <td class="num">{{ $f->kg($yard->sugarKg) }}</td>
-              <td class="num">{{ $yard->lost }}</td>
-              <td class="num">{{ $yard->flow() === null ? '–' : $f->kg($yard->flow(), 0) }}</td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     </x-scroll>
     @if ($picture !== null)
       <section class="blk">

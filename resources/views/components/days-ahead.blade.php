@@ -10,39 +10,27 @@
     @endif
   </summary>
   <x-scroll :label="__('the days ahead')">
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Day'), __('Lowest'), __('Highest'), __('Rain'), __('Sun'), __('From')]" num="2 3 4 5">
+      @foreach ($of->days as $one)
         <tr>
-          <th>{{ __('Day') }}</th>
-          <th class="num">{{ __('Lowest') }}</th>
-          <th class="num">{{ __('Highest') }}</th>
-          <th class="num">{{ __('Rain') }}</th>
-          <th class="num">{{ __('Sun') }}</th>
-          <th>{{ __('From') }}</th>
+          <td>{{ $f->weekday($one->date) }}</td>
+          <td class="num">{{ $f->celsius($one->min_c) }}</td>
+          <td class="num">{{ $f->celsius($one->max_c) }}</td>
+          <td class="num">{{ $f->percent($one->rain_p) }}</td>
+          <td class="num">{{ $f->percent($one->sun) }}</td>
+          <td>
+            @if ($one->isOwn())
+              {{ __('own entry') }}
+              @can('manage')
+                <x-remove :action="route('clear.weather.destroy', $one->id)" :of="$f->weekday($one->date)" />
+              @endcan
+            @else
+              {{ __('forecast of :day', ['day' => $f->day($one->updated_at)]) }}
+            @endif
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($of->days as $one)
-          <tr>
-            <td>{{ $f->weekday($one->date) }}</td>
-            <td class="num">{{ $f->celsius($one->min_c) }}</td>
-            <td class="num">{{ $f->celsius($one->max_c) }}</td>
-            <td class="num">{{ $f->percent($one->rain_p) }}</td>
-            <td class="num">{{ $f->percent($one->sun) }}</td>
-            <td>
-              @if ($one->isOwn())
-                {{ __('own entry') }}
-                @can('manage')
-                  <x-remove :action="route('clear.weather.destroy', $one->id)" :of="$f->weekday($one->date)" />
-                @endcan
-              @else
-                {{ __('forecast of :day', ['day' => $f->day($one->updated_at)]) }}
-              @endif
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   </x-scroll>
   @error('forecast')
     <p class="err danger">{{ $message }}</p>

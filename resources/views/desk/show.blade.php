@@ -14,30 +14,18 @@
     <x-drawing.picture :of="$drawing" />
   </div>
   <x-astable>
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Yard'), __('Flow'), __('Ripe'), __('To look at'), __('To feed'), __('Next')]" num="3 4 5">
+      @foreach ($desk->yards as $one)
         <tr>
-          <th>{{ __('Yard') }}</th>
-          <th>{{ __('Flow') }}</th>
-          <th class="num">{{ __('Ripe') }}</th>
-          <th class="num">{{ __('To look at') }}</th>
-          <th class="num">{{ __('To feed') }}</th>
-          <th>{{ __('Next') }}</th>
+          <td>{{ $one->name }}</td>
+          <td>{{ $one->flow->sentence }}</td>
+          <td class="num">~{{ $f->kg($one->ripeKg, 0) }}</td>
+          <td class="num">{{ $one->look }}</td>
+          <td class="num">{{ $one->toFeed }}</td>
+          <td>{{ $one->next() }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($desk->yards as $one)
-          <tr>
-            <td>{{ $one->name }}</td>
-            <td>{{ $one->flow->sentence }}</td>
-            <td class="num">~{{ $f->kg($one->ripeKg, 0) }}</td>
-            <td class="num">{{ $one->look }}</td>
-            <td class="num">{{ $one->toFeed }}</td>
-            <td>{{ $one->next() }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   </x-astable>
   <x-slot:why>
     @if ($tasks === [])

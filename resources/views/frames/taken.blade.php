@@ -13,31 +13,20 @@
       , {{ __('allotted :kg', ['kg' => $f->kg($frame->allotted_kg)]) }}
     @endif
   </p>
-  <table class="table stack">
-    <thead>
+  <x-table class="stack" :head="[__('Day'), __('What'), __('From'), __('To'), __('Comb')]">
+    @foreach ($moves as $move)
       <tr>
-        <th>{{ __('Day') }}</th>
-        <th>{{ __('What') }}</th>
-        <th>{{ __('From') }}</th>
-        <th>{{ __('To') }}</th>
-        <th>{{ __('Comb') }}</th>
+        <td data-label="{{ __('Day') }}">{{ $f->date($move->moved_on) }}</td>
+        <td data-label="{{ __('What') }}">{{ __($move->why->value) }}</td>
+        <td data-label="{{ __('From') }}">
+          {{ $move->from === null ? '–' : $move->from->code . ', ' . $move->fromBox?->mark . ', ' . $move->from_slot }}
+        </td>
+        <td data-label="{{ __('To') }}">
+          {{ $move->to === null ? '–' : $move->to->code . ', ' . $move->toBox?->mark . ', ' . $move->to_slot }}
+        </td>
+        <td data-label="{{ __('Comb') }}">{{ $move->comb_year }}
+          {{ $combs[$move->comb] ?? '' }}</td>
       </tr>
-    </thead>
-    <tbody>
-      @foreach ($moves as $move)
-        <tr>
-          <td data-label="{{ __('Day') }}">{{ $f->date($move->moved_on) }}</td>
-          <td data-label="{{ __('What') }}">{{ __($move->why->value) }}</td>
-          <td data-label="{{ __('From') }}">
-            {{ $move->from === null ? '–' : $move->from->code . ', ' . $move->fromBox?->mark . ', ' . $move->from_slot }}
-          </td>
-          <td data-label="{{ __('To') }}">
-            {{ $move->to === null ? '–' : $move->to->code . ', ' . $move->toBox?->mark . ', ' . $move->to_slot }}
-          </td>
-          <td data-label="{{ __('Comb') }}">{{ $move->comb_year }}
-            {{ $combs[$move->comb] ?? '' }}</td>
-        </tr>
-      @endforeach
-    </tbody>
-  </table>
+    @endforeach
+  </x-table>
 </x-page>

@@ -9,33 +9,21 @@
       <a class="link" href="{{ route('honey-room.blend') }}">{{ __('Choose buckets under Blend') }}</a>
     </p>
   @else
-    <table class="table stack">
-      <thead>
+    <x-table class="stack" :head="[__('Batch'), __('Poured'), __('Water'), __('Clear'), __('In jars'), __('Left')]" num="2 3 5 6">
+      @foreach ($batches as $state)
         <tr>
-          <th>{{ __('Batch') }}</th>
-          <th class="num">{{ __('Poured') }}</th>
-          <th class="num">{{ __('Water') }}</th>
-          <th>{{ __('Clear') }}</th>
-          <th class="num">{{ __('In jars') }}</th>
-          <th class="num">{{ __('Left') }}</th>
+          <td data-label="{{ __('Batch') }}"><a class="link"
+              href="{{ route('honey-room.batch', $state->batch->id) }}"><b>{{ $state->batch->code }}</b></a>
+            {{ $state->batch->tank }}</td>
+          <td class="num" data-label="{{ __('Poured') }}">{{ $f->kg($state->kg) }}</td>
+          <td class="num" data-label="{{ __('Water') }}">{{ $f->water($state->waterPct) }}</td>
+          <td data-label="{{ __('Clear') }}">{{ $f->moment($state->clearAt(), $zone) }}</td>
+          <td class="num" data-label="{{ __('In jars') }}">{{ $f->kg($state->jarredKg) }}</td>
+          <td class="num" data-label="{{ __('Left') }}">
+            {{ $state->batch->closed_on ? __('done') : $f->kg($state->leftKg()) }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($batches as $state)
-          <tr>
-            <td data-label="{{ __('Batch') }}"><a class="link"
-                href="{{ route('honey-room.batch', $state->batch->id) }}"
-              ><b>{{ $state->batch->code }}</b></a> {{ $state->batch->tank }}</td>
-            <td class="num" data-label="{{ __('Poured') }}">{{ $f->kg($state->kg) }}</td>
-            <td class="num" data-label="{{ __('Water') }}">{{ $f->water($state->waterPct) }}</td>
-            <td data-label="{{ __('Clear') }}">{{ $f->moment($state->clearAt(), $zone) }}</td>
-            <td class="num" data-label="{{ __('In jars') }}">{{ $f->kg($state->jarredKg) }}</td>
-            <td class="num" data-label="{{ __('Left') }}">
-              {{ $state->batch->closed_on ? __('done') : $f->kg($state->leftKg()) }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
     <div class="btns blk">
       @if ($batches->previousPageUrl())
         <a class="btn" href="{{ $batches->previousPageUrl() }}">{{ __('Newer') }}</a>

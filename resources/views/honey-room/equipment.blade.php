@@ -77,30 +77,20 @@
     @if ($buckets->isEmpty())
       <p class="empty">{{ __('None yet: weigh one empty, and its tare is a tap ever after.') }}</p>
     @else
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Name'), __('Empty'), __('Holds')]" num="2 3" acts>
+        @foreach ($buckets as $kind)
           <tr>
-            <th>{{ __('Name') }}</th>
-            <th class="num">{{ __('Empty') }}</th>
-            <th class="num">{{ __('Holds') }}</th>
-            <th><span class="sr">{{ __('what to do') }}</span></th>
+            <td>{{ $kind->name }}</td>
+            <td class="num">{{ $f->kg($kind->tare_kg, 2) }}</td>
+            <td class="num">{{ $f->kg($kind->holds_kg, 1) }}</td>
+            <td>
+              @can('manage')
+                <x-remove :action="route('honey-room.bucket-kinds.destroy', $kind->id)" :of="$kind->name" />
+              @endcan
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach ($buckets as $kind)
-            <tr>
-              <td>{{ $kind->name }}</td>
-              <td class="num">{{ $f->kg($kind->tare_kg, 2) }}</td>
-              <td class="num">{{ $f->kg($kind->holds_kg, 1) }}</td>
-              <td>
-                @can('manage')
-                  <x-remove :action="route('honey-room.bucket-kinds.destroy', $kind->id)" :of="$kind->name" />
-                @endcan
-              </td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     @endif
     @can('manage')
       <x-form :action="route('honey-room.bucket-kinds.store')" class="row">
@@ -131,34 +121,22 @@
     @if ($jars->isEmpty())
       <p class="empty">{{ __('None yet.') }}</p>
     @else
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Name'), __('Net, g'), __('Empty at hand'), __('Ordered'), __('Price')]" num="2 3 4 5" acts>
+        @foreach ($jars as $kind)
           <tr>
-            <th>{{ __('Name') }}</th>
-            <th class="num">{{ __('Net, g') }}</th>
-            <th class="num">{{ __('Empty at hand') }}</th>
-            <th class="num">{{ __('Ordered') }}</th>
-            <th class="num">{{ __('Price') }}</th>
-            <th><span class="sr">{{ __('what to do') }}</span></th>
+            <td>{{ $kind->name }}</td>
+            <td class="num">{{ $kind->net_g }}</td>
+            <td class="num">{{ $kind->stock }}</td>
+            <td class="num">{{ $kind->ordered }}</td>
+            <td class="num">{{ $kind->price === null ? '–' : number_format($kind->price, 2) }}</td>
+            <td>
+              @can('manage')
+                <x-remove :action="route('honey-room.jar-kinds.destroy', $kind->id)" :of="$kind->name" />
+              @endcan
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach ($jars as $kind)
-            <tr>
-              <td>{{ $kind->name }}</td>
-              <td class="num">{{ $kind->net_g }}</td>
-              <td class="num">{{ $kind->stock }}</td>
-              <td class="num">{{ $kind->ordered }}</td>
-              <td class="num">{{ $kind->price === null ? '–' : number_format($kind->price, 2) }}</td>
-              <td>
-                @can('manage')
-                  <x-remove :action="route('honey-room.jar-kinds.destroy', $kind->id)" :of="$kind->name" />
-                @endcan
-              </td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
     @endif
     @can('manage')
       <x-form :action="route('honey-room.jar-kinds.store')" class="row">

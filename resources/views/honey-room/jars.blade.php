@@ -61,40 +61,29 @@
           :options="['least-left' => __('least is left'), 'most-value' => __('it is worth most')]"
         />
       </div>
-      <table class="table">
-        <thead>
+      <x-table :head="[__('Net, g'), __('Jars at hand'), __('Ordered'), __('Price'), __('Fill')]" num="5">
+        @foreach ($rows as $i)
           <tr>
-            <th scope="col">{{ __('Net, g') }}</th>
-            <th scope="col">{{ __('Jars at hand') }}</th>
-            <th scope="col">{{ __('Ordered') }}</th>
-            <th scope="col">{{ __('Price') }}</th>
-            <th scope="col" class="num">{{ __('Fill') }}</th>
+            @foreach (['net' => __('Net, g'), 'stock' => __('Jars at hand'), 'must' => __('Ordered'), 'price' => __('Price')] as $name => $words)
+              <td>
+                <div class="field">
+                  <label class="sr" for="{{ $name }}-{{ $i }}">{{ $words }},
+                    {{ $i + 1 }}</label>
+                  <input
+                    id="{{ $name }}-{{ $i }}"
+                    name="{{ $name }}[{{ $i }}]"
+                    type="number"
+                    step="any"
+                    min="0"
+                    value="{{ $form->typed($name, $i) }}"
+                  />
+                </div>
+              </td>
+            @endforeach
+            <td class="num"><b>{{ $plan->fill[$i] ?? '' }}</b></td>
           </tr>
-        </thead>
-        <tbody>
-          @foreach ($rows as $i)
-            <tr>
-              @foreach (['net' => __('Net, g'), 'stock' => __('Jars at hand'), 'must' => __('Ordered'), 'price' => __('Price')] as $name => $words)
-                <td>
-                  <div class="field">
-                    <label class="sr" for="{{ $name }}-{{ $i }}">{{ $words }},
-                      {{ $i + 1 }}</label>
-                    <input
-                      id="{{ $name }}-{{ $i }}"
-                      name="{{ $name }}[{{ $i }}]"
-                      type="number"
-                      step="any"
-                      min="0"
-                      value="{{ $form->typed($name, $i) }}"
-                    />
-                  </div>
-                </td>
-              @endforeach
-              <td class="num"><b>{{ $plan->fill[$i] ?? '' }}</b></td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
+        @endforeach
+      </x-table>
       @if ($plan && $plan->jars() === 0)
         <p class="notice">
           {{ __('No jar can be filled: none stand empty, or there is less honey than the smallest holds. Say how many jars are at hand.') }}

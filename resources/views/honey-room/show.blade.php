@@ -107,128 +107,113 @@
   @if ($lot->buckets->isNotEmpty())
     <details class="astable" @if ($marked !== null) open @endif>
       <summary>{{ __('the buckets as a table, to correct') }}</summary>
-      <table class="table">
-        <thead>
-          <tr>
-            <th>{{ __('Bucket') }}</th>
-            <th>{{ __('Gross and tare, :unit; water, %', ['unit' => $f->massUnit()]) }}</th>
-            <th class="num">{{ __('Net') }}</th>
-            <th><span class="sr">{{ __('what to do') }}</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          @foreach ($lot->buckets as $bucket)
-            <tr id="bucket-{{ $bucket->number }}" @class(['marked' => $bucket->number === $marked])>
-              <td>{{ $bucket->number }}</td>
-              <td>
-                @can('record')
-                  <x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row">
-                    <x-hidden :of="['version' => $bucket->version]" />
-                    <div class="field"><label class="sr"
-                        for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label>
-                      <input
-                        id="g{{ $bucket->id }}"
-                        name="gross"
-                        type="number"
-                        step="0.01"
-                        value="{{ round($f->massValue($bucket->gross_kg), 2) }}"
-                      >
-                    </div>
-                    <div class="field"><label class="sr"
-                        for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label>
-                      <input
-                        id="t{{ $bucket->id }}"
-                        name="tare"
-                        type="number"
-                        step="0.01"
-                        value="{{ round($f->massValue($bucket->tare_kg), 2) }}"
-                      >
-                    </div>
-                    <div class="field"><label class="sr"
-                        for="w{{ $bucket->id }}">{{ __('Water of bucket :n, per cent', ['n' => $bucket->number]) }}</label>
-                      <input
-                        id="w{{ $bucket->id }}"
-                        name="water"
-                        type="number"
-                        step="0.1"
-                        placeholder="{{ __('water') }}"
-                        value="{{ $bucket->water_pct === null ? '' : round($bucket->water_pct, 1) }}"
-                      >
-                    </div>
-                    <button class="btn small">{{ __('Correct') }}</button>
-                  </x-form>
-                @else
-                  {{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }} /
-                  {{ $f->water($bucket->water_pct) }}
-                @endcan
-              </td>
-              <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
-              <td>
-                @include('honey-room.poured')
-                @can('manage')
-                  <x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number" />
-                @endcan
-              </td>
-            </tr>
-          @endforeach
-        </tbody>
-      </table>
-    </details>
-  @endif
-  <details class="astable">
-    <summary>{{ __('supers and frames, to weigh before and after spinning') }}</summary>
-    <table class="table">
-      <thead>
-        <tr>
-          <th>{{ __('Super or frame') }}</th>
-          <th class="num">{{ __('Judged') }}</th>
-          <th class="num">{{ __('Allotted') }}</th>
-          <th>{{ __('Before and after, :unit', ['unit' => $f->massUnit()]) }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        @foreach ($lot->harvest->supers as $super)
-          <tr>
-            <td>{{ $super->title() }}</td>
-            <td class="num">~{{ $f->kg($super->estimate_kg) }}</td>
-            <td class="num">{{ $f->kg($super->allotted_kg) }}</td>
+      <x-table :head="[__('Bucket'), __('Gross and tare, :unit; water, %', ['unit' => $f->massUnit()]), __('Net')]" num="3" acts>
+        @foreach ($lot->buckets as $bucket)
+          <tr id="bucket-{{ $bucket->number }}" @class(['marked' => $bucket->number === $marked])>
+            <td>{{ $bucket->number }}</td>
             <td>
               @can('record')
-                <x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
+                <x-form :action="route('honey-room.buckets.update', $bucket->id)" method="put" class="row">
+                  <x-hidden :of="['version' => $bucket->version]" />
                   <div class="field"><label class="sr"
-                      for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->name()]) }}</label>
+                      for="g{{ $bucket->id }}">{{ __('Gross of bucket :n', ['n' => $bucket->number]) }}</label>
                     <input
-                      id="b{{ $super->id }}"
-                      name="before"
+                      id="g{{ $bucket->id }}"
+                      name="gross"
                       type="number"
                       step="0.01"
-                      value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"
+                      value="{{ round($f->massValue($bucket->gross_kg), 2) }}"
                     >
                   </div>
                   <div class="field"><label class="sr"
-                      for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->name()]) }}</label>
+                      for="t{{ $bucket->id }}">{{ __('Tare of bucket :n', ['n' => $bucket->number]) }}</label>
                     <input
-                      id="a{{ $super->id }}"
-                      name="after"
+                      id="t{{ $bucket->id }}"
+                      name="tare"
                       type="number"
                       step="0.01"
-                      value="{{ $super->after_kg === null ? '' : round($f->massValue($super->after_kg), 2) }}"
+                      value="{{ round($f->massValue($bucket->tare_kg), 2) }}"
                     >
                   </div>
-                  <button class="btn small">{{ __('Weigh') }}</button>
-                  @if ($hasScale)
-                    <button class="btn small" name="weigh"
-                      value="{{ $super->before_kg === null ? 'before' : 'after' }}"
+                  <div class="field"><label class="sr"
+                      for="w{{ $bucket->id }}">{{ __('Water of bucket :n, per cent', ['n' => $bucket->number]) }}</label>
+                    <input
+                      id="w{{ $bucket->id }}"
+                      name="water"
+                      type="number"
+                      step="0.1"
+                      placeholder="{{ __('water') }}"
+                      value="{{ $bucket->water_pct === null ? '' : round($bucket->water_pct, 1) }}"
                     >
-                      {{ $super->before_kg === null ? __('Full, on the scale') : __('Spun, on the scale') }}</button>
-                  @endif
+                  </div>
+                  <button class="btn small">{{ __('Correct') }}</button>
                 </x-form>
+              @else
+                {{ $f->kg($bucket->gross_kg, 2) }} / {{ $f->kg($bucket->tare_kg, 2) }} /
+                {{ $f->water($bucket->water_pct) }}
+              @endcan
+            </td>
+            <td class="num">{{ $f->kg($bucket->netKg(), 2) }}</td>
+            <td>
+              @include('honey-room.poured')
+              @can('manage')
+                <x-remove :action="route('honey-room.buckets.destroy', $bucket->id)" :of="$bucket->number" />
               @endcan
             </td>
           </tr>
         @endforeach
-      </tbody>
-    </table>
+      </x-table>
+    </details>
+  @endif
+  <details class="astable">
+    <summary>{{ __('supers and frames, to weigh before and after spinning') }}</summary>
+    <x-table :head="[
+        __('Super or frame'),
+        __('Judged'),
+        __('Allotted'),
+        __('Before and after, :unit', ['unit' => $f->massUnit()]),
+    ]" num="2 3">
+      @foreach ($lot->harvest->supers as $super)
+        <tr>
+          <td>{{ $super->title() }}</td>
+          <td class="num">~{{ $f->kg($super->estimate_kg) }}</td>
+          <td class="num">{{ $f->kg($super->allotted_kg) }}</td>
+          <td>
+            @can('record')
+              <x-form :action="route('honey-room.supers.update', $super->id)" method="put" class="row">
+                <div class="field"><label class="sr"
+                    for="b{{ $super->id }}">{{ __('Before, :box', ['box' => $super->name()]) }}</label>
+                  <input
+                    id="b{{ $super->id }}"
+                    name="before"
+                    type="number"
+                    step="0.01"
+                    value="{{ $super->before_kg === null ? '' : round($f->massValue($super->before_kg), 2) }}"
+                  >
+                </div>
+                <div class="field"><label class="sr"
+                    for="a{{ $super->id }}">{{ __('After, :box', ['box' => $super->name()]) }}</label>
+                  <input
+                    id="a{{ $super->id }}"
+                    name="after"
+                    type="number"
+                    step="0.01"
+                    value="{{ $super->after_kg === null ? '' : round($f->massValue($super->after_kg), 2) }}"
+                  >
+                </div>
+                <button class="btn small">{{ __('Weigh') }}</button>
+                @if ($hasScale)
+                  <button class="btn small" name="weigh"
+                    value="{{ $super->before_kg === null ? 'before' : 'after' }}"
+                  >
+                    {{ $super->before_kg === null ? __('Full, on the scale') : __('Spun, on the scale') }}</button>
+                @endif
+              </x-form>
+            @endcan
+          </td>
+        </tr>
+      @endforeach
+    </x-table>
   </details>
   @include('honey-room.leftovers')
   @if ($lot->harvest->singleFrames() > 0)

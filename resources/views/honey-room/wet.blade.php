@@ -1,28 +1,18 @@
 <section class="blk">
   <h2>{{ __('Frames, by their carrying boxes') }}</h2>
-  <table class="table stack">
-    <thead>
+  <x-table class="stack" :head="[__('Frame'), __('Carrying box'), __('Judged'), __('Where it is')]" num="2 3">
+    @foreach ($frames as $row)
       <tr>
-        <th>{{ __('Frame') }}</th>
-        <th class="num">{{ __('Carrying box') }}</th>
-        <th class="num">{{ __('Judged') }}</th>
-        <th>{{ __('Where it is') }}</th>
+        <td data-label="{{ __('Frame') }}">
+          <a class="link" href="{{ route('frames.taken', $row->frame->id) }}"><b>{{ $row->frame->mark }}</b></a>
+        </td>
+        <td class="num" data-label="{{ __('Carrying box') }}">
+          {{ $row->frame->carrier }}/{{ $row->frame->carrier_slot }}</td>
+        <td class="num" data-label="{{ __('Judged') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>
+        <td data-label="{{ __('Where it is') }}">{{ $row->where() }}</td>
       </tr>
-    </thead>
-    <tbody>
-      @foreach ($frames as $row)
-        <tr>
-          <td data-label="{{ __('Frame') }}">
-            <a class="link" href="{{ route('frames.taken', $row->frame->id) }}"><b>{{ $row->frame->mark }}</b></a>
-          </td>
-          <td class="num" data-label="{{ __('Carrying box') }}">
-            {{ $row->frame->carrier }}/{{ $row->frame->carrier_slot }}</td>
-          <td class="num" data-label="{{ __('Judged') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>
-          <td data-label="{{ __('Where it is') }}">{{ $row->where() }}</td>
-        </tr>
-      @endforeach
-    </tbody>
-  </table>
+    @endforeach
+  </x-table>
   @can('record')
     @if ($wet > 0)
       <x-form :action="route('frames.return', $lot->id)" class="row">

@@ -74,29 +74,17 @@
     </div>
   </div>
   <x-astable>
-    <table class="table">
-      <thead>
+    <x-table :head="[__('Yard'), __('By'), __('Boards on'), __('Supers in'), __('Hives'), __('Supers')]" num="6">
+      @foreach ($page->state->plan->visits as $i => $visit)
         <tr>
-          <th>{{ __('Yard') }}</th>
-          <th>{{ __('By') }}</th>
-          <th>{{ __('Boards on') }}</th>
-          <th>{{ __('Supers in') }}</th>
-          <th>{{ __('Hives') }}</th>
-          <th class="num">{{ __('Supers') }}</th>
+          <td>{{ $schedule->question->nameOf($visit->yard) }}</td>
+          <td>{{ $say->method($visit->method) }}</td>
+          <td>{{ $visit->places() ? $f->weekday($visit->first) : '–' }}</td>
+          <td>{{ $f->weekday($visit->last) }}</td>
+          <td>{{ $page->hives($i) }}</td>
+          <td class="num">{{ $page->state->supersOf($i) }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($page->state->plan->visits as $i => $visit)
-          <tr>
-            <td>{{ $schedule->question->nameOf($visit->yard) }}</td>
-            <td>{{ $say->method($visit->method) }}</td>
-            <td>{{ $visit->places() ? $f->weekday($visit->first) : '–' }}</td>
-            <td>{{ $f->weekday($visit->last) }}</td>
-            <td>{{ $page->hives($i) }}</td>
-            <td class="num">{{ $page->state->supersOf($i) }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   </x-astable>
 </div>

@@ -17,48 +17,40 @@
       @endcan
     </p>
   @else
-    <table class="table stack">
-      <thead>
+    <x-table
+      class="stack"
+      :head="[__('Schedule'), __('In all'), __('Driving'), __('Work'), __('Late, rain, robbing'), __('Not served')]"
+      num="2 3 4 5 6"
+      acts
+    >
+      @foreach ($schedules as $state)
         <tr>
-          <th>{{ __('Schedule') }}</th>
-          <th class="num">{{ __('In all') }}</th>
-          <th class="num">{{ __('Driving') }}</th>
-          <th class="num">{{ __('Work') }}</th>
-          <th class="num">{{ __('Late, rain, robbing') }}</th>
-          <th class="num">{{ __('Not served') }}</th>
-          <th><span class="sr">{{ __('what to do') }}</span></th>
+          <td>
+            <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
+            @if ($page->isBroken($state))
+              <b class="danger">{{ $say->refusal($state->reason) }}</b>
+            @elseif ($state->isRunning())
+              <i>{{ __('searching') }}</i>
+            @elseif ($state->hasFailed())
+              <b class="danger">{{ __('the search failed') }}</b>
+            @elseif (!$state->plan->isFeasible())
+              <b class="danger">{{ __('breaks a limit') }}</b>
+            @endif
+            @if ($state->schedule->clearings_count > 0)
+              <b>({{ __('in use') }})</b>
+            @endif
+          </td>
+          @foreach ($page->figures($state, $f) as $label => $value)
+            <td class="num" data-label="{{ $label }}">{{ $value }}</td>
+          @endforeach
+          <td>
+            @can('manage')
+              <x-remove :action="route('clear.rounds.destroy', $state->schedule->id)" :of="$state->schedule->name" />
+            @endcan
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($schedules as $state)
-          <tr>
-            <td>
-              <a href="{{ route('clear.rounds.show', $state->schedule->id) }}">{{ $state->schedule->name }}</a>
-              @if ($page->isBroken($state))
-                <b class="danger">{{ $say->refusal($state->reason) }}</b>
-              @elseif ($state->isRunning())
-                <i>{{ __('searching') }}</i>
-              @elseif ($state->hasFailed())
-                <b class="danger">{{ __('the search failed') }}</b>
-              @elseif (!$state->plan->isFeasible())
-                <b class="danger">{{ __('breaks a limit') }}</b>
-              @endif
-              @if ($state->schedule->clearings_count > 0)
-                <b>({{ __('in use') }})</b>
-              @endif
-            </td>
-            @foreach ($page->figures($state, $f) as $label => $value)
-              <td class="num" data-label="{{ $label }}">{{ $value }}</td>
-            @endforeach
-            <td>
-              @can('manage')
-                <x-remove :action="route('clear.rounds.destroy', $state->schedule->id)" :of="$state->schedule->name" />
-              @endcan
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   @endif
   @can('manage')
     <div class="btns blk">

@@ -26,30 +26,25 @@
   <p role="note">{{ $page->difference($f) }}</p>
 @endif
 <x-disclosure :summary="__('The chart as a table')">
-  <table class="table">
-    <thead>
+  <x-table :head="[
+      __('Day'),
+      __('Gain, :unit', ['unit' => $f->massUnit()]),
+      __('strong'),
+      __('slow'),
+      __('over'),
+      __('could fly'),
+  ]" num="2 3 4 5 6">
+    @foreach ($page->days() as $day)
       <tr>
-        <th scope="col">{{ __('Day') }}</th>
-        <th scope="col" class="num">{{ __('Gain, :unit', ['unit' => $f->massUnit()]) }}</th>
-        <th scope="col" class="num">{{ __('strong') }}</th>
-        <th scope="col" class="num">{{ __('slow') }}</th>
-        <th scope="col" class="num">{{ __('over') }}</th>
-        <th scope="col" class="num">{{ __('could fly') }}</th>
+        <th scope="row">{{ $f->date($day->day) }}</th>
+        <td class="num">{{ $day->gainKg === null ? '–' : $f->kg($day->gainKg, 2) }}</td>
+        <td class="num">{{ $f->percent($day->state?->p->strong) }}</td>
+        <td class="num">{{ $f->percent($day->state?->p->slow) }}</td>
+        <td class="num">{{ $f->percent($day->state?->p->over) }}</td>
+        <td class="num">{{ $f->percent($day->flight) }}</td>
       </tr>
-    </thead>
-    <tbody>
-      @foreach ($page->days() as $day)
-        <tr>
-          <th scope="row">{{ $f->date($day->day) }}</th>
-          <td class="num">{{ $day->gainKg === null ? '–' : $f->kg($day->gainKg, 2) }}</td>
-          <td class="num">{{ $f->percent($day->state?->p->strong) }}</td>
-          <td class="num">{{ $f->percent($day->state?->p->slow) }}</td>
-          <td class="num">{{ $f->percent($day->state?->p->over) }}</td>
-          <td class="num">{{ $f->percent($day->flight) }}</td>
-        </tr>
-      @endforeach
-    </tbody>
-  </table>
+    @endforeach
+  </x-table>
   <p class="sub"><a
       href="{{ route('watch.days', [$apiary->slug, ...$page->to($page->window()->span)]) }}">{{ __('Download as CSV') }}</a>
   </p>

@@ -75,34 +75,22 @@
   </form>
   <h3>{{ __('The schools side by side') }}</h3>
   <x-scroll :label="__('The schools side by side')">
-    <table class="table">
-      <thead>
-        <tr>
-          <th>{{ __('School') }}</th>
-          <th class="num">{{ __('Boxes') }}</th>
-          <th class="num">{{ __('Stores') }}</th>
-          <th class="num">{{ __('Lasts') }}</th>
-          <th class="num">{{ __('Taken') }}</th>
-          <th class="num">{{ __('Sugar') }}</th>
+    <x-table :head="[__('School'), __('Boxes'), __('Stores'), __('Lasts'), __('Taken'), __('Sugar')]" num="2 3 4 5 6">
+      @foreach ($whatIf->schools as $row)
+        <tr @class(['on' => $row->isYours])>
+          <td>
+            {{ $say->winterSchool($row->school) }}
+            @if ($row->isYours)
+              <b>({{ __('yours') }})</b>
+            @endif
+          </td>
+          <td class="num">{{ count($row->result->keep) }}</td>
+          <td class="num">~{{ $f->kg($row->result->storesKg) }}</td>
+          <td class="num">{{ $f->percent($row->result->pEnough) }}</td>
+          <td class="num">~{{ $f->kg($row->takenKg) }}</td>
+          <td class="num">{{ $row->result->sugarKg > 0.05 ? '~' . $f->kg($row->result->sugarKg) : '–' }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($whatIf->schools as $row)
-          <tr @class(['on' => $row->isYours])>
-            <td>
-              {{ $say->winterSchool($row->school) }}
-              @if ($row->isYours)
-                <b>({{ __('yours') }})</b>
-              @endif
-            </td>
-            <td class="num">{{ count($row->result->keep) }}</td>
-            <td class="num">~{{ $f->kg($row->result->storesKg) }}</td>
-            <td class="num">{{ $f->percent($row->result->pEnough) }}</td>
-            <td class="num">~{{ $f->kg($row->takenKg) }}</td>
-            <td class="num">{{ $row->result->sugarKg > 0.05 ? '~' . $f->kg($row->result->sugarKg) : '–' }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   </x-scroll>
 </section>

@@ -34,38 +34,32 @@
   @endcan
   <details class="astable blk" @if ($errors->hasAny(['comb_area', 'frames', 'kind'])) open @endif>
     <summary>{{ __('Box kinds') }}</summary>
-    <table class="table">
-      <thead>
+    <x-table :head="[
+        __('Kind'),
+        __('Frames'),
+        __('Comb, :unit a side', ['unit' => $f->lengths->areaUnit()]),
+        __('Inside width, :unit', ['unit' => $f->lengths->unit()]),
+        __('Height, :unit', ['unit' => $f->lengths->unit()]),
+        __('Empty'),
+    ]" num="2 3 4 5 6" acts>
+      @foreach ($page->kinds as $kind)
         <tr>
-          <th>{{ __('Kind') }}</th>
-          <th class="num">{{ __('Frames') }}</th>
-          <th class="num">{{ __('Comb, :unit a side', ['unit' => $f->lengths->areaUnit()]) }}</th>
-          <th class="num">{{ __('Inside width, :unit', ['unit' => $f->lengths->unit()]) }}</th>
-          <th class="num">{{ __('Height, :unit', ['unit' => $f->lengths->unit()]) }}</th>
-          <th class="num">{{ __('Empty') }}</th>
-          <th><span class="sr">{{ __('what to do') }}</span></th>
+          <td>{{ $kind->name }}</td>
+          <td class="num">{{ $kind->frames }}</td>
+          <td class="num">{{ $f->lengths->area($kind->combAreaDm2) }}</td>
+          <td class="num">{{ $f->lengths->value($kind->insideWidthMm) }}</td>
+          <td class="num">{{ $f->lengths->value($kind->externalHeightMm) }}</td>
+          <td class="num">{{ $f->kg($kind->emptyMassKg) }}</td>
+          <td>
+            @if ($page->ownKinds[$kind->key] ?? null)
+              @can('manage')
+                <x-remove :action="route('yards.kinds.destroy', $page->ownKinds[$kind->key])" :of="$kind->name" />
+              @endcan
+            @endif
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($page->kinds as $kind)
-          <tr>
-            <td>{{ $kind->name }}</td>
-            <td class="num">{{ $kind->frames }}</td>
-            <td class="num">{{ $f->lengths->area($kind->combAreaDm2) }}</td>
-            <td class="num">{{ $f->lengths->value($kind->insideWidthMm) }}</td>
-            <td class="num">{{ $f->lengths->value($kind->externalHeightMm) }}</td>
-            <td class="num">{{ $f->kg($kind->emptyMassKg) }}</td>
-            <td>
-              @if ($page->ownKinds[$kind->key] ?? null)
-                @can('manage')
-                  <x-remove :action="route('yards.kinds.destroy', $page->ownKinds[$kind->key])" :of="$kind->name" />
-                @endcan
-              @endif
-            </td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
     @can('manage')
       <x-form :action="route('yards.kinds.store')">
         <div class="row">

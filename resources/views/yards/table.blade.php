@@ -21,31 +21,19 @@
     </div>
   @endif
   @if ($table !== null && $table->rows !== [])
-    <table class="table stack">
-      <thead>
-        <tr>
-          <th>{{ __('Line') }}</th>
-          <th>{{ __('Hive') }}</th>
-          <th>{{ __('Yard') }}</th>
-          <th>{{ __('Brood boxes') }}</th>
-          <th>{{ __('Supers') }}</th>
-          <th>{{ __('Queen') }}</th>
+    <x-table class="stack" :head="[__('Line'), __('Hive'), __('Yard'), __('Brood boxes'), __('Supers'), __('Queen')]">
+      @foreach ($table->rows as $row)
+        <tr @class(['danger' => $row->errors !== []])>
+          <td data-label="{{ __('Line') }}">{{ $row->number }}</td>
+          <td data-label="{{ __('Hive') }}"><b>{{ $row->code() }}</b></td>
+          <td data-label="{{ __('Yard') }}">{{ $row->yard() }}</td>
+          <td data-label="{{ __('Brood boxes') }}">{{ $row->broodBoxes() }} × {{ $kinds[$row->broodKind]->name }}
+          </td>
+          <td data-label="{{ __('Supers') }}">{{ $row->supers() }} × {{ $kinds[$row->superKind]->name }}</td>
+          <td data-label="{{ __('Queen') }}">{{ $row->queen() }}</td>
         </tr>
-      </thead>
-      <tbody>
-        @foreach ($table->rows as $row)
-          <tr @class(['danger' => $row->errors !== []])>
-            <td data-label="{{ __('Line') }}">{{ $row->number }}</td>
-            <td data-label="{{ __('Hive') }}"><b>{{ $row->code() }}</b></td>
-            <td data-label="{{ __('Yard') }}">{{ $row->yard() }}</td>
-            <td data-label="{{ __('Brood boxes') }}">{{ $row->broodBoxes() }} × {{ $kinds[$row->broodKind]->name }}
-            </td>
-            <td data-label="{{ __('Supers') }}">{{ $row->supers() }} × {{ $kinds[$row->superKind]->name }}</td>
-            <td data-label="{{ __('Queen') }}">{{ $row->queen() }}</td>
-          </tr>
-        @endforeach
-      </tbody>
-    </table>
+      @endforeach
+    </x-table>
   @endif
   @can('manage')
     <x-form :action="route('yards.table.store')" class="blk flex flex-col gap-3" enctype="multipart/form-data">
