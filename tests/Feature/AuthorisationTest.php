@@ -88,6 +88,20 @@ final class AuthorisationTest extends FeatureTestCase
         }
     }
 
+    public function test_a_viewer_writes_nothing_however_valid_it_is(): void
+    {
+        $this->as('keeper')->demo();
+        foreach ((new RouteCatalogue($this))->calls() as $name => $call) {
+            $status = $this->tried(function () use ($call): int {
+                $this->as('keeper');
+                [$method, $url, $fields] = $call();
+
+                return $this->as('viewer')->send($method, $url, $fields)->getStatusCode();
+            });
+            self::assertSame(403, $status, $name);
+        }
+    }
+
     public function test_a_viewer_reads_every_page_that_needs_no_record(): void
     {
         $this->as('viewer');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Foundation\Cache\ScopeVersions;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
@@ -92,10 +93,30 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /**
+     * Tries something and leaves nothing of it in the database.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $do
+     * @return T
+     */
+    protected function tried(\Closure $do): mixed
+    {
+        $depth = DB::transactionLevel();
+        DB::beginTransaction();
+        try {
+            return $do();
+        } finally {
+            DB::rollBack($depth);
+            app(ScopeVersions::class)->forget();
+        }
+    }
+
+    /**
      * @param  array<string, mixed>  $data
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    protected function send(
+    public function send(
         string $method,
         string $url,
         array $data = [],

@@ -5,12 +5,50 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\BoxPlace;
+use Closure;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Whatever is sent, by whomever: a refusal, never a fault, and nothing is written. */
 final class StubbornInputTest extends FeatureTestCase
 {
     private const FACE = ['capped' => '0.5', 'open' => '0'];
+
+    /** @return iterable<string, array{Closure(mixed): mixed}> */
+    public static function twists(): iterable
+    {
+        $each = static fn (Closure $twist): Closure => static fn (mixed $value): mixed => is_array($value)
+            ? array_map($twist, $value)
+            : $twist($value);
+        yield 'a list for a value' => [static fn (mixed $value): array => ['x' => [$value]]];
+        yield 'a word for a list' => [static fn (): string => 'x'];
+        yield 'seventy thousand letters' => [$each(static fn (): string => str_repeat('é', 70_000))];
+        yield 'no number there is' => [$each(static fn (): string => '-1e999')];
+        yield 'a zero byte and half a letter' => [$each(static fn (): string => "a\0b\xC3")];
+        yield 'nothing' => [$each(static fn (): string => '')];
+    }
+
+    /** @param  Closure(mixed): mixed  $twist */
+    #[DataProvider('twists')]
+    public function test_no_write_falls_over_twisted_fields(Closure $twist): void
+    {
+        $this->as('keeper')->demo();
+        foreach ((new RouteCatalogue($this))->calls() as $name => $call) {
+            $answer = $this->tried(function () use ($call, $twist): ?TestResponse {
+                [$method, $url, $fields] = $call();
+
+                return $fields === []
+                    ? null
+                    : $this->send($method, $url, array_map($twist, $fields), from: '/account');
+            });
+            if ($answer === null) {
+                continue;
+            }
+            self::assertLessThan(500, $answer->getStatusCode(), $name);
+            self::assertStringNotContainsString('SQLSTATE', (string) $answer->getContent(), $name);
+        }
+    }
 
     /** @return list<array{string, string, array<string, mixed>}> method, address (:box is one of the demo's), fields */
     private static function inputs(): array
