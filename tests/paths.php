@@ -17,7 +17,9 @@ require __DIR__.'/../vendor/autoload.php';
 
 /** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
-$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+// As a page is served: no command of the console is read.
+$app->instance('request', Request::create('/'));
+$app->make(Kernel::class)->bootstrap();
 config(['session.driver' => 'array', 'cache.default' => getenv('CACHE_STORE') ?: 'array']);
 $app->instance('env', 'testing');
 Auth::setUser(User::query()->where('email', 'keeper@demo.example')->firstOrFail());
