@@ -8,6 +8,7 @@ use App\Apiary\Operation\CurrentOperation;
 use App\Models\Lot;
 use App\Models\Station;
 use App\Models\TakenSuper;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
 
 /**
@@ -32,6 +33,22 @@ final readonly class Journey
 
     public function __construct(private CurrentOperation $current)
     {
+    }
+
+    /**
+     * Holds supers until this write is done. Their lots come first, here and wherever a lot is settled: or of two who
+     * each hold a super and wait for the lot, one would have to give up.
+     *
+     * @param  array<array-key, mixed>  $ids
+     * @param  list<string>  $with  relations that are read too
+     * @return Collection<int, TakenSuper>
+     */
+    public function hold(array $ids, array $with = []): Collection
+    {
+        $harvests = TakenSuper::query()->whereKey($ids)->pluck('harvest_id');
+        Lot::query()->whereIn('harvest_id', $harvests)->orderBy('id')->lockForUpdate()->get();
+
+        return TakenSuper::query()->whereKey($ids)->with($with)->orderBy('id')->lockForUpdate()->get();
     }
 
     /**

@@ -72,7 +72,9 @@ final readonly class BucketController
 
     public function update(BucketRequest $request, Bucket $bucket): RedirectResponse
     {
-        $bucket->claim($request->input('version'))->load('pours');
+        // Before any of its buckets: it is settled at the end.
+        $bucket->load('lot')->lot->claim(null);
+        $bucket->claim($request->input('version'))->load(['lot', 'pours']);
         $poured = (float) $bucket->pours->sum('kg');
         if ((float) $request->kg('gross') - (float) $request->tareKg() < $poured - 0.005) {
             throw ValidationException::withMessages(['gross' => __('More than that was poured out of it already: :kg.', [
@@ -84,7 +86,7 @@ final readonly class BucketController
                 'gross_kg' => $request->kg('gross'),
                 'tare_kg' => $request->tareKg(),
             ] + ($request->has('water') ? ['water_pct' => $request->water()] : []));
-        LotLedger::settle($bucket->load('lot')->lot);
+        LotLedger::settle($bucket->lot);
 
         return Saved::at(
             route('honey-room.lot', $bucket->lot_id),
@@ -94,6 +96,7 @@ final readonly class BucketController
 
     public function destroy(Bucket $bucket): RedirectResponse
     {
+        $bucket->load('lot')->lot->claim(null);
         $bucket->claim(null)->load(['lot', 'pours']);
         if ($bucket->pours->isNotEmpty()) {
             throw ValidationException::withMessages([

@@ -16,6 +16,7 @@ final class TakenSuperController
     public function update(SuperWeightRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
     {
         $lot = $super->load(['harvest.lot', 'box'])->harvest->lot ?? abort(404);
+        $lot->claim(null);
         $weights = $request->weights($scale);
         $super->update(['before_kg' => $weights->beforeKg, 'after_kg' => $weights->afterKg]);
         LotLedger::settle($lot);

@@ -48,6 +48,7 @@ final readonly class DoorController
     /** One that is here, or what is known of it now; sent twice it stays one. */
     public function arrive(ArriveRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
     {
+        $this->journey->hold([$super->id]);
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $station = $super->station;
         if ($station->isEmptied()) {
@@ -85,6 +86,7 @@ final readonly class DoorController
     /** It did not come: it stayed at its hive, or nobody knows. */
     public function missing(MissingRequest $request, StayedAtHive $stayed, TakenSuper $super): RedirectResponse
     {
+        $this->journey->hold([$super->id]);
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $this->journey->move([$super], Station::Missing);
         if ($request->stayed()) {
@@ -99,6 +101,7 @@ final readonly class DoorController
     /** What becomes of its honey, where it is not extracted; weighed or as judged it counts in the hive's yield. */
     public function use(UseRequest $request, TakenSuper $super): RedirectResponse
     {
+        $this->journey->hold([$super->id]);
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $isExtracted = $super->station->isEmptied() && $super->used_for->isExtracted();
         if ($super->spinning()->exists() || $isExtracted) {

@@ -9,7 +9,6 @@ use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\ExtractorLoad;
 use App\Models\Station;
-use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\SupersRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -93,7 +92,7 @@ final readonly class ExtractorController
     /** Whole supers spun, without loads being tapped. */
     public function supers(SupersRequest $request): RedirectResponse
     {
-        $supers = TakenSuper::query()->whereKey($request->ids())->with('box')->lockForUpdate()->get();
+        $supers = $this->journey->hold($request->ids(), ['box']);
         if ($supers->isEmpty()) {
             throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);
         }

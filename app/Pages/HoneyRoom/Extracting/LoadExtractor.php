@@ -76,7 +76,7 @@ final readonly class LoadExtractor
     public function empty(ExtractorLoad $load): void
     {
         $ids = $load->frames->pluck('taken_super_id')->filter()->unique()->all();
-        $supers = TakenSuper::query()->whereKey($ids)->with(['box', 'harvest.lot'])->lockForUpdate()->get();
+        $supers = $this->journey->hold($ids, ['box', 'harvest.lot']);
         $this->journey->move($supers->filter($this->next->isSpun(...)), Station::Spun);
         $begun = $supers->reject($this->next->isSpun(...));
         foreach ($begun->map(static fn (TakenSuper $one): ?Lot => $one->harvest->lot)->filter()->unique('id') as $lot) {

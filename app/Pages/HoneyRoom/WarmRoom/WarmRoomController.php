@@ -56,7 +56,7 @@ final readonly class WarmRoomController
     /** Supers go in to dry or warm, or come out. */
     public function move(MoveSupersRequest $request): RedirectResponse
     {
-        $supers = TakenSuper::query()->whereKey($request->ids())->lockForUpdate()->get();
+        $supers = $this->journey->hold($request->ids());
         $this->journey->move($supers, $request->station());
         if ($supers->count() < count($request->ids())) {
             throw ValidationException::withMessages(['supers' => __('One of them is not here any more.')]);
