@@ -9,9 +9,8 @@ use Marjoram\Core\InvalidInput;
 /**
  * A frame that was looked at, in its slot (1 to the number fitted), with its two faces.
  *
- * A glanced frame was not pulled: it was said to look like another one of its box, and is the less sure for it. Of one
- * that is gone the slot is known: it was taken out since, and a gap or an empty frame is there. It says nothing of the
- * others.
+ * A glanced frame was not pulled: a person said that it looks like another one of its box, so it is less certain. A
+ * frame that is gone was taken out since: a gap or an empty frame is in its slot, which says nothing about the others.
  */
 final readonly class Frame
 {

@@ -128,7 +128,7 @@ final readonly class Flow
     }
 
     /**
-     * Of the last five full days: older readings say nothing of today.
+     * Uses the last five full days: older readings say nothing about today.
      *
      * @param  array<array-key, ?float>  $gains
      */

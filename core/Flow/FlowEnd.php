@@ -34,7 +34,7 @@ final readonly class FlowEnd
         $values = array_values($known);
         for ($i = count($values) - 1; $i >= 2; $i--) {
             if (self::brings(($values[$i - 2] + $values[$i - 1] + $values[$i]) / 3.0)) {
-                // The mean may hang on its first day alone; the last day that brought something ends it.
+                // Only the first day of the mean may have brought something: the last day that did ends the flow.
                 $last = $i;
                 while ($last > $i - 2 && ! self::brings($values[$last])) {
                     $last--;

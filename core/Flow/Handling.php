@@ -49,7 +49,7 @@ final readonly class Handling
         return new self($weights, $steps, $untold);
     }
 
-    /** Whether more than half of a day cannot be told. */
+    /** Tells whether more than half of a day is unknown. */
     public function hides(DateTimeImmutable $from, DateTimeImmutable $to): bool
     {
         $hidden = 0;

@@ -26,7 +26,7 @@ final readonly class Hives
     {
         $judged = [];
         $underCapped = false;
-        // Bees cap from the top down: what is found above bears on what is presumed below.
+        // Bees cap from the top down: the capping of a super changes the estimate for those below.
         foreach (array_reverse($boxes) as $box) {
             $one = $this->box($box, $here, $underCapped && $box->isSuper);
             $underCapped = $underCapped || ($box->isSuper && $this->ripeness->countsAsCapped($one->ripeness->box));

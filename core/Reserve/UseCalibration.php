@@ -66,7 +66,7 @@ final readonly class UseCalibration
         return new self(max(0.4, min(2.5, $yard)), sqrt($yardVariance), $hives, $prior);
     }
 
-    /** The factor of a hive: its own where it was weighed, its yard's else. */
+    /** The factor of a hive: its own if it was weighed, otherwise its yard's. */
     public function factorOf(string $hive): float
     {
         return $this->hives[$hive]->factor ?? ($this->hives === [] ? $this->prior : $this->factor);

@@ -6,7 +6,7 @@ namespace Marjoram\Core\Ripeness;
 
 use Marjoram\Core\InvalidInput;
 
-/** What must hold of a super before it is taken, and how sure one wants to be of it. */
+/** The conditions for taking a super, and the confidence asked for. */
 final readonly class RipenessPolicy
 {
     /**

@@ -47,7 +47,7 @@ final readonly class Super
         }
     }
 
-    /** Nothing was seen of it, and it has not been on for long enough to hold much. */
+    /** Nobody has inspected it, and it has not been on long enough to hold much. */
     public function isPresumedEmpty(RipenessAssumptions $assumptions): bool
     {
         return $this->frames === [] && $this->readings === [] && $this->daysSinceEmpty !== null

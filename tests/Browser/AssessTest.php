@@ -137,7 +137,7 @@ final class AssessTest extends BrowserTestCase
         $this->waitForText('.notice', 'Bench refractometer read');
         $this->open('/practise');
         $this->type('[name=guess]', '55'.WebDriverKeys::ENTER);
-        $this->waitForText('.told', 'You said 55');
+        $this->waitForText('p[role=status]', 'You said 55');
         $this->assertAccessible('practise, told');
         $this->click('#next-one');
         $this->waitFor('[name=guess]');

@@ -29,13 +29,13 @@ final readonly class FlowReader
 {
     private const NEIGHBOUR_KM = 15.0;
 
-    /** The rule looks back so far. */
+    /** Days that the simple rule looks back. */
     private const DAYS = 24;
 
-    /** The filter knows of the whole flow. */
+    /** Days that the filter looks back: the whole flow. */
     private const FILTER_DAYS = 150;
 
-    /** From so many days of readings on, the filter judges. */
+    /** Days of readings from which the filter is used. */
     private const FILTER_FROM = 7;
 
     public function __construct(
@@ -91,7 +91,7 @@ final readonly class FlowReader
     }
 
     /**
-     * By the readings of one hive, or by the mean of all that are weighed.
+     * Uses the readings of one hive, or the mean of all hives that are weighed.
      *
      * @param  list<HiveWeights>  $hives
      * @param  list<Evidence>  $signs
@@ -115,7 +115,7 @@ final readonly class FlowReader
                 $now,
                 $zone,
             );
-            // Weighed week by week no hive tells of days: then the one that was weighed most speaks alone.
+            // Hives weighed once a week show no single days: then only the hive with most weights is used.
             if (count($mean->readings) > self::FILTER_FROM) {
                 [$readings, $logged] = [$mean->readings, $mean->logged];
                 $gains = array_map(
@@ -151,8 +151,8 @@ final readonly class FlowReader
     }
 
     /**
-     * The yard itself where it has a scale, else the nearest with one and the same kind of flow (heather is a flow of
-     * its own).
+     * Returns the yard itself if it has a scale, otherwise the nearest yard with a scale and the same kind of flow
+     * (heather is a kind of its own).
      *
      * @param  Collection<int, Apiary>  $all
      */

@@ -7,7 +7,7 @@ namespace App\Apiary\Flow;
 use Marjoram\Core\Flow\Filter\LoggedHandling;
 use Marjoram\Core\Flow\ScaleReading;
 
-/** What one hive weighed, in order, and when something was put on it or taken off. */
+/** The weights of one hive in order, and when something was put on or taken off. */
 final readonly class HiveWeights
 {
     /**
@@ -18,7 +18,7 @@ final readonly class HiveWeights
     {
     }
 
-    /** On how many days it was weighed. */
+    /** Number of days on which it was weighed. */
     public function days(): int
     {
         $days = [];

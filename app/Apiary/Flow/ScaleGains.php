@@ -12,7 +12,7 @@ final readonly class ScaleGains
     {
     }
 
-    /** Of the last of its days. */
+    /** Gain over its last days, kg. */
     public function sum(int $days): float
     {
         return array_sum(array_slice($this->kg, -$days));

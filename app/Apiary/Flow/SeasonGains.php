@@ -14,7 +14,7 @@ use DateTimeZone;
 use Marjoram\Core\Flow\Filter\LoggedHandling;
 use Marjoram\Core\Flow\Flow;
 
-/** What the scale of a yard gained day by day in a season, what people put on or took off left out. */
+/** Daily gains of a yard's scale in a season, without what people put on or took off. */
 final readonly class SeasonGains
 {
     public function __construct(

@@ -17,7 +17,7 @@ use PDO;
 /** The weights of a yard's hives: read by hand, sent by their scales, or read in from files. */
 final readonly class WeightReader
 {
-    /** More readings of one hive are taken hour by hour: nothing that bees do is lost by that. */
+    /** Beyond so many readings of a hive one an hour is used: bees change its weight more slowly. */
     private const EACH = 6000;
 
     private const HOUR = 3600;
@@ -55,7 +55,7 @@ final readonly class WeightReader
     }
 
     /**
-     * As they were read, for drawing: a moment's last counts.
+     * Returns the weights for drawing, the last one of each moment.
      *
      * @return array<string, array{list<int>, list<float>}> moments and kg by hive, that with the most of them first
      */
@@ -124,7 +124,7 @@ final readonly class WeightReader
     }
 
     /**
-     * What a scale sent, and what was read in from its files; straight into an array, for there may be 100,000.
+     * Reads what a scale sent and what came from its files straight into an array: there may be 100,000 rows.
      *
      * @return array<int, string> kg by moment
      */
@@ -168,7 +168,7 @@ final readonly class WeightReader
     }
 
     /**
-     * When boxes were put on these hives or taken off; of the day that is known, its noon.
+     * Returns when boxes were put on these hives or taken off: noon of the day.
      *
      * @param  list<string>  $hiveIds
      * @return array<string, list<LoggedHandling>>

@@ -14,10 +14,10 @@ use Marjoram\Core\Flow\Phase;
 use Marjoram\Core\Flow\ScaleStep;
 use Marjoram\Core\Ripeness\NectarFlow;
 
-/** The flow at one yard: calculated from its own scale, or presumed from a neighbour's, with its own signs. */
+/** The flow at one yard: calculated from its own scale, or estimated from a neighbour's, with its own signs. */
 final readonly class YardFlow
 {
-    /** So likely over that it is taken to be. */
+    /** From this probability on the flow is taken to be over. */
     private const OVER = 0.8;
 
     /**
@@ -65,7 +65,7 @@ final readonly class YardFlow
         return $this->filter->manipulations ?? $this->result->manipulations;
     }
 
-    /** As far as it bears on ripening. */
+    /** The state of the flow that the ripeness model needs. */
     public function forRipeness(): NectarFlow
     {
         $phase = $this->phase();
@@ -78,7 +78,7 @@ final readonly class YardFlow
         };
     }
 
-    /** The day from which it brought nothing more; null while it is not known to be over. */
+    /** First day without nectar; null while the flow is not known to be over. */
     public function endedOn(): ?DateTimeImmutable
     {
         if ($this->filter === null) {
@@ -89,7 +89,7 @@ final readonly class YardFlow
         return $ended === null ? null : new DateTimeImmutable($ended->median);
     }
 
-    /** What others make of it: as long as it is the same, so is what they made. */
+    /** All that other results use of it: while this is equal, they stay valid. */
     public function outline(): string
     {
         return implode(' ', [

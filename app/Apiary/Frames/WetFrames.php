@@ -14,7 +14,7 @@ use App\Models\TakenSuper;
 use DateTimeImmutable;
 use Illuminate\Support\Collection;
 
-/** Frames that were taken for their honey and are in no hive again. */
+/** Frames that were taken for their honey and are not back in a hive. */
 final class WetFrames
 {
     /** Frames wait a winter in store, and go back in the next season. */

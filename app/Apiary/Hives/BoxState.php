@@ -75,7 +75,7 @@ final readonly class BoxState
         return $this->ripeness->verdict;
     }
 
-    /** What is to be done with it: what a person decided, else what was calculated. All lists and counts go by this. */
+    /** The verdict in force: what a person decided, otherwise what was calculated. All lists and counts use it. */
     public function standing(): Verdict
     {
         return match ($this->decision?->comesOff) {

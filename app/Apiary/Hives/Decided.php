@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Hives;
 
-/** What a person decided over a verdict or a calculation, with the note that stays. */
+/** A person's decision that overrides a verdict or a calculation, with its note. */
 final readonly class Decided
 {
     /** @param  bool  $forWinter  about what stays for winter, not about what is ripe */

@@ -6,7 +6,7 @@ namespace App\Apiary\Hives;
 
 use Illuminate\Support\Facades\DB;
 
-/** Which hive a record belongs to, for lists of records of all kinds: found for many at once. */
+/** Finds the hive that each of many records belongs to, for lists of all kinds of record. */
 final class HiveNames
 {
     /** Records that name a hive by another one: column => table that knows the hive. */

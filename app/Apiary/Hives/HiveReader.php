@@ -120,7 +120,7 @@ final readonly class HiveReader
         );
     }
 
-    /** What is known of a box, as the core asks for it. */
+    /** Collects what the core needs to judge a box. */
     private function known(BoxPlace $place, FittedBox $fitted, Look $look, Policy $policy): KnownBox
     {
         $inBox = static fn (int $slot): bool => $slot <= $fitted->framesFitted;

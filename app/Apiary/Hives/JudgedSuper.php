@@ -7,7 +7,7 @@ namespace App\Apiary\Hives;
 use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Ripeness\Verdict;
 
-/** A super in the few figures that lists and sums need. It is kept: of whole yards hundreds are at hand. */
+/** A super in the few figures that lists and sums need; cached, hundreds at once. */
 final readonly class JudgedSuper
 {
     public string $id;
@@ -19,7 +19,7 @@ final readonly class JudgedSuper
 
     public string $name;
 
-    /** The one that stands: decided by a person, or calculated. */
+    /** The verdict in force: decided by a person, or calculated. */
     public Verdict $verdict;
 
     /** Decided by a person: whether it comes off; null where nobody did. */
@@ -34,7 +34,7 @@ final readonly class JudgedSuper
 
     public float $kgInDoubt;
 
-    /** Of its honey, 0 to 1. */
+    /** Share of its honey, 0 to 1. */
     public ?float $cappedShare;
 
     public float $waterPct;

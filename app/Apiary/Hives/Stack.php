@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Hives;
 
-/** The order of a hive's supers, from the lowest, as it bears on taking some of them. */
+/** The order of a hive's supers, from the lowest: which ones must be moved when others are taken. */
 final class Stack
 {
     /**

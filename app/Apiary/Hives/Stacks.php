@@ -18,7 +18,7 @@ use Illuminate\Validation\ValidationException;
 final class Stacks
 {
     /**
-     * Puts a box on a hive; where it stands it is not any more.
+     * Puts a box on a hive, and takes it off where it is.
      *
      * @param  ?int  $under  boxes that are to stand below it; null: on top of those of its role
      * @param  ?string  $role  brood or super; null: as it was, so that no super becomes a brood box by a slip
@@ -74,7 +74,7 @@ final class Stacks
         }
     }
 
-    /** Into store; where it stood it stands no more. */
+    /** Puts a box into store. */
     public function off(Box $box, string $day): BoxPlace
     {
         $place = $box->claim(null)->unsetRelation('place')->place

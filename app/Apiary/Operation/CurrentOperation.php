@@ -44,7 +44,7 @@ final class CurrentOperation
         $this->role = null;
     }
 
-    /** Rises with every request that one process serves: what was read before it may be old. */
+    /** Number of operations entered by this process so far; what was read at a lower number may be old. */
     public function timesEntered(): int
     {
         return $this->timesEntered;
@@ -66,7 +66,7 @@ final class CurrentOperation
     }
 
     /**
-     * As if it were that moment: what was noted without a network is dated when it was noted.
+     * Sets the clock to that moment: notes made without a network are dated when they were made.
      *
      * @template T
      *

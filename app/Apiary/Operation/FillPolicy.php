@@ -6,7 +6,7 @@ namespace App\Apiary\Operation;
 
 use Marjoram\Core\Comb\CombAssumptions;
 
-/** How much honey is in the volume of comb, with what own weighings said of the kinds of box. */
+/** Honey in a volume of comb, with the factors learnt from weighings for each kind of box. */
 final readonly class FillPolicy
 {
     private const USUAL_SD = 0.12;
@@ -33,7 +33,7 @@ final readonly class FillPolicy
         return new self($values->number(PolicyOption::FillCapped), $values->number(PolicyOption::FillOpen), $factors);
     }
 
-    /** Factor on the presumed fill of a kind of box, and its relative standard deviation. */
+    /** Factor on the estimated fill of a kind of box, and its relative standard deviation. */
     public function factorOf(?string $kind): KindFactor
     {
         return $this->factors[$kind ?? ''] ?? new KindFactor(1.0, self::USUAL_SD);
@@ -50,7 +50,7 @@ final readonly class FillPolicy
         );
     }
 
-    /** Without what own weighings said. */
+    /** The same without the learnt factors. */
     public function presumed(): CombAssumptions
     {
         return new CombAssumptions(fillCapped: $this->capped, fillOpen: $this->open);

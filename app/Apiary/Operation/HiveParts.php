@@ -6,12 +6,12 @@ namespace App\Apiary\Operation;
 
 use Illuminate\Support\Facades\Cache;
 
-/** What is kept of the hives of a yard under one key: each part by itself, so that one is read without the rest. */
+/** Cached results for the hives of a yard under one key, each serialized alone: one is read without the rest. */
 final readonly class HiveParts
 {
     private const DAYS = 7;
 
-    /** A hive that is gone leaves its part behind; beyond so many parts all are made again. */
+    /** A hive that is gone leaves its result behind; beyond so many results all are made again. */
     private const MOST = 400;
 
     public function __construct(private string $key, private string $context)

@@ -6,7 +6,7 @@ namespace App\Apiary\Operation;
 
 use Marjoram\Core\Json\Fields;
 
-/** What own weighings said of the fill of a kind of box: a factor on what is presumed, with its relative spread. */
+/** Factor learnt from weighings on the estimated fill of a kind of box, with its relative standard deviation. */
 final readonly class KindFactor
 {
     public function __construct(public float $factor, public float $sd)

@@ -8,7 +8,7 @@ use App\Foundation\Units\Preferences;
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
 
-/** How whoever is signed in wants figures shown and entered. */
+/** Units and formats chosen by the person who is signed in. */
 final class OwnPreferences
 {
     public static function read(): Preferences

@@ -15,7 +15,7 @@ use Marjoram\Core\Ripeness\RipenessSchool;
 /** The choices that are in force at a yard on a day: the operation's, those of the yard, those of its harvest. */
 final readonly class Policy
 {
-    /** What a super must be before it is taken. */
+    /** When a super may be taken. */
     public RipenessPolicy $ripeness;
 
     /** Frames are taken one by one, and unfinished ones gathered and left. */
@@ -24,7 +24,7 @@ final readonly class Policy
     /** The method of clearing; null where Marjoram chooses. */
     public ?Method $clearing;
 
-    /** Supers are off so many days after the flow's end. */
+    /** Days after the end of the flow by which supers are off. */
     public int $offAfterFlowDays;
 
     /** How frames are marked when they are taken: none, a colour a yard, or a colour a hive. */

@@ -11,7 +11,7 @@ use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Reserve\WinterSchool;
 use Marjoram\Core\Ripeness\RipenessSchool;
 
-/** The choices of a policy: what each is where nobody chose, what a form may send, and who may have it otherwise. */
+/** The options of a policy: the default of each, what a form may send, and where it may be overridden. */
 enum PolicyOption: string
 {
     case School = 'school';
@@ -25,7 +25,7 @@ enum PolicyOption: string
     case FrameMarks = 'frame_marks';
     case WinterSchool = 'winter_school';
     case WinterBoxes = 'winter_boxes';
-    /** Learnt from own weighings; no form sends it. */
+    /** Learnt from the keeper's weighings; no form sends it. */
     case WinterFactor = 'winter_factor';
     case SugarToStores = 'sugar_to_stores';
     case WinterConfidence = 'winter_confidence';
@@ -93,7 +93,7 @@ enum PolicyOption: string
         ], true);
     }
 
-    /** A yard or a harvest may have it otherwise. */
+    /** A yard or a harvest may override it. */
     public function isOverridable(): bool
     {
         return ! in_array($this, [
@@ -108,7 +108,7 @@ enum PolicyOption: string
         ], true);
     }
 
-    /** Left out of a form of the whole operation, it stays as it is. */
+    /** An option that a form of the whole operation leaves out stays as it is. */
     public function mayBeLeftOut(): bool
     {
         return in_array($this, [

@@ -7,7 +7,7 @@ namespace App\Apiary\Overview;
 use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\Stack;
 
-/** A hive in a few figures. Plain values: it is kept. */
+/** A hive in a few figures. Plain values, since it is cached. */
 final readonly class HiveOverview
 {
     /**

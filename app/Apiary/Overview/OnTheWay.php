@@ -23,7 +23,7 @@ final readonly class OnTheWay
         return $this->cache->once('clearings', $this->allClearings(...))[$apiaryId] ?? [];
     }
 
-    /** Supers off by, from the label of the next treatment. */
+    /** Day by which supers must be off, from the label of the next treatment. */
     public function treatment(string $apiaryId): ?DateTimeImmutable
     {
         return $this->cache->once('treatments', $this->allTreatments(...))[$apiaryId] ?? null;

@@ -14,7 +14,7 @@ use App\Apiary\Winter\HiveWinter;
 use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
 
-/** Sums yards up: each hive is kept in a few figures, so that hundreds are at hand. */
+/** Sums up yards from a few cached figures of each hive, so that hundreds are read quickly. */
 final readonly class OverviewReader
 {
     public function __construct(

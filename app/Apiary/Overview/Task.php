@@ -7,7 +7,7 @@ namespace App\Apiary\Overview;
 use DateTimeImmutable;
 use DateTimeInterface;
 
-/** Something to do next at a yard. Plain values: it is kept. */
+/** Something to do next at a yard. Plain values, since it is cached. */
 final readonly class Task
 {
     /**

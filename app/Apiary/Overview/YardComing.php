@@ -10,7 +10,7 @@ use DateTimeImmutable;
 use Marjoram\Core\Clearing\HiveToClear;
 use Marjoram\Core\Comb\Kilograms;
 
-/** What a yard has to come in, what is on its way already, and what bears on when. */
+/** Supers of a yard that may come off, those already on their way, and the dates that limit when. */
 final readonly class YardComing
 {
     /**
@@ -65,7 +65,7 @@ final readonly class YardComing
         return JudgedSuper::sum($this->supers());
     }
 
-    /** What the truck carries: honey and boxes. */
+    /** Load of the truck: honey and boxes. */
     public function grossKg(): float
     {
         return array_sum(array_map(static fn (JudgedSuper $one): float => $one->grossKg, $this->supers()));

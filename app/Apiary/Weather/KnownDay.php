@@ -6,7 +6,7 @@ namespace App\Apiary\Weather;
 
 use Marjoram\Core\Clearing\DayForecast;
 
-/** The weather of a day at a yard, and whether it is known or only what its climate has in that month. */
+/** The weather of a day at a yard: a forecast or entry, or the mean of that month's climate. */
 final readonly class KnownDay
 {
     public function __construct(public DayForecast $weather, public bool $known)

@@ -17,7 +17,7 @@ final class WeatherAhead
 
     private const SUN = 0.5;
 
-    /** Half of what lies between a day's least and its most. */
+    /** Half the range between a day's minimum and maximum, °C. */
     private const HALF_RANGE_C = 5.0;
 
     /**

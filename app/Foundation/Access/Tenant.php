@@ -6,7 +6,7 @@ namespace App\Foundation\Access;
 
 use LogicException;
 
-/** Whose records exist in this request: those of every other operation are not found. */
+/** The operation whose records this request sees; records of others are not found. */
 final class Tenant
 {
     private ?string $id = null;

@@ -14,13 +14,13 @@ use Illuminate\Support\Facades\DB;
  */
 final class ScopeVersions
 {
-    /** The scope of what bears on everything, such as a policy. */
+    /** Scope of records that every result depends on, such as a policy. */
     public const EVERYWHERE = '*';
 
-    /** The scope of what is read for the operation as a whole and nowhere else. */
+    /** Scope of records that only results of the whole operation depend on. */
     public const ELSEWHERE = '-';
 
-    /** Not a scope: all of them together. */
+    /** Stands for all scopes together. */
     public const ALL = '**';
 
     /** @var array<string, true> scopes written in this request */
@@ -35,7 +35,7 @@ final class ScopeVersions
     {
     }
 
-    /** Rises with every change that this request makes: what it has read before may be old. */
+    /** Number of changes in this request so far; what was read at a lower number may be old. */
     public function generation(): int
     {
         return $this->generation;
@@ -47,7 +47,7 @@ final class ScopeVersions
         $this->touched += array_fill_keys($scopes, true);
     }
 
-    /** What was touched has been taken back. */
+    /** Forgets what was touched: the write is undone. */
     public function forget(): void
     {
         $this->generation++;
@@ -55,7 +55,7 @@ final class ScopeVersions
         $this->known = null;
     }
 
-    /** Raises every scope touched, once, in one order for all writers. */
+    /** Raises each touched scope once, in the same order for all writers, so that they never deadlock. */
     public function raise(): void
     {
         $operation = $this->tenant->id();
@@ -73,7 +73,7 @@ final class ScopeVersions
     }
 
     /**
-     * Numbers of these scopes together, as text; they differ whenever one of them was written in between.
+     * Returns the versions of these scopes as one text, which differs after any write to one of them.
      *
      * @return ?string null while this request itself has changed one of them and is not done
      */

@@ -9,10 +9,10 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** Whether each part of the installation works, a line each; for watchers and the start script. */
+/** Tells for each part of the installation whether it works, a line each; for monitors and the start script. */
 final class HealthController
 {
-    /** Less room than this, and the next writes may fail. */
+    /** With less free space than this the next writes may fail. */
     private const LEAST_BYTES = 50 * 1024 * 1024;
 
     public function __invoke(): Response
@@ -21,7 +21,7 @@ final class HealthController
             'database' => self::works(static fn (): bool => DB::select('select 1') !== []),
             'storage' => self::works(self::isWritable(...)),
             'disk' => self::works(static fn (): bool => self::hasRoom(storage_path())),
-            // Where the database lies; another disk, perhaps.
+            // The database may be on another disk.
             'database-disk' => self::works(static fn (): bool => self::hasRoom(self::databaseFolder())),
         ];
         $lines = [];

@@ -10,7 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A form whose masses and temperatures are entered in the person's own units and stored in SI. */
 abstract class MeasuredRequest extends FormRequest
 {
-    /** The route's ability has been checked; a form asks for nothing more. */
+    /** The route has checked the person's role; a form needs no more. */
     public function authorize(): bool
     {
         return true;
@@ -30,7 +30,7 @@ abstract class MeasuredRequest extends FormRequest
         return is_numeric($value) ? round(app(Formatter::class)->temperatureToC((float) $value), 2) : null;
     }
 
-    /** Water in %, as typed; null where it is not said. */
+    /** Water in %, as typed; null if not given. */
     public function water(): ?float
     {
         $water = $this->validated('water');

@@ -7,7 +7,7 @@ namespace App\Foundation\Http;
 use App\Foundation\Writes\Contention;
 use Throwable;
 
-/** What keeps the installation from working, when the request is not to blame, and what to do about it. */
+/** Faults of the installation (not of the request), and what to do about each. */
 final class OutOfOrder
 {
     /**

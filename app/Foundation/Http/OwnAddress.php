@@ -18,7 +18,7 @@ final class OwnAddress
 {
     public function handle(Request $request, Closure $next): Response
     {
-        // Watchers ask by whatever name they reach the machine; the answer holds no link.
+        // Monitors may use any name of the machine; the answer has no link.
         if ($request->is('up')) {
             return $next($request);
         }
@@ -56,7 +56,7 @@ final class OwnAddress
         return null;
     }
 
-    /** A host with its port, without the two ports that need not be written. */
+    /** Returns a host with its port, but without 80 and 443. */
     private static function plain(string $host): string
     {
         return strtolower((string) preg_replace('/:(80|443)$/', '', $host));

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is entered is text: bytes that are none reach neither a date, nor the database, nor a page. */
+/** Keeps bytes that are no valid text out of dates, the database and pages. */
 final class PlainText
 {
     public function handle(Request $request, Closure $next): Response

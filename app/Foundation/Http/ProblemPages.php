@@ -26,7 +26,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
-/** Bad input comes back as the page it was sent from, with its messages and what was entered, and status 422. */
+/** Answers bad input with the page it was sent from, its messages, what was entered, and status 422. */
 final class ProblemPages
 {
     public static function register(Exceptions $exceptions): void
@@ -81,7 +81,7 @@ final class ProblemPages
     /** @param  array<string, list<string>>  $messages */
     private static function invalid(array $messages, Request $request, int $status = 422): Response
     {
-        // What is shown now is what is stored, not what this write had half made.
+        // The page must show what is saved, not the unfinished write.
         app(OpenWrite::class)->giveUp();
         if ($request->expectsJson()) {
             return new JsonResponse(
@@ -143,7 +143,7 @@ final class ProblemPages
         return array_values(array_filter([url()->previous(), $request->fullUrl()], $isHere));
     }
 
-    /** By the same rules as if it had been asked for: who is signed in, and what their role is allowed. */
+    /** Under the same rules as a request for it: signed in, with a role that may see it. */
     private static function mayBeShown(Route $route, Request $request): bool
     {
         if ($route->isFallback || ! in_array('GET', $route->methods(), true) || $route->getName() === null) {

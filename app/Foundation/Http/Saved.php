@@ -6,7 +6,7 @@ namespace App\Foundation\Http;
 
 use Illuminate\Http\RedirectResponse;
 
-/** After a write: to the page that shows it, which says quietly what was saved and offers to undo it. */
+/** Redirects after a write to the page that shows it, with a notice of what was saved and a way to undo it. */
 final class Saved
 {
     public static function at(string $url, string $words): RedirectResponse

@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nothing from outside, nothing inline without this response's nonce, no framing. */
+/** Headers that forbid scripts from outside, inline scripts without this response's nonce, and framing. */
 final class SecureHeaders
 {
     public function handle(Request $request, Closure $next): Response

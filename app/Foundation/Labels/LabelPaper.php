@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Labels;
 
-/** Common sheets of labels, by the measures that stand on their packets. */
+/** Common sheets of labels, by the measures printed on their packets. */
 enum LabelPaper: string
 {
     case A4x24 = 'a4-24';

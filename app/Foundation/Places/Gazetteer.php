@@ -23,7 +23,7 @@ final readonly class Gazetteer
     }
 
     /**
-     * The towns that are meant by what a person wrote: a name, a name and a country, or one of the labels.
+     * Returns the towns that a text may mean: a name, a name and a country, or a label of the list.
      *
      * @return list<Town> the largest first
      */
@@ -57,7 +57,7 @@ final readonly class Gazetteer
         );
     }
 
-    /** As the list has it: without accents, in small letters. */
+    /** Returns a name as the list spells it: without accents, in small letters. */
     private static function folded(string $words): string
     {
         return trim(mb_strtolower(Str::ascii($words)));

@@ -8,7 +8,7 @@ namespace App\Foundation\Places;
 final class GroundDistance
 {
     /**
-     * As the bird flies; good enough over some tens of km.
+     * Straight-line distance; exact enough for some tens of km.
      *
      * @param  array{float, float}  $p  latitude and longitude
      * @param  array{float, float}  $q

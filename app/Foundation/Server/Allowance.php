@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Foundation\Server;
 
 /**
- * More memory and time for one request that reads a large file: what stands is raised, never lowered. At a command
+ * More memory and time for one request that reads a large file: the limits are raised, never lowered. At a command
  * line no time is limited, and a limit set there would end what runs long after the request.
  */
 final class Allowance

@@ -7,14 +7,14 @@ namespace App\Foundation\Server;
 use Illuminate\Support\Facades\Cache;
 use Throwable;
 
-/** That a worker runs, as it says itself from time to time. */
+/** Times at which a worker last said that it runs. */
 final class Heartbeat
 {
     public const QUEUE = 'queue';
 
     public const SCHEDULER = 'scheduler';
 
-    /** A worker says so each second; one that is at a long search, when it is done. */
+    /** A worker says so each second; during a long search it says so only at the end. */
     private const SILENT_SECONDS = 180;
 
     public static function of(string $worker): void

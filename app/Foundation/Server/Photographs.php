@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Photographs
 {
-    /** A file of more bytes is no photograph of a phone's. */
+    /** A phone's photograph has fewer bytes than this. */
     public const MOST_BYTES = 8_000_000;
 
     /** Decoding takes four bytes a pixel. */
@@ -60,7 +60,7 @@ final class Photographs
         return is_string($jpeg) ? $jpeg : null;
     }
 
-    /** Deletes those that no note has any more, a day after they came: one just stored may not have its note yet. */
+    /** Deletes photographs without a note, a day after they came: a new one may not have its note yet. */
     public static function forgetUnused(): int
     {
         return DB::table('photographs')

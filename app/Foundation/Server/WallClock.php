@@ -7,7 +7,7 @@ namespace App\Foundation\Server;
 use Closure;
 use Marjoram\Core\Numerics\Budget;
 
-/** Milliseconds of the wall clock, or until somebody says stop. */
+/** A search may run for so many milliseconds, or until a person stops it. */
 final class WallClock implements Budget
 {
     private readonly float $until;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Sheets;
 
-/** The columns of a file as one chooses among them. */
+/** The columns of an uploaded file, to choose from. */
 final class Columns
 {
     /**

@@ -6,7 +6,7 @@ namespace App\Foundation\Sheets;
 
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Tables as CSV; what a spreadsheet would take for a formula is marked as text. */
+/** Writes tables as CSV; a cell that a spreadsheet would read as a formula is marked as text. */
 final class Csv
 {
     /** @param  iterable<list<string|int|float|bool|null>>  $rows */

@@ -6,7 +6,7 @@ namespace App\Foundation\Sheets;
 
 use Generator;
 
-/** Text as tables come: whatever separates the cells, whichever sign the decimals have, in the usual encodings. */
+/** A table as text, with any usual separator, decimal sign and encoding. */
 final readonly class CsvText
 {
     private const SEPARATORS = [';', "\t", ',', '|'];
@@ -58,7 +58,7 @@ final readonly class CsvText
         return is_numeric($cell) ? (float) $cell : null;
     }
 
-    /** That which parts the first lines into the same number of cells, and most of them. */
+    /** Returns the separator that gives the first lines equally many cells, and the most. */
     private function likeliest(): string
     {
         $lines = array_slice(array_filter(preg_split('/\R/', mb_substr($this->text, 0, 20000)) ?: []), 0, self::LOOKED_AT);

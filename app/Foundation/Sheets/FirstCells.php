@@ -7,7 +7,7 @@ namespace App\Foundation\Sheets;
 use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
 
-/** So many rows and columns of a sheet, and no more: a small file may hold a very large one. */
+/** Reads no more than so many rows and columns of a sheet: a small file may unpack to a very large one. */
 final readonly class FirstCells implements IReadFilter
 {
     public function __construct(private int $rows, private int $columns)

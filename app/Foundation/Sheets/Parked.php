@@ -7,8 +7,7 @@ namespace App\Foundation\Sheets;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 
-/** Files that were chosen and are looked at before anything of them counts: kept for a day, for their owner
- * alone. */
+/** Uploaded files that a person checks before they are read in: saved for a day, seen by their owner alone. */
 final class Parked
 {
     private const SECONDS = 86400;

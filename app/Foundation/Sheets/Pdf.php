@@ -12,7 +12,7 @@ use Illuminate\Http\Response;
 /** Sets pages of paper in the application's own type. */
 final class Pdf
 {
-    /** Where the build puts what it makes of the fonts for paper. */
+    /** Folder of the fonts for paper, made by the build. */
     private const FONTS = 'build/fonts';
 
     private const TYPES = [
@@ -21,7 +21,7 @@ final class Pdf
         ['paper head', 'normal', 'head-500'],
     ];
 
-    /** What those fonts hold: Latin with its extensions, common signs. */
+    /** Characters that those fonts have: Latin with its extensions, common signs. */
     private const HELD = '/[^\x{0}-\x{24F}\x{1E00}-\x{1EFF}\x{2010}-\x{2044}\x{20AC}\x{2122}\x{2212}]/u';
 
     /** @param  string  $size  a4 or letter */
@@ -39,7 +39,7 @@ final class Pdf
         ]));
         $pdf->setPaper($size);
         $html = self::printed($view);
-        // A name in other letters is rather read in a common type than as boxes.
+        // A name in other letters is set in a common font, or it would show as boxes.
         if (preg_match(self::HELD, $html) === 0) {
             $this->ownType($pdf);
         }

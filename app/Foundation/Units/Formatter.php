@@ -9,7 +9,7 @@ use DateTimeInterface;
 use DateTimeZone;
 use Marjoram\Core\Numerics\Normal;
 
-/** The one place where stored figures become words, and entered figures are stored. */
+/** Turns stored figures into text in the person's units, and entered figures back. */
 final readonly class Formatter
 {
     private const KG_PER_LB = 0.45359237;
@@ -104,7 +104,7 @@ final readonly class Formatter
         return __('(:lo to :hi)', ['lo' => self::number($lo, $decimals), 'hi' => self::number($hi, $decimals)]);
     }
 
-    /** To the nearest multiple of a step: what is known no better is not shown finer. */
+    /** Rounds to the nearest multiple of a step, so that no figure looks more exact than it is. */
     public function nearest(float $value, int $step): int
     {
         return (int) round($value / $step) * $step;

@@ -50,7 +50,7 @@ final readonly class Lengths
         return $this->inches ? $value / self::SQUARE_INCHES_PER_DM2 : $value;
     }
 
-    /** Of what is measured by hand: how deep honey stands, how far a comb is from the shaft. */
+    /** A length measured by hand: the depth of honey, the distance of a comb from the shaft. */
     public function handUnit(): string
     {
         return $this->inches ? __('in') : __('cm');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Units;
 
-/** How a person wants figures shown and entered; everything is stored in SI. */
+/** The units in which a person reads and enters figures; all are stored in SI. */
 final readonly class Preferences
 {
     public const SYSTEMS = ['metric', 'us', 'uk'];

@@ -50,7 +50,7 @@ final class Bin
         return $gone;
     }
 
-    /** False where something that is kept still refers to it: it stays until that is gone too. */
+    /** Returns false where another record still refers to it: it stays until that record is gone too. */
     private static function forget(Record $record): bool
     {
         try {

@@ -6,7 +6,7 @@ namespace App\Foundation\Writes;
 
 use RuntimeException;
 
-/** Nothing to take back, or others have built on it: in words, with nothing changed. */
+/** There is nothing to undo, or others have changed it since; the message says which. */
 final class CannotUndo extends RuntimeException
 {
 }

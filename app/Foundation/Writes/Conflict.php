@@ -6,7 +6,7 @@ namespace App\Foundation\Writes;
 
 use RuntimeException;
 
-/** Two people changed the same record: both values are shown, neither is lost. */
+/** Two people changed the same record: the page shows both values, and neither is lost. */
 final class Conflict extends RuntimeException
 {
     /** @param  array<string, mixed>  $theirs what is stored now */

@@ -7,12 +7,12 @@ namespace App\Foundation\Writes;
 use Illuminate\Database\DetectsConcurrencyErrors;
 use Throwable;
 
-/** Tells a write that stood in another's way, and may be tried again, from one that is wrong. */
+/** Tells whether a write failed because another held its rows (it may be tried again) or because it is wrong. */
 final class Contention
 {
     use DetectsConcurrencyErrors;
 
-    /** What is said where it was tried for long enough. */
+    /** The sentence shown after the last try. */
     public static function sentence(): string
     {
         return __('Others were writing here at the same time. Nothing was saved: send it once more.');

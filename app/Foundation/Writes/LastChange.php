@@ -6,7 +6,7 @@ namespace App\Foundation\Writes;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** Who changed a record last, and when, as it is said beside what another had in mind for it. */
+/** Who changed a record last, and when: shown to a person whose own change came too late. */
 final class LastChange
 {
     /** @return array{by: string, at: ?string} */
@@ -23,7 +23,7 @@ final class LastChange
         return ['by' => self::nameOf($line?->causer), 'at' => $line?->created_at?->toIso8601String()];
     }
 
-    /** Whoever left the operation since, or did it by a program, has no name here. */
+    /** Null for a person who has left the operation, and for a program. */
     public static function nameOf(?Model $person): string
     {
         $name = $person?->getAttribute('name');

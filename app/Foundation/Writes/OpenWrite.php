@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Facades\LogBatch;
 
 /**
- * The one write that a request may have under way: a transaction and a batch of the audit trail. Whoever has to answer
- * with a refusal gives it up first, so that the answer shows what is stored and nothing half made.
+ * The one write that a request may have under way: a transaction and a batch of the audit trail. A refusal gives it
+ * up first, so that the answer shows only what is saved.
  */
 final class OpenWrite
 {
@@ -40,7 +40,7 @@ final class OpenWrite
         }
     }
 
-    /** As if it had not been begun; does nothing where none is under way. */
+    /** Undoes all of it; does nothing if no write is under way. */
     public function giveUp(): void
     {
         if ($this->below === null) {

@@ -29,7 +29,7 @@ abstract class Record extends Model
     use LogsActivity;
     use SoftDeletes;
 
-    /** Follow from the rest, or say nothing to a person. */
+    /** Columns that follow from others, or mean nothing to a person. */
     private const NOT_LOGGED = [
         'updated_at',
         'created_at',

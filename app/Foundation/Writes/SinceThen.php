@@ -8,7 +8,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Whether what a write touched still is as it left it, and nothing newer depends on it. */
+/** Tells whether the records of a write are still as it left them, with nothing newer that depends on them. */
 final class SinceThen
 {
     /** @var array<string, list<array{string, string}>>|null tables and columns that point at a table, by its name */
@@ -68,7 +68,7 @@ final class SinceThen
         ]));
     }
 
-    /** Read as stored and held until the undo is done. */
+    /** Reads the saved record and locks it until the undo is done. */
     private function hold(Record $record): void
     {
         $stored = $record->newQueryWithoutScopes()->whereKey($record->id)->lockForUpdate()->first();
@@ -78,7 +78,7 @@ final class SinceThen
     }
 
     /**
-     * All records of a table at once: a write of sixty hives made some hundred of each.
+     * Reads all records of a table at once: a write of sixty hives makes a hundred of each.
      *
      * @param  array<array-key, Record>  $records  by id
      * @param  list<string>  $within  ids that are taken back with them

@@ -10,8 +10,8 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Collection;
 
 /**
- * Takes back the last write that a person made, reading the audit trail backwards: whole, and only while all that it
- * touched still is as it left it. Where others have built on it, it says so and changes nothing.
+ * Takes back the last write that a person made, reading the audit trail backwards: as a whole, and only while every
+ * record is still as the write left it. If others have changed one since, it says so and changes nothing.
  */
 final readonly class Undo
 {
@@ -36,7 +36,7 @@ final readonly class Undo
             ->where('log_name', 'record')
             ->where('created_at', '>=', now()->subHours(self::HOURS))
             ->latest('id')
-            // Two at once take back one after the other.
+            // Of two requests at once, the second waits for the first.
             ->lockForUpdate()
             ->first() ?? throw new CannotUndo(__('There is nothing to undo.'));
         /** @var Collection<int, Activity> $batch */

@@ -23,7 +23,7 @@ final readonly class WriteOnce
 {
     private const TRIES = 3;
 
-    /** Milliseconds to wait before the next try; the longer, the more often it was in the way. */
+    /** Milliseconds to wait before the next try, times the number of tries. */
     private const WAIT_MS = [20, 120];
 
     public function __construct(private OpenWrite $write)
@@ -116,7 +116,7 @@ final readonly class WriteOnce
             ->first();
     }
 
-    /** What is sent, whatever order its fields stand in: corrected and sent again by one gone back, it differs. */
+    /** Hash of the request's content, independent of the order of its fields: a corrected form has another one. */
     private static function content(Request $request): string
     {
         $fields = $request->except(['_token', '_key']);
@@ -141,7 +141,7 @@ final readonly class WriteOnce
         }
     }
 
-    /** What was bound and read for the try before is bound and read again. */
+    /** Binds the route's records again: the ones of the last try may be old. */
     private static function asBefore(Request $request): void
     {
         $route = $request->route();

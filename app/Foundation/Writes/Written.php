@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Writes;
 
-/** A write of an operation is stored: what depends on it is calculated again. */
+/** Event: a write of this operation is saved, so cached results of it are old. */
 final readonly class Written
 {
     public function __construct(public string $operationId)

@@ -14,10 +14,10 @@ final class DayLikelihoods
 
     private const RAIN = 0.15;
 
-    /** kg by which a weight is off that a person noted. */
+    /** Error of a weight that a person noted, kg. */
     private const NOTED = 0.7;
 
-    /** What flew less than the day before still dries. */
+    /** On a day of less flight, nectar of the day before still dries. */
     private const DRIES = 0.19;
 
     private const FLIGHT_SD = 0.25;

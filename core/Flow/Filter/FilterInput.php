@@ -10,7 +10,7 @@ use Marjoram\Core\Flow\Evidence;
 use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\ScaleStep;
 
-/** What is known up to now, set to days. */
+/** All data up to now, assigned to days. */
 final readonly class FilterInput
 {
     /**
@@ -68,7 +68,7 @@ final readonly class FilterInput
         return new self(min($begins), $today, $intervals, $close->steps, SignNote::weighed($notes), $days);
     }
 
-    /** The same days without some of it. */
+    /** Returns the same days without some of the data. */
     public function without(?callable $interval = null, ?callable $note = null, bool $weather = false): self
     {
         return new self(
@@ -113,7 +113,7 @@ final readonly class FilterInput
     }
 
     /**
-     * One an instant: the last counts.
+     * Keeps the last reading of each instant.
      *
      * @param  array<int, ScaleReading>  $readings
      * @return list<ScaleReading>

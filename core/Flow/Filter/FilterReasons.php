@@ -7,7 +7,7 @@ namespace Marjoram\Core\Flow\Filter;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\Statement;
 
-/** What the answer rests on, each by what it would be without; and what would tell most. */
+/** Reasons of the answer, each measured by the answer without it; and the sign that would tell most. */
 final readonly class FilterReasons
 {
     private const RECENT_DAYS = 5;

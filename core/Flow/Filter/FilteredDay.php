@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Flow\Filter;
 
-/** A day as it is known by now. */
+/** What the filter knows of a day so far. */
 final readonly class FilteredDay
 {
     /** @param  ?float  $gainKg  where the scale alone tells it */

@@ -17,7 +17,7 @@ final readonly class FlightDay
 
     private const RAIN_MM = 14.0;
 
-    /** From so much rain on a hive is wet. */
+    /** Rain (mm) from which a hive is wet. */
     private const WET_MM = 2.0;
 
     /**

@@ -63,7 +63,7 @@ final readonly class FlowFilter
     }
 
     /**
-     * Intervals in which somebody did something that nobody noted, with what it came to.
+     * Returns the intervals with a handling that nobody noted, with its kg.
      *
      * @param  list<list<float>>  $gamma
      * @return array<int, float> kg by the interval's place

@@ -7,7 +7,7 @@ namespace Marjoram\Core\Flow\Filter;
 use DateTimeZone;
 use Marjoram\Core\Flow\CleanWeight;
 
-/** Readings set to the midnights they belong to: foraging lies about two in the afternoon. */
+/** Assigns readings to midnights; foraging is centred on two in the afternoon. */
 final readonly class Intervals
 {
     private const NOON = 14;
@@ -83,7 +83,7 @@ final readonly class Intervals
     }
 
     /**
-     * Those that readings close together have not shown by themselves, and that lie among the readings.
+     * Returns handlings within the readings that close readings have not already shown.
      *
      * @param  list<CleanWeight>  $weights
      * @param  list<LoggedHandling>  $logged

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Flow\Filter;
 
-/** The days one after the other, and back. */
+/** The forward and the backward pass of the filter over the days. */
 final readonly class Passes
 {
     private const TINY = 1e-300;
@@ -40,7 +40,7 @@ final readonly class Passes
     }
 
     /**
-     * What is known of each day by now.
+     * Returns the states of each day, given all data so far.
      *
      * @param  list<int>|null  $within  only ways that stay in these levels from that day on
      * @return list<list<float>>

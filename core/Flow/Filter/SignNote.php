@@ -6,13 +6,13 @@ namespace Marjoram\Core\Flow\Filter;
 
 use Marjoram\Core\Flow\Sign;
 
-/** A sign noted on a day, and how much it says: the same again soon after says little more. */
+/** A sign noted on a day, with its weight: the same sign soon after adds little. */
 final readonly class SignNote
 {
     /** Signs are not independent of the scale. */
     private const COUNTS = 0.5;
 
-    /** Of days before, slow, strong, over (common practice). */
+    /** Likelihoods before, in a slow and in a strong flow, and after it (common practice). */
     private const CHANCES = [
         'main-bloom' => ['finished' => [0.05, 0.25, 0.08, 0.75], 'on' => [0.30, 0.60, 0.85, 0.12]],
         'robbing-test' => ['robbed' => [0.50, 0.25, 0.06, 0.75], 'ignored' => [0.45, 0.70, 0.90, 0.20]],
@@ -48,7 +48,7 @@ final readonly class SignNote
     }
 
     /**
-     * In the order of their days; one that repeats the last of its kind counts by how long ago that was.
+     * Sorts signs by day; a repeated sign counts by the days since the last of its kind.
      *
      * @param  list<self>  $notes
      * @return list<self>

@@ -30,14 +30,14 @@ final class States
     /** What a colony eats a day, kg. */
     public const EATEN = 0.25;
 
-    /** How far each level is as good as over: little is to come. */
+    /** How far each level counts as over, since little is still to come. */
     private const DONE = [0.0, 0.48, 0.27, 0.22, 0.12, 0.01, 0.01, 0.95];
 
     private const START = [0.50, 0.10, 0.05, 0.04, 0.03, 0.02, 0.01, 0.25];
 
     private const STAYS = 0.62;
 
-    /** From each level to others in a day; the rest stays. Nothing returns to before. */
+    /** Probability of going from each level to another in a day; the rest stay. None returns to before the flow. */
     private const MOVES = [
         [1 => 0.010, 2 => 0.005, 3 => 0.003, 4 => 0.0015, 5 => 0.0005],
         [2 => 0.15, 7 => 0.07],
@@ -85,7 +85,7 @@ final class States
     }
 
     /**
-     * What a weight of tomorrow's states is worth today.
+     * Carries weights of tomorrow's states back to today.
      *
      * @param  list<float>  $q
      * @return list<float>
@@ -114,7 +114,7 @@ final class States
     }
 
     /**
-     * Only the levels of a set go on, for so many days.
+     * Follows only the levels of a set, for so many days.
      *
      * @param  list<float>  $p
      * @param  list<int>  $within

@@ -39,8 +39,8 @@
               <x-drawing.picture :of="$draw->of($frame)" />
               <span>{{ $slot }}</span>
               @if ($frame->comb())
-                <span class="text-2xs leading-3.25 text-center wrap-anywhere">{{ $frame->comb()->year }}
-                  {{ $combs[$frame->comb()->comb] ?? '' }}</span>
+                <span
+                  class="text-2xs leading-3.25 text-center wrap-anywhere">{{ trim($frame->comb()->year . ' ' . ($combs[$frame->comb()->comb] ?? '')) }}</span>
               @endif
               <span class="sr">
                 {{ $frame->mark() }}: ~{{ $f->kg($frame->held->honey->kg) }}
