@@ -8,8 +8,8 @@ use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Frames of a box, or all of it, weighed before and after extraction, with what was estimated of them without any
- * correction.
+ * Frames of a box, or all of it, weighed before and after extraction, with the estimate that no correction
+ * had changed.
  *
  * @property string $box_id
  * @property string $kind

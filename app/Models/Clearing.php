@@ -93,7 +93,7 @@ final class Clearing extends Record
     }
 
     /**
-     * It is done: what was to come in came in, or stays. The days become those on which it was really worked.
+     * Ends the clearing: its supers came in or stay. Its days become the ones on which work was done.
      *
      * @param  string  $day  Y-m-d
      */
@@ -105,7 +105,7 @@ final class Clearing extends Record
     }
 
     /**
-     * On this day boards go on; else supers come in.
+     * Tells whether boards go on on this day; otherwise supers come in.
      *
      * @param  string  $day  Y-m-d
      */
@@ -115,7 +115,7 @@ final class Clearing extends Record
     }
 
     /**
-     * Whatever was to be done on this day is said to be done.
+     * Marks everything planned for this day as done.
      *
      * @param  string  $day  Y-m-d
      */
@@ -124,7 +124,7 @@ final class Clearing extends Record
         return $this->isCollected() || ($this->places($day) && $this->state === ClearingState::Placed);
     }
 
-    /** Where it stands by its boards: the last one that goes on, or the first that comes off again, changes it. */
+    /** Returns its state by its boards: the last one put on, or the first one taken off, changes it. */
     public function stateByBoards(): ClearingState
     {
         return $this->boardsAreOn() ? ClearingState::Placed : ClearingState::Planned;

@@ -29,7 +29,7 @@ final class FrameLook extends Record
     protected static function booted(): void
     {
         parent::booted();
-        // A frame that was moved since it was painted is where it was moved to. Undone, it was painted when it was.
+        // A frame moved after it was painted keeps its new place. An undo keeps the time of painting.
         self::saving(static function (FrameLook $look): void {
             $shares = array_keys(AsFace::columns('a', new Face) + AsFace::columns('b', new Face));
             $isPainted = $look->isDirty([...$shares, 'glanced']);

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Marjoram\Core\Comb\Face;
 
 /**
- * A frame went from a slot to another, or out of the hives, or back; with what was on it as last seen or presumed.
+ * A frame that went to another slot, out of the hives, or back, with its honey as inspected or estimated.
  *
  * @property FrameWhy $why
  * @property \Illuminate\Support\Carbon $moved_on

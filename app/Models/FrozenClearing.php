@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Models\Casts\StoredValue;
 use Marjoram\Core\Json\Fields;
 
-/** What was said when a clearing was kept: why this method, what to mind, and the verdicts of its supers. */
+/** The advice at the time when a clearing was saved: reasons for the method, cautions, verdicts of its supers. */
 final readonly class FrozenClearing implements StoredValue
 {
     /**
@@ -33,7 +33,7 @@ final readonly class FrozenClearing implements StoredValue
     }
 
     /**
-     * The same with supers that came to it.
+     * Returns the same with the verdicts of added supers.
      *
      * @param  array<string, TakenVerdict>  $verdicts  by the id of the box
      */

@@ -9,7 +9,7 @@ use DateTimeInterface;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A harvest that a yard is being readied for, with what differs from its usual policy.
+ * A harvest that a yard is prepared for, with its own policy where it differs from the yard's.
  *
  * @property string $apiary_id
  * @property string $name

@@ -45,7 +45,7 @@ final class Hive extends Record
         return $this->hasMany(Colony::class);
     }
 
-    /** A hive of which no colony was ever noted is taken for lived in. */
+    /** A hive without any colony on record counts as occupied. */
     public function isEmpty(): bool
     {
         return $this->colony === null && $this->colonies->isNotEmpty();

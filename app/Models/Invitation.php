@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Somebody asked into an operation, who has not accepted yet: whoever opens its address, signed in, may.
+ * An invitation to an operation, not accepted yet; any person who opens its address, signed in, may accept it.
  *
  * @property string $id
  * @property string $operation_id

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What is meant to be done with a queen. */
+/** The keeper's plan for a queen. */
 enum MarkKind: string
 {
     case Breed = 'breed';

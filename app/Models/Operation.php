@@ -118,7 +118,7 @@ final class Operation extends Model implements TakesBack
         $this->save();
     }
 
-    /** A policy goes back as a newer version, so that verdicts keep naming the one they were made by. */
+    /** Undoing a policy makes a newer version, so that verdicts still name the version they used. */
     public function takeBack(Change $change): void
     {
         if ($change->event === 'policy' && $this->policy == $change->new) {

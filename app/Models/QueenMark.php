@@ -8,7 +8,7 @@ use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What the keeper means to do with a queen.
+ * The keeper's plan for a queen.
  *
  * @property string $queen_id
  * @property MarkKind $mark

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Marjoram\Core\Rounds\Visit;
 
 /**
- * What the search for a schedule is doing: no record of a person's, it is written over and over.
+ * Progress of the search for a schedule; no record, since it is overwritten all the time.
  *
  * @property string $schedule_id
  * @property SearchState $state

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A super taken, or a single frame of one, with what it was judged to hold and what the buckets allotted to it.
+ * A super taken, or a single frame of one, with its estimated honey and its share of what the buckets weigh.
  *
  * @property string $harvest_id
  * @property string $box_id
@@ -128,7 +128,7 @@ final class TakenSuper extends Record
         return $this->slot > 0;
     }
 
-    /** Its honey goes into the buckets of its lot; what is missing, or used otherwise, does not. */
+    /** Tells whether its honey goes into the buckets of its lot: not if it is missing, or used differently. */
     public function isInBuckets(): bool
     {
         return $this->used_for->isExtracted() && $this->station !== Station::Missing;
@@ -153,7 +153,7 @@ final class TakenSuper extends Record
         return $this->estimate_kg > 0.0 ? min(0.999, (float) $kg / $this->estimate_kg) : 0.0;
     }
 
-    /** Its last reading in the honey room was above a limit; what nobody has read is not. */
+    /** Tells whether its last reading in the honey room was above a limit; false without a reading. */
     public function wasReadAbove(float $limitPct): bool
     {
         $last = $this->readings->last();

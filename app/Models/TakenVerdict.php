@@ -8,8 +8,8 @@ use App\Models\Casts\StoredValue;
 use Marjoram\Core\Json\Fields;
 
 /**
- * A verdict as it was when a person acted on it: its figures, its reasons, the fill that its kilograms rest on, and how
- * the honey lies on the frames. It is made in one place, the frozen verdicts of Harvest.
+ * A verdict at the moment when a person acted on it: its figures, its reasons, the fill used for its kilograms, and
+ * the honey on each frame. Only FrozenVerdict makes one.
  */
 final readonly class TakenVerdict implements StoredValue
 {
@@ -29,7 +29,7 @@ final readonly class TakenVerdict implements StoredValue
         return $this->figures->number('honey_kg');
     }
 
-    /** How full of honey capped comb was taken to be, 0 to 1: as known then by weighings of this kind of box. */
+    /** Fill of capped comb used for the kilograms, 0 to 1, as learnt then for this kind of box. */
     public function fill(float $default): float
     {
         $factor = $this->figures->number('fill_factor');

@@ -21,7 +21,7 @@ use Marjoram\Core\Clearing\DayForecast;
  */
 final class WeatherDay extends Record
 {
-    /** Entered by hand: it stands over the forecast. */
+    /** Entered by hand; it overrides the forecast. */
     public const OWN = 'own';
 
     protected $casts = [

@@ -38,11 +38,11 @@ final class AsValue implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
         return match (true) {
-            // Nothing was known and nothing is: no change.
+            // Both values are empty: no change.
             $value instanceof StoredValue && $value->toArray() === [] && $model->getRawOriginal($key) === null => null,
             $value instanceof StoredValue => self::$stored[$value] ??= json_encode($value->toArray(), self::AS_JSON),
             $value === null => null,
-            // As the audit trail has it.
+            // A value from the audit trail is JSON already.
             is_string($value) => $value,
             default => throw new LogicException("$key takes a $this->class."),
         };

@@ -39,7 +39,7 @@ final class AsVisits implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        // As the audit trail has it.
+        // A value from the audit trail is JSON already.
         if (is_string($value)) {
             return $value;
         }

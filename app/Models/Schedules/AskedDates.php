@@ -7,7 +7,7 @@ namespace App\Models\Schedules;
 use DateTimeImmutable;
 use Marjoram\Core\Json\Fields;
 
-/** Between which days supers should come in, and what sets the last of them. */
+/** The days between which supers should come in, and the reason for the last one. */
 final readonly class AskedDates
 {
     public function __construct(

@@ -90,7 +90,7 @@ final readonly class AskedYard
             $stored->number('1'),
             $stored->flag('2'),
             $stored->number('3', 0.5),
-            // A schedule of before knows no nights: too warm for what wants cold.
+            // An older schedule has no night temperatures: take them as too warm for methods that need cold.
             $stored->number('4', 60.0),
         );
     }

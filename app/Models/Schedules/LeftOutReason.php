@@ -10,7 +10,7 @@ enum LeftOutReason: string
     case ToLook = 'to-look';
     case TooFar = 'too-far';
 
-    /** To wait, and winter will want them when they are ripe. */
+    /** Not ripe yet, and needed for winter when they are. */
     case ForWinter = 'for-winter';
 
     /** Ripe only after they must be off for treatment. */

@@ -8,7 +8,7 @@ use App\Models\Casts\StoredValue;
 use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\Capacity;
 
-/** What a schedule is asked with: its days and the crew's time, truck and honey room, and what is set by hand. */
+/** The settings of a schedule: days, working time, truck, honey room, and dates set by hand. */
 final readonly class ScheduleSettings implements StoredValue
 {
     private const WEEK = [300, 300, 300, 300, 300, 480, 0];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Schedules;
 
-/** What becomes, in a schedule, of supers that are still to wait. */
+/** What a schedule does with supers that are not ripe yet. */
 enum Waiting: string
 {
     /** They come in by themselves when they are ripe. */

@@ -109,7 +109,7 @@ final readonly class AlikeController
                 ($slot === null || $frame->slot === $slot) &&
                 ($slot !== null || ! ($look->frames->contains('slot', $frame->slot) || in_array($frame->slot, $gaps, true)))
             ) {
-                // One frame pulled and found the same was seen; a whole super said to be the same was glanced at.
+                // A single frame found alike was pulled; the frames of a whole super said to be alike were not.
                 $this->record($look, $frame->slot, $frame, $slot === null || $frame->glanced);
                 $count++;
             }

@@ -18,7 +18,7 @@ use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\Scopes;
 
-/** Draws and lists a yard once for each change of it: a yard of sixty hives is a large drawing. */
+/** Draws and lists a yard, cached until it changes: sixty hives are a large drawing. */
 final readonly class BoardReader
 {
     public function __construct(

@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A person decides over the verdict of one super or many, or lets it stand again. */
+/** A person overrides the verdict of one super or of many, or withdraws that. */
 final readonly class DecisionController
 {
     public function __construct(private YardReader $yards,

@@ -67,7 +67,7 @@ final readonly class FrameController
         if ($frame === null) {
             return FrameLook::query()->create($place + $request->faces());
         }
-        // One taken as like another gives way to one that was pulled, whoever said so.
+        // A painted frame replaces one that was only said to be alike.
         $isGivenWay = $frame->glanced && $request->version() === 0;
         $frame->claim($isGivenWay ? null : $request->version())->update(['glanced' => false] + $request->faces());
 
@@ -85,7 +85,7 @@ final readonly class FrameController
     }
 
     /**
-     * Read afresh: what is kept is from before this write.
+     * Reads the hive again: the cached state is older than this write.
      *
      * @return array<string, string> the verdict again, as the page shows it while painting
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Assess;
 
-/** What the newest look found otherwise than the one before. */
+/** Differences between the newest inspection and the one before. */
 final readonly class HistoryChange
 {
     private function __construct(

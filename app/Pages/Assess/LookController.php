@@ -23,7 +23,7 @@ final class LookController
         ]);
         $look = $today->of($box, $values['seen_on'] ?? null);
         $shake = $values['shake'] ?? null;
-        // Said by whoever saw it before: another may have shaken it meanwhile.
+        // The request says what the client last saw: another person may have recorded a shake test meanwhile.
         $isAsSeen = ! array_key_exists('was', $values) || $look->shake === $values['was'] || $look->shake === $shake;
         if (! $isAsSeen) {
             $theirs = ['shake' => $look->shake] + LastChange::of($look);

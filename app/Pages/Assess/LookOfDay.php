@@ -39,12 +39,12 @@ final readonly class LookOfDay
         try {
             return $this->begin($box, $hive, $on);
         } catch (UniqueConstraintViolationException) {
-            // Another has begun it meanwhile: read as it is stored now, not as this write saw it when it began.
+            // Another request has created it meanwhile: read what is saved now, not this transaction's snapshot.
             return self::looks($box, $hive, $on)->lockForUpdate()->firstOrFail();
         }
     }
 
-    /** A look later on the day of one before a decision: the decision stood until then. */
+    /** An inspection later on the same day: an earlier decision held until then. */
     private function decideAnew(Assessment $look): void
     {
         $zone = $this->current->today()->getTimezone();

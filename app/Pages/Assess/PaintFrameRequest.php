@@ -63,7 +63,7 @@ final class PaintFrameRequest extends MeasuredRequest
         ];
     }
 
-    /** What a whole face counts as: programs send shares, a form per cent. */
+    /** Value of a whole face: 1 in JSON, 100 in a form. */
     private function whole(): float
     {
         return $this->input('unit') === 'percent' ? 100.0 : 1.0;
@@ -77,13 +77,13 @@ final class PaintFrameRequest extends MeasuredRequest
         return is_string($day) ? $day : null;
     }
 
-    /** Whoever sends it draws the verdict for themselves. */
+    /** The client draws the verdict itself. */
     public function isBrief(): bool
     {
         return $this->boolean('brief');
     }
 
-    /** That was seen before: null where nobody says, 0 where there was none. */
+    /** Version the client last saw; null if not sent, 0 if the frame did not exist. */
     public function version(): ?int
     {
         $version = $this->validated('version');

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\Comb\Content;
 use Marjoram\Core\Comb\Face;
 
-/** What the painter needs to begin with: the frames as they are stored for the day, or as they are presumed. */
+/** What the painter needs to begin with: the frames as saved for the day, or as estimated. */
 final readonly class PainterData
 {
     /**

@@ -54,7 +54,7 @@ final class ReadingRequest extends MeasuredRequest
         ];
     }
 
-    /** A reading of another scale is the likeliest slip: say so. */
+    /** A reading of another scale is the likeliest mistake: the message says so. */
     private function otherScale(): string
     {
         $value = (float) $this->string('value')->toString();

@@ -8,7 +8,7 @@ use App\Apiary\Hives\JudgedSuper;
 use App\Drawing\ElevationPicture;
 use Marjoram\Core\Comb\Kilograms;
 
-/** A whole yard as the Assess page shows it. Plain values: it is kept, and drawn for whoever looks. */
+/** A whole yard as the Assess page shows it. Plain values, since it is cached; drawn for each reader. */
 final readonly class YardBoard
 {
     /**

@@ -7,7 +7,7 @@ namespace App\Pages\Assess;
 use App\Drawing\ElevationPicture;
 use Marjoram\Core\Comb\Kilograms;
 
-/** A yard among all yards. Plain values: it is kept. */
+/** A yard among all yards. Plain values, since it is cached. */
 final readonly class YardGlance
 {
     public function __construct(

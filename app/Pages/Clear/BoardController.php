@@ -36,7 +36,7 @@ final readonly class BoardController
     public function store(BoardRequest $request, Hive $hive): RedirectResponse
     {
         $apiary = $hive->load('stand.apiary')->stand->apiary;
-        // Two who put boards on at once write them into one clearing.
+        // Two people who put boards on at once share one clearing.
         Apiary::query()->whereKey($apiary->id)->lockForUpdate()->value('id');
         $state = $this->yards->asStored($apiary, [$hive->id])[$hive->id] ?? null;
         abort_if($state === null, 404);
@@ -50,7 +50,7 @@ final readonly class BoardController
                 'placed_at' => $this->current->utc(),
             ]);
         }
-        // With what was known of them when the board went on.
+        // Their verdicts as they were when the board went on.
         $verdicts = $this->frozen->all($supers, Policy::at($this->current, $apiary));
         $clearing->load('items')->update([
             'state' => $clearing->stateByBoards(),

@@ -70,7 +70,7 @@ final readonly class FinishedStop
     }
 
     /**
-     * Of two who finish it at once the second finds it finished.
+     * Of two requests at once, the second finds the stop finished.
      *
      * @throws ValidationException
      */

@@ -29,7 +29,7 @@ final readonly class FollowUps
             'wet-supers' => $tomorrow->modify('+3 days'),
             'excluder-out' => max($tomorrow, $winter->modify('-7 days')),
         ];
-        // One reminder of a kind a yard is enough.
+        // One reminder of each kind is enough for a yard.
         $open = FollowUp::query()->where('apiary_id', $apiary->id)->whereNull('done_at')->pluck('what')->all();
         foreach (array_diff_key($due, array_flip($open)) as $what => $on) {
             FollowUp::query()->create([

@@ -36,7 +36,7 @@ final readonly class PageComposer
         ]);
     }
 
-    /** Whose things this browser keeps until they are stored, as the field sheet names them too; empty for a reader. */
+    /** The person and operation whose unsent entries this browser holds, as for the field sheet; empty for a viewer. */
     private function browser(): string
     {
         $person = Auth::user();

@@ -14,20 +14,20 @@ use Illuminate\Foundation\Queue\Queueable;
 
 /**
  * Computes what every page shows of an operation after a write, so that the next page finds it cached.
- * Of many writes one reading follows.
+ * Many writes in a row cause one run.
  */
 final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
-    /** Whoever paints frame after frame is waited for. */
+    /** Seconds to wait after a write, for more writes of the same person. */
     private const SECONDS = 2;
 
     public int $tries = 3;
 
     public int $maxExceptions = 1;
 
-    /** Seconds after which another is asked for, where this one was lost. */
+    /** Seconds after which a lost run is requested again. */
     public int $uniqueFor = 60;
 
     public function __construct(public readonly string $operation)
@@ -36,7 +36,7 @@ final class ReadAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public static function after(Written $write): void
     {
-        // Where jobs are done at once, it would keep the writer waiting. What is stored is stored, asked for or not.
+        // With the sync queue it would make the writer wait. The write itself is saved either way.
         if (config('queue.default') !== 'sync') {
             rescue(static fn () => self::dispatch($write->operationId)->delay(self::SECONDS));
         }

@@ -7,7 +7,7 @@ namespace App\Pages\Desk;
 use App\Apiary\Overview\Task;
 use DateTimeImmutable;
 
-/** All that the frame of every page shows of the season. Plain values: it is kept. */
+/** All that the frame of every page shows of the season. Plain values, since it is cached. */
 final readonly class Summary
 {
     /**

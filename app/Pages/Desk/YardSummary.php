@@ -9,10 +9,10 @@ use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use DateTimeImmutable;
 
-/** One yard in a few figures, for the strip on every page and the season desk. Plain values: it is kept. */
+/** One yard in a few figures, for the strip on every page and the season desk. Plain values, since it is cached. */
 final readonly class YardSummary
 {
-    /** Less than this is not said, kg. */
+    /** Masses below this are not shown, kg. */
     private const LEAST_KG = 0.5;
 
     /**

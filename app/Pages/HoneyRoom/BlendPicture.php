@@ -36,7 +36,7 @@ final readonly class BlendPicture
             $y -= $height;
             $canvas->rect($one->waterPct <= $limitPct ? 'cap' : 'opn', 2.0, $y, self::TANK, $height)
                 ->line('joint', 2.0, $y, 2.0 + self::TANK, $y);
-            // Thin levels share a line no other has.
+            // A thin level gets its words on a line of its own.
             $free = min($free - self::LEAST_LEVEL, $y + 0.5 * $height + 5.0);
             $canvas->text('t13', self::TANK + 12.0, $free, $this->words($one));
         }

@@ -16,17 +16,17 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class BucketController
 {
-    /** The scale's own grain, kg. */
+    /** Resolution of the scale, kg. */
     private const GRAIN_KG = 0.005;
 
-    /** Minutes within which the same weight is rather the same bucket. */
+    /** Minutes within which the same weight is probably the same bucket. */
     private const JUST_NOW = 5;
 
     public function __construct(private CurrentOperation $current)
     {
     }
 
-    /** What its label opens: its line on its lot's page. */
+    /** Opens a bucket's label: its line on the page of its lot. */
     public function show(Bucket $bucket): RedirectResponse
     {
         $lot = route('honey-room.lot', ['lot' => $bucket->lot_id, 'bucket' => $bucket->number]);
@@ -72,7 +72,7 @@ final readonly class BucketController
 
     public function update(BucketRequest $request, Bucket $bucket): RedirectResponse
     {
-        // Before any of its buckets: it is settled at the end.
+        // The lot is locked before its buckets, since it is settled at the end.
         $bucket->load('lot')->lot->claim(null);
         $bucket->claim($request->input('version'))->load(['lot', 'pours']);
         $poured = (float) $bucket->pours->sum('kg');

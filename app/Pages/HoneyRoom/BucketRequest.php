@@ -52,7 +52,7 @@ final class BucketRequest extends MeasuredRequest
         return $kg;
     }
 
-    /** As typed, else that of its kind. */
+    /** The tare as typed, otherwise that of its kind, kg. */
     public function tareKg(): float
     {
         $typed = $this->kg('tare');

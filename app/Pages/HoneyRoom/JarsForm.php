@@ -8,7 +8,7 @@ use App\Foundation\Units\Formatter;
 use Illuminate\Http\Request;
 use Marjoram\Core\HoneyRoom\JarGoal;
 
-/** What was asked about jars, as it stands in the address; what cannot be is as if it were not said. */
+/** The question about jars as it is in the address; impossible values count as not given. */
 final readonly class JarsForm
 {
     public function __construct(private Request $request, public Formatter $format)
@@ -54,7 +54,7 @@ final readonly class JarsForm
         return array_values(array_map(floatval(...), array_filter($numbers, is_numeric(...))));
     }
 
-    /** How many kinds of jar were asked about. */
+    /** Number of jar kinds in the question. */
     public function kinds(): int
     {
         $net = $this->request->query('net');

@@ -10,7 +10,7 @@ use App\Models\Lot;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** What is noted of a lot beside its weights: colour, taste, plants; its cappings. */
+/** Notes on a lot beside its weights: colour, taste, plants, cappings. */
 final readonly class LotNotesController
 {
     public function update(Request $request, Lot $lot): RedirectResponse

@@ -38,7 +38,7 @@ final readonly class LotStack
             ->values();
     }
 
-    /** Some have come and some have not: that is asked about. */
+    /** Some have come and some have not: the page asks about them. */
     public function isShort(): bool
     {
         return $this->at(Station::Awaited)->isNotEmpty()

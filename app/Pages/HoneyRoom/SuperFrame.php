@@ -41,7 +41,7 @@ final readonly class SuperFrame
         return round(1000.0 * ($this->emptyKg + $this->honeyKg()), 1);
     }
 
-    /** Where it goes back: what is written on it, or its super and slot. */
+    /** Its name: the mark written on it, or its super and slot. */
     public function mark(): string
     {
         return $this->super->title().($this->super->isFrame() ? '' : "/$this->slot");

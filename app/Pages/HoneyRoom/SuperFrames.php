@@ -27,7 +27,7 @@ final readonly class SuperFrames
         $frames = [];
         foreach ($faces as $slot => [$a, $b]) {
             $share = $whole > 0.0 ? ($a + $b) / $whole : 1.0 / count($faces);
-            // A frame on the scale is known; else as its super was judged or weighed.
+            // A weighed frame is known; otherwise it has its share of the super's weight or estimate.
             $kg = isset($weighed[$slot]) ? max(0.0, $weighed[$slot] / 1000.0 - $empty) : $honey * $share;
             $first = $a + $b > 0.0 ? $a / ($a + $b) : 0.5;
             $frames[] = new SuperFrame(
@@ -45,13 +45,13 @@ final readonly class SuperFrames
         return $frames;
     }
 
-    /** What stands on its own once it is spun: a wet frame of this kind, g. */
+    /** Mass of a wet, extracted frame of this kind, g. */
     public function wetG(TakenSuper $super): float
     {
         return 1000.0 * $this->kinds->fitted($super->box)->kind->frameMassKg();
     }
 
-    /** As weighed at the door, where it was; else as judged. */
+    /** As weighed at the door, otherwise as estimated. */
     private static function honeyKg(TakenSuper $super, BoxKind $kind): float
     {
         if ($super->before_kg === null) {

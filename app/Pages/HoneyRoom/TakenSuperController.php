@@ -10,7 +10,7 @@ use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
 use Illuminate\Http\RedirectResponse;
 
-/** A super weighed before and after spinning: from then on its honey is known, not judged. */
+/** A super weighed before and after spinning: from then on its honey is known, not estimated. */
 final class TakenSuperController
 {
     public function update(SuperWeightRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse

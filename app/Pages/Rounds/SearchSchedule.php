@@ -28,12 +28,12 @@ final class SearchSchedule implements ShouldQueue
 
     private const WRITE_EVERY_NS = 4e8;
 
-    /** Tried again where its worker was ended; what breaks off by itself is not. */
+    /** Retried if its worker was killed; an error of the search itself is not retried. */
     public int $tries = 3;
 
     public int $maxExceptions = 1;
 
-    /** Where others' writes are in the way. */
+    /** Retries when other writes hold the rows. */
     private const TRIES = 3;
 
     public int $timeout = 110;
@@ -54,7 +54,7 @@ final class SearchSchedule implements ShouldQueue
         $plan = $planner->plan(new WallClock($this->seconds * 1000, $this->isStopped(...)));
         DB::transaction(function () use ($plan, $planner, $schedule, $versions): void {
             $this->write($plan, $planner->iterations(), SearchState::Done);
-            // What was found becomes the schedule's; a person's changes are logged, the search's are not.
+            // The result is saved without the audit trail, which has changes by persons only.
             activity()->withoutLogs(fn () => $schedule->refresh()->update(['visits' => $plan->visits]));
             $versions->touch(ScopeVersions::ELSEWHERE);
             $versions->raise();
@@ -81,7 +81,7 @@ final class SearchSchedule implements ShouldQueue
         }
     }
 
-    /** Most of a search finds nothing better: that it is at work is to be seen all the same. */
+    /** Saves how far the search is, since most of it finds nothing better, and tells whether a person stopped it. */
     private function isStopped(int $iterations): bool
     {
         $this->search()->update(['iterations' => $iterations]);

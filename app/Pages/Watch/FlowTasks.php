@@ -23,10 +23,10 @@ use Marjoram\Core\Ripeness\NectarFlow;
 /** What the flow calls for: a look while it slows, room while it is strong, and that it has ended. */
 final readonly class FlowTasks implements TaskSource
 {
-    /** Less than that in five days needs no room. */
+    /** A smaller gain in five days needs no super, kg. */
     private const LEAST_KG = 2.0;
 
-    /** For so long the end of a flow is news. */
+    /** Days for which the end of a flow is a task. */
     private const NEWS_DAYS = 30;
 
     public function __construct(

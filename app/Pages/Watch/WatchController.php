@@ -103,7 +103,7 @@ final readonly class WatchController
         return Csv::download("marjoram-$apiary->slug-days.csv", $rows);
     }
 
-    /** As the address says; the month about today where it says nothing that can be read. */
+    /** The window in the address, otherwise the month around today. */
     private function window(Request $request): Window
     {
         $span = $request->query('span');

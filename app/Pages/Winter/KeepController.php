@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
-/** A person says of a super that it stays for winter, or that it goes in spite of the calculation. */
+/** A person decides that a super stays for winter, or comes off against the calculation. */
 final readonly class KeepController
 {
     public function __construct(

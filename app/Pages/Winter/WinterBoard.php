@@ -8,7 +8,7 @@ use App\Drawing\ElevationPicture;
 use App\Foundation\Units\Formatter;
 use DateTimeImmutable;
 
-/** A whole yard as the Winter page shows it. Plain values: it is kept, and drawn for whoever looks. */
+/** A whole yard as the Winter page shows it. Plain values, since it is cached; drawn for each reader. */
 final readonly class WinterBoard
 {
     /** Common practice: bees no longer take syrup when the days stay below this mean. */

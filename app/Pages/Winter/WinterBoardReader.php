@@ -19,7 +19,7 @@ use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\Scopes;
 
-/** Draws and sums a yard's winter once for each change of it. */
+/** Draws and sums a yard's winter, cached until it changes. */
 final readonly class WinterBoardReader
 {
     public function __construct(

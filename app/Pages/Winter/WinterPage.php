@@ -53,7 +53,7 @@ final readonly class WinterPage
         return __('To feed: :kg of sugar', ['kg' => $sugar]);
     }
 
-    /** What to look at first where nobody has: two hives of a yard tell most of the others. */
+    /** Hives to inspect first if none was: two hives tell most about the others of a yard. */
     public function firstLooks(): string
     {
         $unknown = $this->board->unknown();
@@ -143,7 +143,7 @@ final readonly class WinterPage
 
     public function decisionOn(BoxState $box): ?Decision
     {
-        // One before the newest look stands no longer.
+        // A decision before the newest inspection is no longer in force.
         $stands = $this->winter?->state->box($box->id)?->decision;
         $decision = $this->notes->decisions[$box->id] ?? null;
 

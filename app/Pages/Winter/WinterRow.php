@@ -8,7 +8,7 @@ use App\Apiary\Winter\HiveWinter;
 use App\Apiary\Winter\HowKnown;
 use Marjoram\Core\Reserve\ReserveResult;
 
-/** A hive in the list of a yard. Plain values: it is kept. */
+/** A hive in the list of a yard. Plain values, since it is cached. */
 final readonly class WinterRow
 {
     private function __construct(

@@ -40,7 +40,7 @@ final readonly class KeepNotes
             foreach ($lines as $line) {
                 $this->line($line);
             }
-            // What is decided is decided on all that was seen.
+            // Decisions come last: they are based on everything else in the note.
             foreach ($lines as $line) {
                 $this->decide($line);
             }

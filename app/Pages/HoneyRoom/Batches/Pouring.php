@@ -14,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** Honey goes out of buckets; no bucket gives more than it holds. */
 final readonly class Pouring
 {
-    /** The scale's own grain, kg: what is left over within it is poured too. */
+    /** Resolution of the scale, kg: a rest smaller than this is poured too. */
     private const GRAIN_KG = 0.02;
 
     public function __construct(private Formatter $format)

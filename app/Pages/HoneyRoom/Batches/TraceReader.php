@@ -9,7 +9,7 @@ use App\Models\Pour;
 use App\Models\Treatment;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Reads what stands behind a batch, and before it. */
+/** Reads where a batch's honey came from and where its jars went. */
 final class TraceReader
 {
     private const YEARS_BACK = 2;

@@ -20,12 +20,12 @@ use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 
-/** Reads the bench: a dozen queries, whatever stands on it. */
+/** Reads the bench with a dozen queries, however much is on it. */
 final readonly class BenchReader
 {
     private const JARS = 12;
 
-    /** What sticks to a bucket. */
+    /** Honey that sticks to an empty bucket, kg. */
     private const EMPTY_KG = 0.05;
 
     public function __construct(
@@ -38,7 +38,7 @@ final readonly class BenchReader
     public function read(): Bench
     {
         $stacks = $this->stacks->read(of: []);
-        // Water is asked of what dries alone.
+        // Only drying supers need their water.
         $dry = array_map(static fn (LotStack $one): array => $one->at(Station::Dry)->all(), $stacks);
         (new Records(array_merge([], ...$dry)))->load('readings');
         [$today, $before] = $this->weighed();

@@ -89,7 +89,7 @@ final readonly class HoneyRoomController
         return view('honey-room.show', [
             'state' => $state,
             'lot' => $lot,
-            // Of the bucket whose label was read.
+            // The bucket whose label was scanned.
             'marked' => $request->integer('bucket') ?: null,
             'picture' => $chart->of($state),
             'buckets' => $row->of($lot, $state->estimated()->kg),

@@ -6,7 +6,7 @@ namespace App\Pages\HoneyRoom\Door;
 
 use App\Foundation\Http\MeasuredRequest;
 
-/** A super or frame at the door: nothing of it must be known. */
+/** A super or frame at the door; every field is optional. */
 final class ArriveRequest extends MeasuredRequest
 {
     /** @return array<string, list<mixed>> */

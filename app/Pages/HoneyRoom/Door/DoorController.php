@@ -21,7 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** Supers and frames arrive: ticked as they come, weighed and read where that is done; what differs is asked about. */
+/** Supers and frames arrive: ticked, weighed and read by refractometer; a page asks about those that are missing. */
 final readonly class DoorController
 {
     public function __construct(private CurrentOperation $current, private Journey $journey)
@@ -45,7 +45,7 @@ final readonly class DoorController
         ]);
     }
 
-    /** One that is here, or what is known of it now; sent twice it stays one. */
+    /** Records that a super is here, with what is known of it; it may be sent twice. */
     public function arrive(ArriveRequest $request, RoomScale $scale, TakenSuper $super): RedirectResponse
     {
         $this->journey->hold([$super->id]);
@@ -70,7 +70,7 @@ final readonly class DoorController
         return Saved::at(route('honey-room.door').'#'.$this->anchor($super), __(':mark is here.', ['mark' => $super->name()]));
     }
 
-    /** All of a lot that are still awaited came. */
+    /** Records that all supers of a lot are here. */
     public function arriveAll(Lot $lot): RedirectResponse
     {
         $lot->claim(null)->load(['harvest.supers']);
@@ -83,7 +83,7 @@ final readonly class DoorController
         );
     }
 
-    /** It did not come: it stayed at its hive, or nobody knows. */
+    /** Records that a super did not come: it is on its hive, or nobody knows where. */
     public function missing(MissingRequest $request, StayedAtHive $stayed, TakenSuper $super): RedirectResponse
     {
         $this->journey->hold([$super->id]);
@@ -98,7 +98,7 @@ final readonly class DoorController
             : __(':mark counts in nothing until it is found.', ['mark' => $super->name()]));
     }
 
-    /** What becomes of its honey, where it is not extracted; weighed or as judged it counts in the hive's yield. */
+    /** Records what becomes of its honey if it is not extracted; it counts in the hive's yield all the same. */
     public function use(UseRequest $request, TakenSuper $super): RedirectResponse
     {
         $this->journey->hold([$super->id]);

@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
-/** Supers that stand on hives by the records, and may have come in all the same. */
+/** Supers that are on hives by the records, but may have come in unplanned. */
 final readonly class OtherBoxes
 {
     public function __construct(

@@ -9,7 +9,7 @@ use App\Models\BoxPlace;
 use App\Models\TakenSuper;
 use Illuminate\Validation\ValidationException;
 
-/** A super that the sheet counted as taken stands on its hive still: it is as if it had not been taken. */
+/** Puts a super that was counted as taken back on its hive, as if it had not been taken. */
 final class StayedAtHive
 {
     /** @throws ValidationException where that cannot be: it is a frame, or the box stands elsewhere by now */

@@ -23,7 +23,7 @@ use Illuminate\Validation\ValidationException;
 /** Wet supers leave: back on the hives they came from, to a cleaning place, or dry into store. */
 final readonly class WetController
 {
-    /** Bees clean them in a few days; moths are looked for after a fortnight (common practice). */
+    /** Bees clean wet supers in a few days; check for moths after a fortnight (common practice). */
     private const CLEANED_DAYS = 3;
 
     private const MOTH_DAYS = 14;
@@ -67,7 +67,7 @@ final readonly class WetController
         }, $wet->count()));
     }
 
-    /** For those who do not tap each step: all of it is spun and put away, and leaves the bench. */
+    /** For keepers who do not tap each step: all supers of the lot are extracted and stored. */
     public function away(Lot $lot): RedirectResponse
     {
         $lot->claim(null)->load(['buckets', 'harvest.supers']);
@@ -84,13 +84,13 @@ final readonly class WetController
     private function ontoHives(Collection $wet): void
     {
         foreach ($wet->filter(static fn (TakenSuper $one): bool => $one->box->place === null) as $super) {
-            // Read again: it is held, and stands nowhere.
+            // Read the box again: the placing writes to it.
             $box = Box::query()->whereKey($super->box_id)->firstOrFail();
             $this->stacks->put($box, $super->hive, null, 'super', $this->current->day(), 'drawn');
         }
     }
 
-    /** What is to be done next, on the desk on its day. */
+    /** Puts the next task on the desk for its day. */
     private function remember(Lot $lot, string $to): void
     {
         [$what, $days] = match ($to) {

@@ -8,7 +8,7 @@ use App\Foundation\Http\Saved;
 use App\Models\BucketKind;
 use Illuminate\Http\RedirectResponse;
 
-/** Kinds of buckets with what they weigh empty: weighed once, tapped ever after. */
+/** Kinds of buckets with their tare: weighed once, then chosen by a tap. */
 final class BucketKindController
 {
     public function store(BucketKindRequest $request): RedirectResponse

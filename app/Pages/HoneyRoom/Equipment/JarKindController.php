@@ -51,7 +51,7 @@ final class JarKindController
         return Saved::at(route('honey-room.equipment'), __(':name is in the bin.', ['name' => $jarKind->name]));
     }
 
-    /** Jars that are filled keep what they hold. */
+    /** A kind that was filled keeps its net weight. */
     private static function mustStay(JarKind $kind, int $netG): void
     {
         if ($kind->net_g !== $netG && $kind->fills()->exists()) {

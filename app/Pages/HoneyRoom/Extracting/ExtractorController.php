@@ -39,7 +39,7 @@ final readonly class ExtractorController
         ]);
     }
 
-    /** What was proposed stands in the rotor now. */
+    /** Loads the proposed frames. */
     public function load(LoadRequest $request): RedirectResponse
     {
         $load = $this->loads->load($request->slots(), $this->current->utc());
@@ -47,7 +47,7 @@ final readonly class ExtractorController
         return Saved::at(route('honey-room.extractor'), __('Load :n is in the extractor.', ['n' => $load->number]));
     }
 
-    /** The next run begins: the first, or after the frames were turned. Sent for a run that is on, it stays one. */
+    /** Starts the next run: the first, or one after the frames were turned. It may be sent twice. */
     public function step(Request $request, ExtractorLoad $load): RedirectResponse
     {
         $values = $request->validate(['step' => ['required', 'integer', 'between:0,5']]);
@@ -66,7 +66,7 @@ final readonly class ExtractorController
             : __('Turned: run :n.', ['n' => $step + 1]));
     }
 
-    /** All runs are done; supers whose last frame was in it are empty. */
+    /** Ends a load; supers whose last frame was in it are empty. */
     public function spun(ExtractorLoad $load): RedirectResponse
     {
         $load->claim(null)->load('frames');
@@ -77,7 +77,7 @@ final readonly class ExtractorController
         return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
     }
 
-    /** Taken out again unspun. */
+    /** Takes the frames out again, not extracted. */
     public function destroy(ExtractorLoad $load): RedirectResponse
     {
         $load->claim(null)->load('frames');
@@ -89,7 +89,7 @@ final readonly class ExtractorController
         return Saved::at(route('honey-room.extractor'), __('The frames are out again.'));
     }
 
-    /** Whole supers spun, without loads being tapped. */
+    /** Marks whole supers as extracted, without loads. */
     public function supers(SupersRequest $request): RedirectResponse
     {
         $supers = $this->journey->hold($request->ids(), ['box']);

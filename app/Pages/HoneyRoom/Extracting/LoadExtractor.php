@@ -40,7 +40,7 @@ final readonly class LoadExtractor
         $ids = array_filter($slots, static fn (string $id): bool => ! SpareFrame::is($id));
         $supers = array_map(static fn (string $id): string => substr($id, 0, 26), $ids);
         TakenSuper::query()->whereKey(array_unique(array_values($supers)))->orderBy('id')->lockForUpdate()->get();
-        // Of two who load at once the second waits here, and sees the first's.
+        // Of two requests at once, the second waits here and sees the first one's load.
         Operation::query()->whereKey($this->current->get()->id)->lockForUpdate()->first();
         if (ExtractorLoad::query()->whereNull('spun_at')->exists()) {
             throw ValidationException::withMessages(['slot' => __('There is a load in the extractor already.')]);
@@ -72,7 +72,7 @@ final readonly class LoadExtractor
         return $load;
     }
 
-    /** What is in the buckets came from what is spun; supers whose last frame was in this load are empty. */
+    /** Empties the supers whose last frame was in this load, and shares their lots' honey out again. */
     public function empty(ExtractorLoad $load): void
     {
         $ids = $load->frames->pluck('taken_super_id')->filter()->unique()->all();

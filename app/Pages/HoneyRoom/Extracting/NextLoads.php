@@ -13,10 +13,10 @@ use Marjoram\Core\Rotor\Loading;
 use Marjoram\Core\Rotor\Loads;
 use Marjoram\Core\Rotor\RotorFrame;
 
-/** What is to be spun, split into loads in balance. */
+/** Frames to extract, split into balanced loads. */
 final readonly class NextLoads
 {
-    /** Orders tried: more are better loads, and a longer wait. */
+    /** Orders that are tried: more give better loads and a longer wait. */
     private const EVALUATIONS = 8_000;
 
     /** Of more frames than these the next loads are split first; the rest comes when they are spun. */

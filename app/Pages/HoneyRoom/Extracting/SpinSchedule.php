@@ -62,7 +62,7 @@ final readonly class SpinSchedule
         );
     }
 
-    /** What the tables know of that is nearest. */
+    /** The nearest row of the tables. */
     private static function within(float $value, float $least, float $most): float
     {
         return max($least, min($most, $value));

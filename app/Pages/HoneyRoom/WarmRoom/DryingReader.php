@@ -31,7 +31,7 @@ final readonly class DryingReader
 
     private const POINTS = 36;
 
-    /** At most that many values of the air are calculated with; means of what lay between. */
+    /** At most so many values of the air are used; each is the mean of the readings between. */
     private const AIRS = 400;
 
     public function __construct(private CurrentOperation $current, private LotStacks $stacks)

@@ -17,7 +17,7 @@ use Marjoram\Core\Drying\WaterReading;
 /** A lot's supers in the warm room: how they dry, and when they are dry enough. */
 final readonly class DryingStack
 {
-    /** From so many hours on days are said. */
+    /** Hours from which a time is given in days. */
     private const DAYS_FROM = 36.0;
 
     /**

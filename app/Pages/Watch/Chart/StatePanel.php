@@ -9,7 +9,7 @@ use App\Foundation\Units\Formatter;
 use DateTimeImmutable;
 use Marjoram\Core\Flow\Filter\EndedRange;
 
-/** What each day was: how likely a strong flow, how likely a slow one; what is left is none. */
+/** Probability of a strong and of a slow flow on each day; the rest is no flow. */
 final readonly class StatePanel
 {
     public function __construct(private Formatter $format, private float $top, private float $floor)

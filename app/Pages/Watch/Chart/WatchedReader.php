@@ -53,7 +53,7 @@ final readonly class WatchedReader
         );
     }
 
-    /** Counted once for each change: a season at short steps has 100,000. */
+    /** The count is cached: a season of frequent readings has 100,000. */
     private function count(Apiary $apiary, Window $window): int
     {
         $span = $window->from->format('Y-m-d').$window->to->format('Y-m-d');

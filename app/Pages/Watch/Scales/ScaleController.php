@@ -55,7 +55,7 @@ final readonly class ScaleController
         return Saved::at(route('watch.scales', $apiary->slug), __('The scale is entered.'));
     }
 
-    /** A secret of its own: the one before it is not listened to any more. */
+    /** Makes a new secret; the old one no longer works. */
     public function secret(Request $request, HiveScale $hiveScale): RedirectResponse
     {
         $token = Str::random(40);
@@ -65,7 +65,7 @@ final readonly class ScaleController
             ->load('apiary')
             ->update(['token_hash' => hash('sha256', $token)]);
 
-        // It is shown this once; only its hash is kept.
+        // The secret is shown only now; its hash is saved.
         return Saved::at(
             route('watch.scales', $hiveScale->apiary->slug)."#s-$hiveScale->id",
             __('The secret is made; copy it now, it is not shown again.'),

@@ -14,10 +14,10 @@ use Throwable;
  */
 final readonly class SentReadings
 {
-    /** A clock off by less is right. */
+    /** A clock with a smaller error counts as right, seconds. */
     private const SKEW_S = 120;
 
-    /** One off by more is not set right: such moments are no moments. */
+    /** A clock with a larger error is not corrected, seconds. */
     private const MOST_SKEW_S = 2 * 86400;
 
     private const AHEAD_S = 300;
@@ -61,7 +61,7 @@ final readonly class SentReadings
         return new self($taken, $refused, $skew);
     }
 
-    /** With its zone: a moment without one is of nowhere. */
+    /** A moment must have its time zone. */
     private static function moment(mixed $text): ?DateTimeImmutable
     {
         if (! is_string($text) || preg_match('/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/', $text) !== 1) {

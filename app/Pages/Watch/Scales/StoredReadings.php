@@ -31,7 +31,7 @@ final class StoredReadings
                     'kg' => $kg,
                 ];
             }
-            // 1 for a new row, 2 for one that changed, 0 for one that was so already.
+            // MariaDB counts 1 for a new row, 2 for a changed one, 0 for an equal one.
             $touched = DB::table('scale_readings')->upsert($rows, ['hive_scale_id', 'at', 'source'], ['kg']);
             $changed += min(count($rows), $touched);
         }
