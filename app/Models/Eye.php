@@ -7,7 +7,7 @@ namespace App\Models;
 use App\Foundation\Writes\Record;
 
 /**
- * The correction that a person has put on their own estimates of capped area; inspections carry it while it is in force.
+ * The correction that a person has put on their estimates of capped area; inspections carry it while it is in force.
  *
  * @property string $user_id
  * @property float $offset

@@ -10,22 +10,10 @@ use App\Pages\Rounds\SearchSchedule;
 /** Asks for a schedule over all yards through the form, and searches it here instead of in the queue. */
 trait AsksForRounds
 {
-    private const FORM = [
-        'days' => '10',
-        'weekday_min' => '300',
-        'saturday_min' => '480',
-        'sunday_min' => '0',
-        'truck_supers' => '60',
-        'hold_supers' => '90',
-        'held_supers' => '0',
-        'extract_supers' => '20',
-        'seconds' => '1',
-    ];
-
     /** @param  array<string, mixed>  $with */
     private function planned(array $with = []): Schedule
     {
-        $this->send('POST', '/clear/rounds', $with + self::FORM)->assertStatus(303);
+        $this->send('POST', '/clear/rounds', $with + RouteCatalogue::ROUNDS)->assertStatus(303);
         $schedule = Schedule::query()->latest('id')->firstOrFail();
         $this->search($schedule);
 

@@ -245,20 +245,8 @@ final class AssessInDepthTest extends FeatureTestCase
         );
         self::assertSame(2, $this->demo()->policy_version);
         // Saving the policy page keeps it.
-        $this->send('PUT', '/account/policy', [
-            'school' => 'capped-and-refractometer',
-            'capped_min' => '75',
-            'water_max_pct' => '18',
-            'heather_water_max_pct' => '21',
-            'confidence' => '80',
-            'unit' => 'supers',
-            'clearing' => 'choose',
-            'winter_confidence' => '95',
-            'winter_from' => '10-01',
-            'first_flow' => '04-20',
-            'fill_capped' => '70',
-            'fill_open' => '35',
-        ])->assertStatus(303);
+        $policy = ['school' => 'capped-and-refractometer'] + RouteCatalogue::POLICY;
+        $this->send('PUT', '/account/policy', $policy)->assertStatus(303);
         self::assertEqualsWithDelta($after->honey->kg, $this->super('skolgarden', 'S3', 0)->honey->kg, 1e-9);
         $this->send('PUT', '/calibrate/fill', ['kind' => $state->fitted->kind->key, 'take' => '0'])->assertStatus(303);
         self::assertEqualsWithDelta($kg, $this->super('skolgarden', 'S3', 0)->honey->kg, 1e-9);

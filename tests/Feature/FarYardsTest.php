@@ -28,7 +28,7 @@ final class FarYardsTest extends FeatureTestCase
         Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => 43.6, 'longitude' => 1.4]);
         Operation::query()->where('name', 'Marjoram demo')->update(['latitude' => 55.9, 'longitude' => 13.4]);
         $this->demo();
-        $this->send('POST', '/clear/rounds', ['name' => 'Near'] + self::FORM)->assertStatus(303);
+        $this->send('POST', '/clear/rounds', ['name' => 'Near'] + RouteCatalogue::ROUNDS)->assertStatus(303);
         $question = Schedule::query()->where('name', 'Near')->firstOrFail()->question;
         self::assertNotContains('tegelbruket', array_map(static fn ($yard): string => $yard->id, $question->yards));
         $far = array_filter($question->left, static fn (LeftOut $one): bool => $one->reason === LeftOutReason::TooFar);
@@ -43,7 +43,7 @@ final class FarYardsTest extends FeatureTestCase
         Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => -45.9, 'longitude' => 170.5]);
         Operation::query()->where('name', 'Marjoram demo')->update(['latitude' => 55.9, 'longitude' => 13.4]);
         $this->demo();
-        $this->send('POST', '/clear/rounds', ['name' => 'Known'] + self::FORM)->assertStatus(303);
+        $this->send('POST', '/clear/rounds', ['name' => 'Known'] + RouteCatalogue::ROUNDS)->assertStatus(303);
         $this->get('/clear/rounds')->assertOk()->assertDontSee('cannot be reckoned')->assertDontSee('A travel time');
     }
 
@@ -52,7 +52,7 @@ final class FarYardsTest extends FeatureTestCase
         Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => 43.6, 'longitude' => 1.4]);
         Operation::query()->where('name', 'Marjoram demo')->update(['longitude' => null]);
         $this->get('/clear/rounds/new')->assertOk()->assertSee('say first where the honey room is');
-        $this->send('POST', '/clear/rounds', ['name' => 'Far'] + self::FORM, from: '/clear/rounds/new')
+        $this->send('POST', '/clear/rounds', ['name' => 'Far'] + RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
             ->assertSee('say first where the honey room is');
         self::assertSame(0, Schedule::query()->where('name', 'Far')->count());
@@ -60,7 +60,7 @@ final class FarYardsTest extends FeatureTestCase
 
     public function test_a_schedule_that_cannot_be_calculated_is_shown_with_the_reason_and_can_be_removed(): void
     {
-        $this->send('POST', '/clear/rounds', ['name' => 'Broken'] + self::FORM)->assertStatus(303);
+        $this->send('POST', '/clear/rounds', ['name' => 'Broken'] + RouteCatalogue::ROUNDS)->assertStatus(303);
         $schedule = Schedule::query()->where('name', 'Broken')->firstOrFail();
         $stored = json_decode((string) DB::table('schedules')->where('id', $schedule->id)->value('question'), true);
         assert(is_array($stored) && is_array($stored['travel']) && is_array($stored['travel'][0]));
@@ -74,7 +74,7 @@ final class FarYardsTest extends FeatureTestCase
 
     public function test_a_search_that_failed_says_why(): void
     {
-        $this->send('POST', '/clear/rounds', ['name' => 'Failed'] + self::FORM)->assertStatus(303);
+        $this->send('POST', '/clear/rounds', ['name' => 'Failed'] + RouteCatalogue::ROUNDS)->assertStatus(303);
         $schedule = Schedule::query()->where('name', 'Failed')->firstOrFail();
         $schedule->search?->update(['state' => SearchState::Failed, 'reason' => 'The crew has no day.']);
         $this->get("/clear/rounds/$schedule->id")->assertOk()->assertSee('The crew has no day.');

@@ -200,7 +200,7 @@ final class ReadyDatesTest extends FeatureTestCase
             'POST',
             '/clear/rounds',
             ['yards' => [$ids['ekbacken'] => ['in' => '1', 'ready' => '2026-08-09', 'off_by' => '2026-08-07']]] +
-                self::FORM,
+                RouteCatalogue::ROUNDS,
             from: '/clear/rounds/new',
         )
             ->assertStatus(422)
@@ -209,7 +209,7 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->send(
             'POST',
             '/clear/rounds',
-            ['yards' => [$ids['ekbacken'] => ['ready' => 'soon']]] + self::FORM,
+            ['yards' => [$ids['ekbacken'] => ['ready' => 'soon']]] + RouteCatalogue::ROUNDS,
             from: '/clear/rounds/new',
         )->assertStatus(422);
     }
@@ -424,7 +424,7 @@ final class ReadyDatesTest extends FeatureTestCase
                 static fn (array $stale): array => array_fill_keys($stale, $overview),
             );
         }
-        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')
+        $this->send('POST', '/clear/rounds', RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
             ->assertSee('One schedule holds 60 visits to yards and 64 would come in');
         self::assertSame(0, Schedule::query()->count());

@@ -57,7 +57,7 @@ final class RoundsTest extends FeatureTestCase
         $this->send('POST', "/clear/rounds/$schedule->id/use", from: "/clear/rounds/$schedule->id")
             ->assertStatus(422)
             ->assertSee('in use already');
-        $this->send('POST', '/clear/rounds', self::FORM, from: '/clear/rounds/new')
+        $this->send('POST', '/clear/rounds', RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
             ->assertSee('Nothing is to come off');
         // All of it is one write: one undo takes back every yard's plan.
@@ -149,13 +149,13 @@ final class RoundsTest extends FeatureTestCase
         $this->send(
             'POST',
             '/clear/rounds',
-            ['weekday_min' => '0', 'saturday_min' => '0'] + self::FORM,
+            ['weekday_min' => '0', 'saturday_min' => '0'] + RouteCatalogue::ROUNDS,
             from: '/clear/rounds',
         )
             ->assertStatus(422)
             ->assertSee('With no crew time on any day nothing can be planned');
-        $this->send('POST', '/clear/rounds', ['days' => '90'] + self::FORM, from: '/clear/rounds')->assertStatus(422);
-        $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + self::FORM, from: '/clear/rounds')
+        $this->send('POST', '/clear/rounds', ['days' => '90'] + RouteCatalogue::ROUNDS, from: '/clear/rounds')->assertStatus(422);
+        $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + RouteCatalogue::ROUNDS, from: '/clear/rounds')
             ->assertStatus(422)
             ->assertSee('Days such as 2026-08-08');
         $schedule = $this->planned(['days_off' => '2026-08-07, 2026-08-12']);

@@ -62,7 +62,8 @@ use Marjoram\Core\Rounds\Visit;
 /** A valid call of each write there is, with the records of the demo that it needs. */
 final class RouteCatalogue
 {
-    private const ROUNDS = [
+    /** The form that asks for a schedule. */
+    public const ROUNDS = [
         'days' => '10',
         'weekday_min' => '300',
         'saturday_min' => '480',
@@ -74,7 +75,8 @@ final class RouteCatalogue
         'seconds' => '1',
     ];
 
-    private const POLICY = [
+    /** The form of the policy. */
+    public const POLICY = [
         'school' => 'capped-only',
         'capped_min' => '75',
         'water_max_pct' => '18',
