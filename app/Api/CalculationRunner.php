@@ -57,7 +57,7 @@ final readonly class CalculationRunner
 
     private function check(string $name, stdClass $data): void
     {
-        $schema = json_decode((string) json_encode($this->registry->schema($name)['input']), false);
+        $schema = json_decode((string) json_encode($this->registry->input($name)), false);
         assert($schema instanceof stdClass);
         $validator = new Validator;
         $validator->setStopAtFirstError(true);

@@ -49,6 +49,12 @@ final class Registry
         return $class === null ? null : new $class;
     }
 
+    /** @return array<string, mixed> the JSON Schema of a computation's input alone, which each call is held against */
+    public function input(string $name): array
+    {
+        return self::whole(self::read($name)['input']);
+    }
+
     /** @return array<string, mixed> name, description, and a JSON Schema each of `input` and `output` */
     public function schema(string $name): array
     {

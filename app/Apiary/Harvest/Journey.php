@@ -82,7 +82,7 @@ final readonly class Journey
         };
     }
 
-    private static function refusal(TakenSuper $super, Station $to): ValidationException
+    public static function refusal(TakenSuper $super, Station $to): ValidationException
     {
         $words = ['mark' => $super->loadMissing('box')->name(), 'where' => $super->station->words()];
 

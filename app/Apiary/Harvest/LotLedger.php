@@ -49,7 +49,7 @@ final readonly class LotLedger
      * Writes what the buckets allot to each super, so that Compare finds it; called whenever something that the
      * account is made of has changed. Of two at once the second waits here, and sees what the first wrote.
      */
-    public static function settle(Lot $lot): self
+    public static function settle(Lot $lot): void
     {
         $lot->claim(null)->unsetRelations();
         $lot->load([
@@ -66,8 +66,6 @@ final readonly class LotLedger
                 'allotted_sd_kg' => $sd === null ? null : round($sd, 3),
             ]);
         }
-
-        return $ledger;
     }
 
     /** @return array{?float, ?float} what a super gave, kg, and its sd; nulls while the judged honey counts */

@@ -74,7 +74,7 @@ final readonly class BucketController
     {
         // The lot is locked before its buckets, since it is settled at the end.
         $bucket->load('lot')->lot->claim(null);
-        $bucket->claim($request->input('version'))->load(['lot', 'pours']);
+        $bucket->claim($request->input('version'))->load('pours');
         $poured = (float) $bucket->pours->sum('kg');
         if ((float) $request->kg('gross') - (float) $request->tareKg() < $poured - 0.005) {
             throw ValidationException::withMessages(['gross' => __('More than that was poured out of it already: :kg.', [
@@ -97,7 +97,7 @@ final readonly class BucketController
     public function destroy(Bucket $bucket): RedirectResponse
     {
         $bucket->load('lot')->lot->claim(null);
-        $bucket->claim(null)->load(['lot', 'pours']);
+        $bucket->claim(null)->load('pours');
         if ($bucket->pours->isNotEmpty()) {
             throw ValidationException::withMessages([
                 'bucket' => __('Bucket :n is poured already; take its pourings back first.', ['n' => $bucket->number]),

@@ -52,10 +52,7 @@ final readonly class DoorController
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $station = $super->station;
         if ($station->isEmptied()) {
-            throw ValidationException::withMessages(['super' => __(':mark is :where already.', [
-                'mark' => $super->name(),
-                'where' => $station->words(),
-            ])]);
+            throw Journey::refusal($super, Station::Door);
         }
         $weighed = $request->onScale() ? $scale->kg() : $request->kg('before');
         $this->journey->move([$super], $station->isFull() ? $station : Station::Door, [
