@@ -41,7 +41,13 @@ final readonly class UseCalibration
         foreach ($observed as $hive => $observations) {
             $precision = $sum = 0.0;
             foreach ($observations as $i => $one) {
-                InvalidInput::unlessWithin($one->calculatedKg, 0.05, 100.0, 'The reckoned use', "/$hive/$i/reckonedKg");
+                InvalidInput::unlessWithin(
+                    $one->calculatedKg,
+                    0.05,
+                    100.0,
+                    'The calculated use',
+                    "/$hive/$i/calculatedKg",
+                );
                 $variance = ($one->usedSdKg / $one->calculatedKg) ** 2 + self::WEATHER_SD ** 2;
                 $precision += 1.0 / $variance;
                 $sum += $one->usedKg / $one->calculatedKg / $variance;

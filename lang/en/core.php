@@ -50,7 +50,7 @@ return [
         'refractometer' => 'refractometer alone',
     ],
     'WinterSchool' => [
-        'computed' => 'reckoned by climate and strength',
+        'computed' => 'calculated by climate and strength',
         'full-super' => 'a full super at least',
         'box-rule' => 'a number of boxes by hand',
         'leave-all' => 'leave all, take the rest in spring',

@@ -73,7 +73,7 @@ final readonly class KeepController
 
         return Saved::at(
             $hive === null ? route('winter.index') : route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
-            __('The reckoning stands again.'),
+            __('The calculated choice is used again.'),
         );
     }
 }

@@ -7,7 +7,7 @@
     >
       <use href="#sprig" />
     </svg>Marjoram</h1>
-  <p class="sub">{{ __("The beekeeper's harvest, measured and reckoned.") }}</p>
+  <p class="sub">{{ __("The beekeeper's harvest, measured and calculated.") }}</p>
   @if (session('sent'))
     <p class="notice" role="status">{{ session('sent') }}</p>
   @endif

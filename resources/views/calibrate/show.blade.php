@@ -129,7 +129,7 @@
       </p>
     @else
       <p>
-        {{ __('Last winter your hives used :n times what was reckoned (sd :sd).', [
+        {{ __('Last winter your hives used :n times what was calculated (sd :sd).', [
             'n' => number_format($winter->learnt->factor, 2),
             'sd' => number_format($winter->learnt->sd, 2),
         ]) }}
@@ -138,7 +138,7 @@
         @endif
       </p>
       <x-scroll :label="__('Winter weighings')">
-        <x-table :head="[__('Hive'), __('Yard'), __('Reckoned'), __('By the scales'), __('Ratio')]" num="3 4 5">
+        <x-table :head="[__('Hive'), __('Yard'), __('Calculated'), __('By the scales'), __('Ratio')]" num="3 4 5">
           @foreach ($winter->hives as $one)
             <tr>
               <td>{{ $one->code }}</td>

@@ -21,7 +21,7 @@
           <th class="num">{{ $f->massUnit() }}</th>
           <th>{{ __('Came off') }}</th>
           <th>{{ __('How') }}</th>
-          <th>{{ __('What befell it') }}</th>
+          <th>{{ __('What happened to it') }}</th>
         </tr>
         @foreach ($part->crops as $crop)
           <tr>

@@ -12,7 +12,7 @@
     @if ($seasons->isEmpty())
       <p class="empty">{{ __('No season of her own yet: what is said of her comes from her kin.') }}</p>
     @else
-      <x-table :head="[__('Season'), __('Hive'), $f->massUnit(), __('How'), __('What befell it')]" num="3">
+      <x-table :head="[__('Season'), __('Hive'), $f->massUnit(), __('How'), __('What happened to it')]" num="3">
         @foreach ($seasons as $crop)
           <tr>
             <th scope="row">{{ $crop->season }}</th>

@@ -63,7 +63,7 @@
           :label="__('The extractor holds')"
           :value="$sum->loads->rotor"
         />
-        <button class="btn">{{ __('Reckon') }}</button>
+        <button class="btn">{{ __('Calculate') }}</button>
       </div>
     </form>
     @include('frames.sum')

@@ -40,7 +40,7 @@
           :label="__('At most so much water, %')"
           :value="$limit"
         />
-        <button class="btn go">{{ __('Reckon') }}</button>
+        <button class="btn go">{{ __('Calculate') }}</button>
       </div>
     </form>
     @if ($blend->take !== [])

@@ -205,7 +205,7 @@
     <p class="lab">{{ __('How') }}</p>
     <h2 class="say">{{ __('Tick what is here. Nothing is guessed of what is not.') }}</h2>
     <p>
-      {{ __('Weighed at the door and again when it is spun, a super\'s honey is known and not judged; it corrects how full your combs are reckoned.') }}
+      {{ __('Weighed at the door and again when it is spun, a super\'s honey is known and not judged; it corrects the estimated fill of your combs.') }}
     </p>
     <p>{{ __('The mark tells where it goes back: hive and super, or hive, super and slot.') }}</p>
     <p>{{ __('Stacks that wait stand covered, off the floor, their feet in oil or water where there are ants.') }}</p>

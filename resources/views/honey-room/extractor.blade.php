@@ -180,7 +180,7 @@
   <x-slot:why>
     <p class="lab">{{ __('Why so') }}</p>
     <h2 class="say">
-      {{ __('Reckoned for :c and :water.', ['c' => $f->celsius($page->celsius), 'water' => $f->water($page->waterPct)]) }}
+      {{ __('Calculated for :c and :water.', ['c' => $f->celsius($page->celsius), 'water' => $f->water($page->waterPct)]) }}
     </h2>
     <p>
       {{ __('Frames of one age and alike weights share a load; each is set so that the rotor runs true. The arrow shows where it pulls.') }}

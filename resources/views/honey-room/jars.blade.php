@@ -25,7 +25,7 @@
           :label="__('Water, %')"
           :value="$form->waterPct()"
         />
-        <button class="btn">{{ __('Reckon') }}</button>
+        <button class="btn">{{ __('Calculate') }}</button>
       </div>
       <table class="table">
         <tr>
@@ -126,13 +126,14 @@
           <b>{{ $prepack->passes() ? __('The rules of the average system are kept.') : __('They are not kept: fill them up.') }}</b>
         </p>
       @endif
-      <button class="btn go">{{ __('Reckon') }}</button>
+      <button class="btn go">{{ __('Calculate') }}</button>
     </section>
   </form>
   <x-slot:why>
     <p class="lab">{{ __('How') }}</p>
     <p>{{ __('Wax rises as small spheres do in a thick liquid; how thick, its warmth and water say.') }}</p>
-    <p>{{ __('The jars are reckoned exactly: no other filling leaves less, or is worth more, with fewer jars.') }}</p>
+    <p>{{ __('The jars are calculated exactly: no other filling leaves less, or is worth more, with fewer jars.') }}
+    </p>
     <p class="caution">
       {{ __('Labels, net quantities and how many jars are weighed: check your law. No honey to infants under 12 months.') }}
     </p>

@@ -125,7 +125,7 @@
         :label="__('What if the dehumidifier were set to, %')"
         :value="$humidity ?? 35"
       />
-      <button class="btn">{{ __('Reckon') }}</button>
+      <button class="btn">{{ __('Calculate') }}</button>
     </form>
   @endif
   @can('record')

@@ -5,7 +5,7 @@
   </div>
   <p class="sub">
     {{ __('What a drive takes, one way.') }}
-    {{ __('Where you leave a field empty it is reckoned from where the places are.') }}
+    {{ __('Marjoram calculates an empty field from the places\' coordinates.') }}
     {{ $how }}
   </p>
   @if ($yards->isEmpty())

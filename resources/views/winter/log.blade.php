@@ -2,7 +2,7 @@
 <section class="blk" id="stores">
   <h2>{{ __('Stores of :hive through the winter', ['hive' => $hive->code]) }}</h2>
   <p class="sub">
-    {{ __('The line is what is reckoned to be left, the band the middle 80 % of winters; dots are weighings.') }}
+    {{ __('The line is the calculated rest, the band the middle 80 % of winters; dots are weighings.') }}
     @if ($winter->share->runsOut)
       <b class="danger">{{ __('May be out by :day.', ['day' => $f->dateOf($winter->share->runsOut)]) }}</b>
     @endif

@@ -12,7 +12,7 @@
         @can('manage')
           <x-form :action="route('winter.decisions.destroy', $decision->id)" method="delete" class="inline">
             <button class="btn small">
-              {{ __('Let the reckoning stand') }} <span class="sr">{{ $box->name() }}</span>
+              {{ __('Use the calculated choice') }} <span class="sr">{{ $box->name() }}</span>
             </button>
           </x-form>
         @endcan

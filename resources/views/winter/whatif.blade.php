@@ -66,7 +66,7 @@
           <dd>~{{ $f->kg($result->spareKg) }}</dd>
         @endif
       </dl>
-      <button class="btn small" data-reckon>{{ __('Reckon') }}</button>
+      <button class="btn small" data-reckon>{{ __('Calculate') }}</button>
       @if (!$whatIf->isAsCalculated())
         <a class="btn small"
           href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('As reckoned again') }}</a>

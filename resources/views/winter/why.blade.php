@@ -59,7 +59,7 @@
       @if ($stores->usedKg > 0.05)
         <li>
           <span>{{ __('since') }}</span>
-          <i>{{ __('~:kg used, reckoned', ['kg' => $f->kg($stores->usedKg)]) }}</i>
+          <i>{{ __('~:kg used, calculated', ['kg' => $f->kg($stores->usedKg)]) }}</i>
         </li>
       @endif
     @else
