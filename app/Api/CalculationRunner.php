@@ -6,6 +6,7 @@ namespace App\Api;
 
 use JsonException;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use stdClass;
@@ -33,7 +34,7 @@ final readonly class CalculationRunner
         /** @var array<string, mixed> $in */
         $in = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         try {
-            return $calculation->run($in);
+            return $calculation->run(Fields::of($in));
         } catch (InvalidInput $refusal) {
             throw new InputRefused($refusal->getMessage(), $refusal->pointer, $refusal->allowed);
         }

@@ -15,26 +15,27 @@ use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\ScaleStep;
 use Marjoram\Core\Flow\Sign;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Statement;
 
 /** The flow by its second model, the filter over hidden days, as JSON. */
 final class FlowFilterAnswer
 {
     /** @return array<string, mixed> */
-    public function to(Input $input): array
+    public function to(Fields $input): array
     {
         $now = InstantText::of($input->text('now'), '/now');
         $result = (new FlowFilter)->assess(
-            $input->each('readings', static fn (Input $one): ScaleReading => new ScaleReading(
+            $input->each('readings', static fn (Fields $one): ScaleReading => new ScaleReading(
                 InstantText::of($one->text('at'), '/at'),
                 $one->number('kg'),
             )),
-            $input->each('handlings', static fn (Input $one): LoggedHandling => new LoggedHandling(
+            $input->each('handlings', static fn (Fields $one): LoggedHandling => new LoggedHandling(
                 InstantText::of($one->text('at'), '/at'),
                 $one->optional('kg'),
             )),
             self::weather($input),
-            $input->each('evidence', static fn (Input $one): Evidence => new Evidence(
+            $input->each('evidence', static fn (Fields $one): Evidence => new Evidence(
                 Sign::from($one->text('sign')),
                 $one->text('result'),
                 InstantText::of($one->text('at'), '/at'),
@@ -47,9 +48,9 @@ final class FlowFilterAnswer
     }
 
     /** @return array<string, FlightDay> by date */
-    private static function weather(Input $input): array
+    private static function weather(Fields $input): array
     {
-        $days = $input->each('weather', static fn (Input $one): array => [
+        $days = $input->each('weather', static fn (Fields $one): array => [
             $one->text('date'),
             new FlightDay(
                 $one->optional('max_c'),
@@ -63,7 +64,7 @@ final class FlowFilterAnswer
     }
 
     /** @throws InvalidInput where there is no such zone */
-    private static function zone(Input $input): ?DateTimeZone
+    private static function zone(Fields $input): ?DateTimeZone
     {
         $name = $input->text('timezone');
         if ($name === '') {

@@ -32,6 +32,21 @@ final class InstantText
         );
     }
 
+    /**
+     * @param  list<string>  $texts
+     * @return list<DateTimeImmutable>
+     *
+     * @throws InvalidInput when one is no date
+     */
+    public static function days(array $texts, string $pointer): array
+    {
+        return array_map(
+            static fn (string $text, int $i): DateTimeImmutable => self::day($text, "$pointer/$i"),
+            $texts,
+            array_keys($texts),
+        );
+    }
+
     /** @throws InvalidInput when the text is no date */
     public static function day(string $text, string $pointer): DateTimeImmutable
     {

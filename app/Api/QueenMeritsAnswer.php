@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\QueenMerit;
 use Marjoram\Core\Yields\Merit\QueenModel;
@@ -17,15 +18,15 @@ final class QueenMeritsAnswer
      * @param  list<YieldRecord>  $records
      * @return array<string, mixed>
      */
-    public function to(Input $input, array $records): array
+    public function to(Fields $input, array $records): array
     {
         $scale = YieldScale::from($input->text('scale', YieldScale::Kg->value));
         $alive = $input->has('alive')
-            ? $input->words('alive', static fn (string $queen): string => $queen)
+            ? $input->texts('alive')
             : null;
         $found = (new QueenModel($input->number('top_share', 0.1)))->fit(
             $records,
-            $input->pairs('mothers'),
+            array_filter($input->part('mothers')->all(), is_string(...)),
             $scale,
             $alive,
         );

@@ -6,6 +6,7 @@ namespace App\Api;
 
 use Marjoram\Core\Clearing\MethodTable;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rounds\BoardWork;
 use Marjoram\Core\Rounds\Charges;
 use Marjoram\Core\Rounds\CrewMinutes;
@@ -25,7 +26,7 @@ final readonly class RoundsParams
 
     private Charges $usual;
 
-    public function __construct(private Input $given, private int $crew)
+    public function __construct(private Fields $given, private int $crew)
     {
         $this->table = CrewMinutes::of(new MethodTable, $crew);
         $this->usual = new Charges;

@@ -18,6 +18,7 @@ use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\JarSize;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\HoneyRoom\WeighedBucket;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\ColonyNeed;
@@ -140,12 +141,8 @@ final readonly class BenchComputations
             $gap = $iterations = 0.0;
             foreach ($cases as $case) {
                 $start = hrtime(true);
-                $out = json_decode(
-                    (string) json_encode(
-                        (new RoundsCalculation)->run(['budget_ms' => 1000 * $seconds] + $case['input']),
-                    ),
-                    true,
-                );
+                $question = Fields::of(['budget_ms' => 1000 * $seconds] + $case['input']);
+                $out = json_decode((string) json_encode((new RoundsCalculation)->run($question)), true);
                 $gap = max($gap, $out['cost']['total'] / $case['optimum'] - 1.0);
                 $iterations += $out['iterations'] / ((hrtime(true) - $start) / 1e9);
             }

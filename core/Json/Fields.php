@@ -83,6 +83,23 @@ final readonly class Fields
         return self::of($this->values[$key] ?? []);
     }
 
+    /**
+     * @template T
+     *
+     * @param  callable(self): T  $make
+     * @return T
+     *
+     * @throws InvalidInput with a pointer to the part that is refused
+     */
+    public function one(string $key, callable $make): mixed
+    {
+        try {
+            return $make($this->part($key));
+        } catch (InvalidInput $refusal) {
+            throw $refusal->under("/$key");
+        }
+    }
+
     /** @return list<self> */
     public function parts(string $key): array
     {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Marjoram\Core\Sheet;
 
 use DateTimeImmutable;
-use Marjoram\Core\Comb\BoxKind;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Hives\KnownBox;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Json\Fields;
+use Marjoram\Core\Json\Values;
 
 /** A box as a phone carries it: its measures, how comb becomes honey in it, and since when it filled. */
 final readonly class SheetBox
@@ -32,19 +32,13 @@ final readonly class SheetBox
     /** @throws InvalidInput */
     public static function of(Fields $box): self
     {
-        $kind = $box->part('kind');
         $comb = $box->part('comb');
 
         return new self(
             $box->text('id'),
             $box->flag('super'),
             new FittedBox(
-                BoxKind::ofMeasures(
-                    $kind->whole('frames'),
-                    $kind->number('comb_area_dm2'),
-                    $kind->number('inside_width_mm'),
-                    $kind->number('empty_mass_kg'),
-                ),
+                $box->one('kind', Values::kind(...)),
                 $box->optionalWhole('frames_fitted'),
                 $box->optionalWhole('drawn_at'),
             ),

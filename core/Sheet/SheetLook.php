@@ -10,6 +10,7 @@ use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Json\Fields;
+use Marjoram\Core\Json\Values;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Ripeness\Shake;
 
@@ -43,9 +44,9 @@ final readonly class SheetLook
         return new self(
             $look->has('on') ? $look->text('on') : null,
             $look->optional('at'),
-            $look->each('frames', SheetItems::frame(...)),
+            $look->each('frames', Values::frame(...)),
             Shake::tryFrom($look->text('shake')),
-            $look->each('readings', SheetItems::reading(...)),
+            $look->each('readings', Values::reading(...)),
             $look->optional('days_since_last'),
             $look->optional('last_capped_share'),
         );
@@ -72,7 +73,7 @@ final readonly class SheetLook
     {
         $from = $this->on === $today ? $this : $this->begunAnew($today, $now);
         $frames = array_column($from->frames, null, 'slot');
-        foreach ($taps->each('frames', SheetItems::frame(...)) as $frame) {
+        foreach ($taps->each('frames', Values::frame(...)) as $frame) {
             $frames[$frame->slot] = self::corrected($frame, $eye);
         }
         ksort($frames);
@@ -82,7 +83,7 @@ final readonly class SheetLook
             $from->at,
             array_values($frames),
             $taps->says('shake') ? Shake::tryFrom($taps->text('shake')) : $from->shake,
-            [...$from->readings, ...$taps->each('readings', SheetItems::reading(...))],
+            [...$from->readings, ...$taps->each('readings', Values::reading(...))],
             $from->daysSinceLast,
             $from->lastCappedShare,
         );

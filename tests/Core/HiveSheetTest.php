@@ -143,7 +143,7 @@ final class HiveSheetTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {
-        yield 'a face over 1' => [self::sheet([['taps' => ['frames' => [self::frame(5, 0.9, 0.4)]]]]), '/boxes/0/frames/0'];
+        yield 'a face over 1' => [self::sheet([['taps' => ['frames' => [self::frame(5, 0.9, 0.4)]]]]), '/boxes/0/frames/0/a'];
         yield 'no such slot' => [self::sheet([['taps' => ['frames' => [self::frame(11, 0.9, 0.1)]]]]), '/frames/0/slot'];
         yield 'a slot below 1' => [self::sheet([['taps' => ['frames' => [self::frame(0, 0.9, 0.1)]]]]), '/boxes/0/frames/0/slot'];
         yield 'a reading off its scale' => [

@@ -5,21 +5,20 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\HoneyRoom\Allotted;
 use Marjoram\Core\HoneyRoom\Allotting;
 use Marjoram\Core\HoneyRoom\SuperShare;
 use Marjoram\Core\HoneyRoom\WeighedBucket;
+use Marjoram\Core\Json\Fields;
 
 final class AllotCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $result = (new Allotting)->allot(
             $input->each(
                 'supers',
-                static fn (Input $one): SuperShare => $one->has('before_kg')
+                static fn (Fields $one): SuperShare => $one->has('before_kg')
                     ? SuperShare::weighed(
                         $one->text('id'),
                         $one->text('hive'),
@@ -35,7 +34,7 @@ final class AllotCalculation implements Calculation
             ),
             $input->each(
                 'buckets',
-                static fn (Input $one): WeighedBucket => new WeighedBucket(
+                static fn (Fields $one): WeighedBucket => new WeighedBucket(
                     $one->number('gross_kg'),
                     $one->number('tare_kg'),
                 ),

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\HoneyRoom\Blending;
 use Marjoram\Core\HoneyRoom\WetBucket;
+use Marjoram\Core\Json\Fields;
 
 final class BlendCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $result = (new Blending)->blend(
-            $input->each('buckets', static fn (Input $one): WetBucket => new WetBucket(
+            $input->each('buckets', static fn (Fields $one): WetBucket => new WetBucket(
                 $one->text('id'),
                 $one->number('kg'),
                 $one->number('water_pct'),

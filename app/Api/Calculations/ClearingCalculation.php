@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Api\InstantText;
 use App\Words\Wording;
 use DateTimeImmutable;
@@ -17,12 +16,12 @@ use Marjoram\Core\Clearing\MethodComparison as Core;
 use Marjoram\Core\Clearing\MethodOutcome;
 use Marjoram\Core\Clearing\MethodTable;
 use Marjoram\Core\Clearing\OpenFigures;
+use Marjoram\Core\Json\Fields;
 
 final class ClearingCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $core = new Core(self::table($input->part('policy')));
         $kit = $input->part('kit');
         $outcomes = $core->compare(
@@ -40,7 +39,7 @@ final class ClearingCalculation implements Calculation
         ];
     }
 
-    private static function table(Input $policy): MethodTable
+    private static function table(Fields $policy): MethodTable
     {
         $usual = new MethodTable;
 
@@ -56,12 +55,12 @@ final class ClearingCalculation implements Calculation
         );
     }
 
-    private static function open(Input $policy, string $name, OpenFigures $usual): OpenFigures
+    private static function open(Fields $policy, string $name, OpenFigures $usual): OpenFigures
     {
         return new OpenFigures($usual->setup, $policy->number($name, $usual->perSuper), $usual->beesLeft);
     }
 
-    private static function hive(Input $one): HiveToClear
+    private static function hive(Fields $one): HiveToClear
     {
         return new HiveToClear(
             $one->text('id'),
@@ -73,7 +72,7 @@ final class ClearingCalculation implements Calculation
         );
     }
 
-    private static function day(Input $one): DayForecast
+    private static function day(Fields $one): DayForecast
     {
         return new DayForecast(
             InstantText::day($one->text('date'), '/date'),

@@ -5,21 +5,18 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\Comb\Comb as Core;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\FrameHoney;
+use Marjoram\Core\Json\Fields;
+use Marjoram\Core\Json\Values;
 
 final class CombCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
-        $box = $input->part('box')->fittedBox();
-        if ($input->has('frames_fitted')) {
-            $box = new FittedBox($box->kind, (int) $input->number('frames_fitted'));
-        }
+        $box = new FittedBox($input->one('box', Values::kind(...)), $input->optionalWhole('frames_fitted'));
         $a = $input->part('assumptions');
         $d = new CombAssumptions;
         $assumptions = new CombAssumptions(
@@ -32,7 +29,7 @@ final class CombCalculation implements Calculation
         $water = $input->part('water_pct');
         $result = (new Core($assumptions))->honeyIn(
             $box,
-            $input->each('frames', static fn (Input $one) => $one->frame()),
+            $input->each('frames', Values::frame(...)),
             $water->number('capped', 17.5),
             $water->number('open', 20.0),
         );

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\Drying\Drying as Core;
 use Marjoram\Core\Drying\DryingFit;
 use Marjoram\Core\Drying\RoomAir;
 use Marjoram\Core\Drying\WaterBand;
 use Marjoram\Core\Drying\WaterReading;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Viscosity\Viscosity;
 use Marjoram\Core\Viscosity\Warming;
 
@@ -18,15 +18,14 @@ final class DryingCalculation implements Calculation
 {
     private const POINTS = 40;
 
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
-        $air = $input->each('air', static fn (Input $one): RoomAir => new RoomAir(
+        $air = $input->each('air', static fn (Fields $one): RoomAir => new RoomAir(
             $one->number('hour'),
             $one->number('temperature_c'),
             $one->number('humidity_pct'),
         ));
-        $readings = $input->each('readings', static fn (Input $one): WaterReading => new WaterReading(
+        $readings = $input->each('readings', static fn (Fields $one): WaterReading => new WaterReading(
             $one->number('hour'),
             $one->number('water_pct'),
         ));

@@ -6,7 +6,6 @@ namespace App\Api\Calculations;
 
 use App\Api\Calculation;
 use App\Api\FlowFilterAnswer;
-use App\Api\Input;
 use App\Api\InstantText;
 use App\Words\Wording;
 use Marjoram\Core\Flow\Evidence;
@@ -14,33 +13,33 @@ use Marjoram\Core\Flow\Flow as Core;
 use Marjoram\Core\Flow\ScaleReading;
 use Marjoram\Core\Flow\ScaleStep;
 use Marjoram\Core\Flow\Sign;
+use Marjoram\Core\Json\Fields;
 
 final class FlowCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         if ($input->text('model', 'rule') === 'filter') {
             return (new FlowFilterAnswer)->to($input);
         }
         $result = (new Core)->assess(
             $input->each(
                 'readings',
-                static fn (Input $one): ScaleReading => new ScaleReading(
+                static fn (Fields $one): ScaleReading => new ScaleReading(
                     InstantText::of($one->text('at'), '/at'),
                     $one->number('kg'),
                 ),
             ),
             $input->each(
                 'evidence',
-                static fn (Input $one): Evidence => new Evidence(
+                static fn (Fields $one): Evidence => new Evidence(
                     Sign::from($one->text('sign')),
                     $one->text('result'),
                     InstantText::of($one->text('at'), '/at'),
                 ),
             ),
             InstantText::of($input->text('now'), '/now'),
-            $input->days('moves'),
+            InstantText::days($input->texts('moves'), '/moves'),
         );
 
         return [

@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\HoneyRoom\JarGoal;
 use Marjoram\Core\HoneyRoom\JarPlanner;
 use Marjoram\Core\HoneyRoom\JarSize;
+use Marjoram\Core\Json\Fields;
 
 final class JarsCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $plan = (new JarPlanner)->plan(
             $input->number('honey_kg'),
-            $input->each('jars', static fn (Input $one): JarSize => new JarSize(
+            $input->each('jars', static fn (Fields $one): JarSize => new JarSize(
                 $one->text('id'),
                 (int) $one->number('net_g'),
                 (int) $one->number('stock'),

@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Lifting\Coupling;
 use Marjoram\Core\Lifting\Lift as CoreLift;
 use Marjoram\Core\Lifting\Lifting;
 
 final class LiftCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $result = (new Lifting)->assess(
             new CoreLift(
                 $input->number('load_kg'),

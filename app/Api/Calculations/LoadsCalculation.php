@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rotor\Loading;
 use Marjoram\Core\Rotor\Loads as Core;
 
@@ -13,9 +13,8 @@ final class LoadsCalculation implements Calculation
 {
     private const EVALUATIONS = 200_000;
 
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $loads = (new Core)->split(
             (int) $input->number('slots'),
             $input->each('frames', RotorSlotsCalculation::frame(...)),

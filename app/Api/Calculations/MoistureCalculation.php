@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
+use Marjoram\Core\Json\Values;
 use Marjoram\Core\Moisture\ConvertedReading;
 use Marjoram\Core\Moisture\Moisture as Core;
 use Marjoram\Core\Moisture\Standards;
 
 final class MoistureCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $result = (new Core)->of(
-            $input->each('readings', static fn (Input $one) => $one->reading()),
+            $input->each('readings', Values::reading(...)),
             $input->number('limit_pct', 18.0),
             $input->flag('heather'),
         );

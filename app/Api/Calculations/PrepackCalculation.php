@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use Marjoram\Core\HoneyRoom\Prepack as Core;
 use Marjoram\Core\HoneyRoom\PrepackRule;
+use Marjoram\Core\Json\Fields;
 
 final class PrepackCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $result = (new Core)->check($input->number('nominal_g'), $input->numbers('weights_g'));
 
         return [

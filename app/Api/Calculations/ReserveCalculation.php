@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Api\InstantText;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Reserve\ColonyNeed;
 use Marjoram\Core\Reserve\Reserve as Core;
 use Marjoram\Core\Reserve\StoredBox;
@@ -16,9 +16,8 @@ use Marjoram\Core\Reserve\WinterUse;
 
 final class ReserveCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $winter = $input->part('winter');
         $climate = $input->part('climate');
         $use = new WinterUse(
@@ -33,7 +32,7 @@ final class ReserveCalculation implements Calculation
         );
         $boxes = $input->each(
             'boxes',
-            static fn (Input $one): StoredBox => new StoredBox(
+            static fn (Fields $one): StoredBox => new StoredBox(
                 $one->text('id'),
                 $one->number('honey_kg'),
                 $one->number('sd_kg'),

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Words\Wording;
 use Marjoram\Core\Comb\FittedBox;
+use Marjoram\Core\Json\Fields;
+use Marjoram\Core\Json\Values;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness as Core;
 use Marjoram\Core\Ripeness\RipenessPolicy;
@@ -19,13 +20,9 @@ use Marjoram\Core\Ripeness\Super;
 
 final class RipenessCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
-        $box = $input->part('box')->fittedBox();
-        if ($input->has('frames_fitted')) {
-            $box = new FittedBox($box->kind, (int) $input->number('frames_fitted'));
-        }
+        $box = new FittedBox($input->one('box', Values::kind(...)), $input->optionalWhole('frames_fitted'));
         $p = $input->part('policy');
         $policy = new RipenessPolicy(
             RipenessSchool::from($p->text('school', RipenessSchool::CappedAndRefractometer->value)),
@@ -36,9 +33,9 @@ final class RipenessCalculation implements Calculation
         );
         $super = new Super(
             $box,
-            $input->each('frames', static fn (Input $one) => $one->frame()),
+            $input->each('frames', Values::frame(...)),
             Shake::tryFrom($input->text('shake')),
-            $input->each('readings', static fn (Input $one) => $one->reading()),
+            $input->each('readings', Values::reading(...)),
             $input->flag('excluder', true),
             NectarFlow::from($input->text('flow', 'unknown')),
             $input->flag('dry_room'),

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Api\Calculations;
 
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Rotor\Loading;
 use Marjoram\Core\Rotor\RotorFrame;
 
 /** The slots of a rotor as JSON. */
 final class RotorSlotsCalculation
 {
-    public static function frame(Input $one): RotorFrame
+    public static function frame(Fields $one): RotorFrame
     {
         return new RotorFrame($one->text('id'), $one->number('g'), $one->flag('fresh'));
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Api\InstantText;
 use App\Api\RoundsAnswer;
 use App\Api\RoundsParams;
@@ -14,6 +13,7 @@ use Marjoram\Core\Clearing\DayForecast;
 use Marjoram\Core\Clearing\Kit;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Numerics\IterationBudget;
 use Marjoram\Core\Rounds\Bound;
 use Marjoram\Core\Rounds\Capacity;
@@ -31,10 +31,9 @@ final class RoundsCalculation implements Calculation
 
     private const CLOSED = 'Some travel times were longer than a way through another place; the shorter way was taken.';
 
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
-        $question = self::question($input, $in);
+        $question = self::question($input);
         $planner = new Planner($question, (int) $input->number('seed', 1.0));
         $bound = Bound::of($question);
         $plan = $planner->plan(
@@ -51,20 +50,19 @@ final class RoundsCalculation implements Calculation
         ];
     }
 
-    /** @param  array<string, mixed>  $in */
-    private static function question(Input $input, array $in): RoundsQuestion
+    private static function question(Fields $input): RoundsQuestion
     {
         $days = $input->each('days', self::day(...));
         $dates = array_map(static fn (WorkDay $day): string => $day->date->format('Y-m-d'), $days);
         $places = array_flip($dates);
-        $yards = $input->each('apiaries', static fn (Input $one): YardToFetch => self::yard($one, $places));
+        $yards = $input->each('apiaries', static fn (Fields $one): YardToFetch => self::yard($one, $places));
         $params = new RoundsParams($input->part('params'), (int) $input->number('crew', 2.0));
         $kit = $input->part('kit');
 
         return new RoundsQuestion(
             $days,
             $yards,
-            Travel::of(self::matrix($in['travel_min'] ?? null), count($yards) + 1),
+            Travel::of(self::matrix($input->part('travel_min')), count($yards) + 1),
             new Kit((int) $kit->number('escape_boards'), (int) $kit->number('fume_boards'), $kit->flag('blower')),
             new Capacity(
                 $input->number('truck_supers'),
@@ -78,7 +76,7 @@ final class RoundsCalculation implements Calculation
         );
     }
 
-    private static function day(Input $one): WorkDay
+    private static function day(Fields $one): WorkDay
     {
         $weather = new DayForecast(
             InstantText::day($one->text('date'), '/date'),
@@ -97,7 +95,7 @@ final class RoundsCalculation implements Calculation
     }
 
     /** @param  array<string, int>  $places  of the days, by date */
-    private static function yard(Input $one, array $places): YardToFetch
+    private static function yard(Fields $one, array $places): YardToFetch
     {
         return new YardToFetch(
             $one->text('id'),
@@ -105,7 +103,7 @@ final class RoundsCalculation implements Calculation
             $one->number('supers'),
             InstantText::day($one->text('ready'), '/ready'),
             InstantText::day($one->text('deadline'), '/deadline'),
-            $one->has('methods') ? $one->words('methods', self::method(...)) : null,
+            $one->has('methods') ? array_map(self::method(...), $one->texts('methods')) : null,
             self::skies($one, $places),
         );
     }
@@ -116,27 +114,27 @@ final class RoundsCalculation implements Calculation
     }
 
     /** @return list<list<float|null>> */
-    private static function matrix(mixed $given): array
+    private static function matrix(Fields $given): array
     {
         $number = static fn (mixed $value): ?float => is_numeric($value) ? (float) $value : null;
         $row = static fn (mixed $of): array => array_map($number, is_array($of) ? array_values($of) : []);
 
-        return array_map($row, is_array($given) ? array_values($given) : []);
+        return array_map($row, array_values($given->all()));
     }
 
     /**
      * @param  array<string, int>  $places  of the days, by date
      * @return array<int, Sky>
      */
-    private static function skies(Input $yard, array $places): array
+    private static function skies(Fields $yard, array $places): array
     {
         $days = $yard->each(
             'skies',
-            static fn (Input $one): int => self::place($one->text('date'), $places, '/date'),
+            static fn (Fields $one): int => self::place($one->text('date'), $places, '/date'),
         );
         $skies = $yard->each(
             'skies',
-            static fn (Input $one): Sky => new Sky(
+            static fn (Fields $one): Sky => new Sky(
                 $one->number('max_c'),
                 $one->number('rain_p'),
                 $one->flag('dearth'),
@@ -152,14 +150,14 @@ final class RoundsCalculation implements Calculation
      * @param  array<string, int>  $places  of the days, by date
      * @return list<Visit>
      */
-    private static function locks(Input $input, array $yards, array $places): array
+    private static function locks(Fields $input, array $yards, array $places): array
     {
         $hives = [];
         foreach ($yards as $yard) {
             $hives[$yard->id] = $yard->hives;
         }
 
-        return $input->each('locks', static function (Input $one) use ($hives, $places): Visit {
+        return $input->each('locks', static function (Fields $one) use ($hives, $places): Visit {
             self::place($one->text('apiary'), $hives, '/apiary');
             $first = $one->has('place') ? 'place' : 'collect';
             self::place($one->text($first), $places, "/$first");

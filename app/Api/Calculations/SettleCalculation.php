@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Viscosity\Settling;
 
 final class SettleCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $settling = new Settling;
         $rise = $settling->riseCmPerDay(
             $input->number('temperature_c'),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Words\Wording;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Spin\Extractor;
 use Marjoram\Core\Spin\SpinFrame;
 use Marjoram\Core\Spin\Spinning;
@@ -14,9 +14,8 @@ use Marjoram\Core\Spin\SpinStep;
 
 final class SpinCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $extractor = new Extractor(
             (int) $input->number('slots'),
             $input->text('turns') === 'radial',
@@ -25,7 +24,7 @@ final class SpinCalculation implements Calculation
             $input->number('force_limit_n', 150.0),
         );
         $next = 0;
-        $frames = $input->each('frames', static function (Input $one) use (&$next): SpinFrame {
+        $frames = $input->each('frames', static function (Fields $one) use (&$next): SpinFrame {
             $next++;
 
             return new SpinFrame(

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Viscosity\Viscosity as Core;
 
 final class ViscosityCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $core = new Core;
         $paS = $core->paS($input->number('temperature_c'), $input->number('water_pct'));
 

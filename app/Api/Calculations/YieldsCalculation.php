@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Api\Calculations;
 
 use App\Api\Calculation;
-use App\Api\Input;
 use App\Api\QueenMeritsAnswer;
+use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Yields\HiveIndex;
 use Marjoram\Core\Yields\YardSeason;
 use Marjoram\Core\Yields\YieldRecord;
@@ -15,12 +15,11 @@ use Marjoram\Core\Yields\Yields as Core;
 /** The plain calculation a beekeeper checks by hand, and the model of queens. */
 final class YieldsCalculation implements Calculation
 {
-    public function run(array $in): array
+    public function run(Fields $input): array
     {
-        $input = new Input($in);
         $records = $input->each(
             'records',
-            static fn (Input $one): YieldRecord => new YieldRecord(
+            static fn (Fields $one): YieldRecord => new YieldRecord(
                 $one->text('hive'),
                 $one->text('apiary'),
                 (int) $one->number('season'),
