@@ -10,7 +10,7 @@ return [
     'names' => [
         'watch' => 'Watch',
         'assess' => 'Assess',
-        'winter' => 'Winter share',
+        'winter' => 'Winter',
         'clear' => 'Clear',
         'honey-room' => 'Honey room',
         'compare' => 'Compare',

@@ -17,14 +17,14 @@ final readonly class HttpBenchScale implements BenchScale
     {
         $scale = DeviceAddress::entered($this->address, 'scale');
         $given = (new DeviceCall)->json($scale, '/weight') ?? throw new Unreachable(
-            __('The scale did not answer. Is it on and near? The weight can be typed as well.'),
+            __('The scale did not answer. Check that it is on and near, or type the weight.'),
         );
         if (($given['stable'] ?? true) === false) {
-            throw new Unreachable(__('The scale does not stand still yet. Wait a moment and weigh again.'));
+            throw new Unreachable(__('The weight is not steady yet. Wait a moment and weigh again.'));
         }
         $kg = $given['kg'] ?? null;
         if (! is_numeric($kg) || (float) $kg < 0.0 || (float) $kg > self::MOST_KG) {
-            throw new Unreachable(__('The scale gave no weight that makes sense. Empty it, set it to zero, weigh again.'));
+            throw new Unreachable(__('The scale gave an impossible weight. Empty it, set it to zero and weigh again.'));
         }
 
         return round((float) $kg, 3);

@@ -21,7 +21,7 @@ final readonly class HttpForecast implements Forecast
             'from' => $from->format('Y-m-d'),
             'days' => $days,
         ]) ?? throw new Unreachable(
-            __('The weather service did not answer. What was known stays; days can be entered by hand.'),
+            __('The weather service did not answer. The last forecast stays. You can also enter days by hand.'),
         );
         $rows = [];
         foreach (is_array($given['days'] ?? null) ? $given['days'] : [] as $day) {
@@ -29,7 +29,7 @@ final readonly class HttpForecast implements Forecast
         }
         if ($rows === []) {
             throw new Unreachable(
-                __('The weather service gave no days. What was known stays; days can be entered by hand.'),
+                __('The weather service gave no days. The last forecast stays. You can also enter days by hand.'),
             );
         }
 
@@ -47,7 +47,7 @@ final readonly class HttpForecast implements Forecast
             $value = is_array($day) ? $day[$key] ?? null : null;
             if (! is_numeric($value) || (float) $value < $lo || (float) $value > $hi) {
                 throw new Unreachable(
-                    __('The weather service gave :key = :value; allowed are :lo to :hi. Nothing of it was taken.', [
+                    __('The weather service gave :key = :value; allowed are :lo to :hi. The forecast was not used.', [
                         'key' => $key,
                         'value' => is_scalar($value) ? (string) $value : '?',
                         'lo' => $lo,
@@ -61,7 +61,7 @@ final readonly class HttpForecast implements Forecast
         $date =
             is_array($day) && is_string($day['date'] ?? null) && preg_match('/^\d{4}-\d\d-\d\d$/', $day['date']) === 1
                 ? $day['date']
-                : throw new Unreachable(__('The weather service gave a day without a date. Nothing of it was taken.'));
+                : throw new Unreachable(__('The weather service gave a day without a date. The forecast was not used.'));
 
         return [
             'date' => $date,

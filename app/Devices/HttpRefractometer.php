@@ -20,7 +20,7 @@ final readonly class HttpRefractometer implements Refractometer
     {
         $address = DeviceAddress::entered($this->address, 'refractometer');
         $given = (new DeviceCall)->json($address, '/reading') ?? throw new Unreachable(
-            __('The instrument did not answer. Is it on and near? The reading can be typed as well.'),
+            __('The instrument did not answer. Check that it is on and near, or type the reading.'),
         );
         $scale = is_string($given['scale'] ?? null) ? RefractometerScale::tryFrom($given['scale']) : null;
         if (
@@ -29,7 +29,7 @@ final readonly class HttpRefractometer implements Refractometer
             ! is_numeric($given['temperature_c'] ?? null)
         ) {
             throw new Unreachable(
-                __('The instrument gave no reading that makes sense. Wipe the glass, try again, or type the reading.'),
+                __('The instrument gave an impossible reading. Wipe the glass and try again, or type the reading.'),
             );
         }
 

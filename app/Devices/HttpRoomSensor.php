@@ -17,15 +17,15 @@ final readonly class HttpRoomSensor implements RoomSensor
     {
         $sensor = DeviceAddress::entered($this->address, 'room');
         $given = (new DeviceCall)->json($sensor, '/air') ?? throw new Unreachable(
-            __('The sensor did not answer. Is it on and near? What it shows can be typed as well.'),
+            __('The sensor did not answer. Check that it is on and near, or type its values.'),
         );
         $celsius = $given['temperature_c'] ?? null;
         $humidity = $given['humidity_pct'] ?? null;
         if (! is_numeric($celsius) || ! is_numeric($humidity)) {
-            throw new Unreachable(__('The sensor gave no values that make sense. Type what it shows.'));
+            throw new Unreachable(__('The sensor gave impossible values. Type what it shows.'));
         }
         if ((float) $humidity < 0.0 || (float) $humidity > 100.0 || abs((float) $celsius) > self::MOST_C) {
-            throw new Unreachable(__('The sensor says :c °C and :h %: no room is so. It is wet or broken; nothing was noted.', [
+            throw new Unreachable(__('The sensor says :c °C and :h %, which no room has. It may be wet or broken. Nothing was saved.', [
                 'c' => round((float) $celsius, 1),
                 'h' => round((float) $humidity, 1),
             ]));

@@ -56,6 +56,6 @@ final class Assessment extends Record
 
     public function label(): string
     {
-        return __('look at a box');
+        return __('inspection of a box');
     }
 }

@@ -45,7 +45,7 @@ final class ColonyFact extends Record
 
     public function label(): string
     {
-        return __('note of a colony');
+        return __('note about a colony');
     }
 
     public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died'];

@@ -33,10 +33,10 @@ final class FollowUp extends Record
         return match ($this->what) {
             'space' => __('give the bees space, or reduce them to their winter boxes'),
             'wet-supers' => __(
-                'wet supers back to the hives they came from (healthy colonies only; ask the bee inspector where in doubt)',
+                'wet supers back to their own hives (healthy colonies only; if in doubt ask the bee inspector)',
             ),
             'supers-cleaned' => __('fetch the cleaned supers, before robbing starts'),
-            'moth' => __('look at the stored supers for wax moth; ants too'),
+            'moth' => __('check the stored supers for wax moth and ants'),
             'excluder-out' => __('queen excluders out before winter'),
             default => $this->what,
         };

@@ -49,7 +49,7 @@ final class HiveNote extends Record
 
     public function label(): string
     {
-        return __('note of a hive');
+        return __('note about a hive');
     }
 
     /** What it says, in words. */

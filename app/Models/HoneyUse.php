@@ -21,9 +21,9 @@ enum HoneyUse: string
             self::Extract->value => __('extracted'),
             self::Comb->value => __('comb honey, cut'),
             self::Drain->value => __('drained'),
-            self::Press->value => __('pressed or loosened'),
+            self::Press->value => __('pressed or scraped out'),
             self::Given->value => __('given to another hive'),
-            self::Kept->value => __('kept for spring'),
+            self::Kept->value => __('left for spring'),
         ];
     }
 

@@ -18,7 +18,7 @@ enum PourWhy: string
     public static function away(): array
     {
         return [
-            self::Bees->value => __('kept for the bees'),
+            self::Bees->value => __('saved for the bees'),
             self::Baking->value => __('for baking'),
             self::Mead->value => __('for mead'),
             self::Bulk->value => __('given away in the bucket'),

@@ -30,6 +30,6 @@ final class QueenMark extends Record
 
     public function label(): string
     {
-        return __('mark of a queen');
+        return __('plan for a queen');
     }
 }

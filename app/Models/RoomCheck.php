@@ -25,6 +25,6 @@ final class RoomCheck extends Record
 
     public function label(): string
     {
-        return __('list before pouring');
+        return __('checklist before pouring');
     }
 }

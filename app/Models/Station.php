@@ -41,7 +41,7 @@ enum Station: string
             self::Missing => __('did not come'),
             self::Door => __('at the door'),
             self::Dry => __('in the warm room'),
-            self::Spun => __('wet, drips'),
+            self::Spun => __('wet, dripping'),
             self::Home => __('back in a hive'),
             self::Cleaning => __('at the cleaning place'),
             self::Stored => __('in store'),

@@ -42,6 +42,6 @@ final class WinterLook extends Record
 
     public function label(): string
     {
-        return __('winter look');
+        return __('winter inspection');
     }
 }

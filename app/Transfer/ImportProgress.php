@@ -32,8 +32,8 @@ final readonly class ImportProgress
             'count' => __('Counting what is in the file.'),
             'photographs' => __(':n photographs are read.', $figures),
             'records' => __(':n of :of records are read.', $figures),
-            'pages' => __('Opening every page with them, to see that each works.'),
-            default => __('It begins in a moment.'),
+            'pages' => __('Opening every page with the new records, as a check.'),
+            default => __('The import begins in a moment.'),
         };
     }
 

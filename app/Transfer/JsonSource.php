@@ -33,11 +33,11 @@ final class JsonSource implements WholeSource
         fclose($file);
         $isOne = ($this->values['format'] ?? null) === [WholeReader::FORMAT] && isset($this->values['operation']);
         if (! $isOne) {
-            throw Unreadable::because(__('this is no whole operation: "format", "operation" and "tables" are wanted'));
+            throw Unreadable::because(__('this file is not a whole operation: "format", "operation" or "tables" is missing'));
         }
         $version = $this->values['version'][0] ?? null;
         if (! in_array($version, WholeReader::READ, true)) {
-            throw Unreadable::because(__('this is of version :v; versions up to :own are read here', [
+            throw Unreadable::because(__('the file has version :v; this Marjoram reads versions up to :own', [
                 'v' => is_scalar($version) ? (string) $version : '?',
                 'own' => WholeReader::VERSION,
             ]));
@@ -59,7 +59,7 @@ final class JsonSource implements WholeSource
         for ($n = 0; ($line = fgets($file)) !== false; $n++) {
             $row = json_decode($line, true, self::DEPTH);
             if (! is_array($row)) {
-                throw Unreadable::because(__('row :n of :table is none', ['n' => $n, 'table' => $table->name]));
+                throw Unreadable::because(__('row :n of :table cannot be read', ['n' => $n, 'table' => $table->name]));
             }
             yield $n => $row;
         }
@@ -84,13 +84,13 @@ final class JsonSource implements WholeSource
         }
         $file = $this->tables[$table] ?? tmpfile();
         if ($file === false) {
-            throw Unreadable::because(__('there is no room for it on the disk'));
+            throw Unreadable::because(__('the disk is full'));
         }
         $this->tables[$table] = $file;
         // Between values only: in a text a line end is written as \n.
         $line = strtr($json, "\r\n", '  ')."\n";
         if (fwrite($file, $line) !== strlen($line)) {
-            throw Unreadable::because(__('there is no room for it on the disk'));
+            throw Unreadable::because(__('the disk is full'));
         }
     }
 }

@@ -79,7 +79,7 @@ final class JsonSplitter
     private function rows(string $table, callable $row): void
     {
         if ($this->next() !== '[') {
-            throw Unreadable::because(__(':table is no list', ['table' => mb_substr($table, 0, 40)]));
+            throw Unreadable::because(__(':table is not a list', ['table' => mb_substr($table, 0, 40)]));
         }
         $this->at++;
         if ($this->next() === ']') {
@@ -183,7 +183,7 @@ final class JsonSplitter
     private function more(): bool
     {
         if (strlen($this->buffer) - $this->at > self::MOST_VALUE) {
-            throw Unreadable::because(__('a single value in it is larger than :n MB', ['n' => self::MOST_VALUE / 1_000_000]));
+            throw Unreadable::because(__('one value in the file is larger than :n MB', ['n' => self::MOST_VALUE / 1_000_000]));
         }
         $read = (string) fread($this->file, self::CHUNK);
         $this->buffer .= $read;
@@ -193,6 +193,6 @@ final class JsonSplitter
 
     private static function broken(): Unreadable
     {
-        return Unreadable::because(__('this is no JSON of a whole operation'));
+        return Unreadable::because(__('the file is not the JSON of a whole operation'));
     }
 }

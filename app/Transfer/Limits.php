@@ -56,7 +56,7 @@ final class Limits
         $kind = ColumnRule::of(
             fn (mixed $value): bool => is_string($value)
                 && (isset(BoxKinds::standard()[$value]) || isset($this->ownKinds[$value])),
-            __('a kind of box that is known here or comes with it'),
+            __('a box kind that is known here or comes with the file'),
         );
 
         return [
@@ -182,14 +182,14 @@ final class Limits
             }
 
             return Validator::make(PolicyValues::shown($named), $rules)->passes();
-        }, __('the choices of a policy, as its form takes them'));
+        }, __('the choices of a policy'));
     }
 
     private static function address(): ColumnRule
     {
         return ColumnRule::of(
             static fn (mixed $value): bool => $value === '' || (is_string($value) && AllowedAddress::configured()->allows($value)),
-            __('an address where instruments may stand in this installation'),
+            __('an address that this installation allows for instruments'),
         );
     }
 }

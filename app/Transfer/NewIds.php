@@ -38,7 +38,7 @@ final readonly class NewIds
                     throw Unreadable::because(__('a row of :table has no id', ['table' => $table->name]));
                 }
                 if (isset($known[strtolower($id)])) {
-                    throw Unreadable::because(__('the id :id stands in it twice', ['id' => $id]));
+                    throw Unreadable::because(__('the id :id occurs twice', ['id' => $id]));
                 }
                 $known[strtolower($id)] = [$table->name, ''];
             }

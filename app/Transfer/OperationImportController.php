@@ -38,7 +38,7 @@ final readonly class OperationImportController
             Gate::authorize('manage');
             if (! $this->state->isEmpty()) {
                 throw ValidationException::withMessages([
-                    'whole' => __('Something is entered in this operation. Choose "Begin another operation" under Account, and bring the file there.'),
+                    'whole' => __('This operation already has records. Choose "Begin another operation" under Account, and bring the file there.'),
                 ]);
             }
         }
@@ -74,12 +74,12 @@ final readonly class OperationImportController
     {
         if (! $this->state->canBeTakenBack()) {
             throw ValidationException::withMessages([
-                'whole' => __('Something was changed since: take back that first, or leave it.'),
+                'whole' => __('Records were changed since the import. Undo those changes first, or leave the import.'),
             ]);
         }
         $this->state->takeBack();
 
-        return Saved::at(route('compare.out'), __('What was read in is gone; the operation is empty again.'));
+        return Saved::at(route('compare.out'), __('The imported records are gone. The operation is empty again.'));
     }
 
     private function person(Request $request): User

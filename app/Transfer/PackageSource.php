@@ -24,16 +24,16 @@ final readonly class PackageSource implements WholeSource
     {
         $this->zip = new ZipArchive;
         if ($this->zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw Unreadable::because(__('this is no ZIP'));
+            throw Unreadable::because(__('the file is not a ZIP'));
         }
         $this->measure();
         $package = json_decode($this->zip->getFromName('datapackage.json', self::MOST_HEAD) ?: '', true);
         if (! is_array($package) || ($package['name'] ?? null) !== WholeReader::FORMAT) {
-            throw Unreadable::because(__('there is no datapackage.json of a whole operation in it'));
+            throw Unreadable::because(__('the ZIP has no datapackage.json of a whole operation'));
         }
         $version = $package['version'] ?? '';
         if (! is_scalar($version) || ! in_array((int) $version, WholeReader::READ, true)) {
-            throw Unreadable::because(__('this is of another version; versions up to :own are read here', [
+            throw Unreadable::because(__('the file has another version; this Marjoram reads versions up to :own', [
                 'own' => WholeReader::VERSION,
             ]));
         }
@@ -100,7 +100,7 @@ final readonly class PackageSource implements WholeSource
             $sum += is_array($entry) && ! $isPhotograph ? $entry['size'] : 0;
         }
         if ($sum > self::MOST_BYTES) {
-            throw Unreadable::because(__('its tables are more than :n MB unpacked; so many are not read', [
+            throw Unreadable::because(__('its tables are larger than :n MB unpacked, the most that is read', [
                 'n' => self::MOST_BYTES / 1_000_000,
             ]));
         }
@@ -120,7 +120,7 @@ final readonly class PackageSource implements WholeSource
         }
         $to = tmpfile();
         if ($to === false || stream_copy_to_stream($from, $to, $entry['size'] + 1) !== $entry['size']) {
-            throw Unreadable::because(__(':name is not as large as the ZIP says, or there is no room for it', ['name' => $name]));
+            throw Unreadable::because(__(':name has another size than the ZIP says, or the disk is full', ['name' => $name]));
         }
         fclose($from);
         rewind($to);

@@ -25,7 +25,7 @@ final readonly class ReadPhotographs
         $names = [];
         $done = 0;
         foreach ($source->rows($table) as $n => $row) {
-            $name = self::named($row) ?? throw Unreadable::because(__('no photograph is named'))->at("$table->name, $n");
+            $name = self::named($row) ?? throw Unreadable::because(__('the photograph has no name'))->at("$table->name, $n");
             if (! array_key_exists($name, $names)) {
                 $bytes = self::embedded($row) ?? $source->photograph($name);
                 $names[$name] = $bytes === null ? null : self::stored($bytes, $name);
@@ -58,7 +58,7 @@ final readonly class ReadPhotographs
     private static function stored(string $bytes, string $name): string
     {
         return Photographs::store(Photographs::cleaned($bytes) ?? throw Unreadable::because(
-            __('photograph :name is no JPEG that can be shown', ['name' => mb_substr($name, 0, 12)]),
+            __('photograph :name is not a JPEG that can be shown', ['name' => mb_substr($name, 0, 12)]),
         ));
     }
 

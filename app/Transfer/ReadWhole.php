@@ -89,7 +89,7 @@ final class ReadWhole implements ShouldQueue
     {
         $this->refuse($why instanceof Unreadable
             ? $why->getMessage()
-            : __('it broke off, and whoever runs this installation finds why in its log'));
+            : __('the import broke off; the reason is in the log of this installation'));
         $import = OperationImport::query()->find($this->import);
         if ($import !== null) {
             UploadedWhole::of($import)->delete();
@@ -107,7 +107,7 @@ final class ReadWhole implements ShouldQueue
             $operation = Operation::query()->lockForUpdate()->findOrFail($import->operation_id);
             $current->enter($operation, Role::Owner);
             if (! $state->isEmpty()) {
-                throw Unreadable::because(__('something was entered in this operation meanwhile'));
+                throw Unreadable::because(__('records were added to this operation meanwhile'));
             }
             $state->clear();
 

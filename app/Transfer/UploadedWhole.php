@@ -42,7 +42,7 @@ final readonly class UploadedWhole
     public function source(array $tables): WholeSource
     {
         if (! is_file($this->path)) {
-            throw Unreadable::because(__('the file is not here any more: choose it again'));
+            throw Unreadable::because(__('the file is no longer here; choose it again'));
         }
         $isZip = str_starts_with((string) file_get_contents($this->path, length: 4), "PK\x03\x04");
 

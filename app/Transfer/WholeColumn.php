@@ -57,10 +57,10 @@ final readonly class WholeColumn
     public function in(mixed $value): string|int|float|null
     {
         if ($value === null || ($value === '' && $this->kind !== 'string')) {
-            return $this->isNullable ? null : throw Unreadable::because(__('a value is wanted'));
+            return $this->isNullable ? null : throw Unreadable::because(__('a value is missing'));
         }
         if (! is_scalar($value)) {
-            throw Unreadable::because(__('a single value is wanted'));
+            throw Unreadable::because(__('the setting must be a single value'));
         }
         $isRight = match ($this->kind) {
             'integer' => filter_var($value, FILTER_VALIDATE_INT) !== false || is_bool($value),
@@ -73,7 +73,7 @@ final readonly class WholeColumn
                 || is_float($value),
         };
         if (! $isRight) {
-            throw Unreadable::because(__('":value" is no :kind', [
+            throw Unreadable::because(__('":value" is not a :kind', [
                 'value' => mb_substr((string) $value, 0, 40),
                 'kind' => $this->kind,
             ]));

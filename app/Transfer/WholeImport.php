@@ -141,7 +141,7 @@ final class WholeImport
         foreach ($table->columns as $column) {
             try {
                 if (! array_key_exists($column->name, $row)) {
-                    throw Unreadable::because(__('it is missing'));
+                    throw Unreadable::because(__('the value is missing'));
                 }
                 $value = $column->in($row[$column->name]);
                 $limits->check($table->name, $column, $value);
@@ -177,7 +177,7 @@ final class WholeImport
         NewIds $ids,
     ): ?string {
         $parent = $table->parents[$column->name];
-        $new = $ids->in($parent, (string) $old) ?? throw Unreadable::because(__('what it refers to is not in it'));
+        $new = $ids->in($parent, (string) $old) ?? throw Unreadable::because(__('the record it refers to is not in the file'));
         if (isset($this->done[$parent]) || ! $column->isNullable) {
             return $new;
         }
@@ -219,7 +219,7 @@ final class WholeImport
                 assert($model instanceof Record);
                 $model->setRawAttributes($values)->getAttribute($column);
             } catch (Throwable) {
-                throw Unreadable::because(__('its value is none that is known here'))->at("$where, $column");
+                throw Unreadable::because(__('the value is not known here'))->at("$where, $column");
             }
         }
     }

@@ -46,7 +46,7 @@ final readonly class WholeSettings
         foreach ($known as $name => $value) {
             try {
                 if (! is_scalar($value) && $value !== null) {
-                    throw Unreadable::because(__('a single value is wanted'));
+                    throw Unreadable::because(__('the setting must be a single value'));
                 }
                 $limits->check('operations', WholeColumn::of((string) $name, 'varchar', 'varchar', true), $value);
             } catch (Unreadable $refusal) {
@@ -59,7 +59,7 @@ final readonly class WholeSettings
             Policy::of($operation);
             $operation->getAttribute('kit');
         } catch (Throwable) {
-            throw Unreadable::because('operation: '.__('its policy or kit is none that is known here'));
+            throw Unreadable::because('operation: '.__('the policy or kit is not known here'));
         }
     }
 }

@@ -67,7 +67,7 @@ final class Choices
     /** @return array<string, string> */
     public static function unitsOfTaking(): array
     {
-        return ['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished ones gathered and left')];
+        return ['supers' => __('whole supers'), 'frames' => __('frame by frame; unfinished frames are gathered and left')];
     }
 
     /** @return list<Verdict> */
@@ -80,7 +80,7 @@ final class Choices
     public static function decisions(bool $manages): array
     {
         return ['take' => __('come off'), 'stay' => __('stay on their hives')]
-            + ($manages ? ['verdict' => __('go by their verdict again')] : []);
+            + ($manages ? ['verdict' => __('follow their verdict again')] : []);
     }
 
     /** @return array<string, string> */
@@ -95,17 +95,17 @@ final class Choices
         return [
             'saving' => __('saving :n …'),
             'saved' => __('saved'),
-            'kept' => __('No answer: what you painted is kept here and sent again by itself. Paint on.'),
-            'signedOut' => __('You are signed out. What you painted is kept here and is sent after you sign in.'),
-            'elsewhere' => __('Someone else painted frame :n meanwhile: go back to it and choose.'),
+            'kept' => __('No answer. Your painting is saved here and sent again automatically. Paint on.'),
+            'signedOut' => __('You are signed out. Your painting is saved here and is sent after you sign in.'),
+            'elsewhere' => __('Someone else painted frame :n meanwhile. Go back to it and choose.'),
             'last' => __('That was the last frame.'),
             'frame' => __('frame :n'),
             'Frame' => __('Frame :n'),
             'of' => __('of :n'),
-            'alike' => __('taken as alike'),
-            'unseen' => __('not looked at'),
+            'alike' => __('copied from another frame'),
+            'unseen' => __('not inspected'),
             'conflict' => __('Someone else painted this frame meanwhile. Theirs: :theirs. Yours: :mine.'),
-            'presumed' => __('presumed: not looked at yet'),
+            'presumed' => __('not inspected, estimated'),
         ];
     }
 

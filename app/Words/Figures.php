@@ -12,7 +12,7 @@ use DateTimeInterface;
 final readonly class Figures
 {
     /** Shares of 0 to 1, said as whole per cent. */
-    private const SHARES = ['p', 'asked', 'share', 'sd'];
+    private const SHARES = ['p', 'asked', 'share', 'low', 'high'];
 
     /** What is lacking has to be found whole. */
     private const ROUNDED_UP = ['short', 'supers', 'room'];

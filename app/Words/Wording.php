@@ -58,7 +58,7 @@ final readonly class Wording
     public function placing(): string
     {
         return __(
-            'Each board right side up, under the supers that come off and above all that stays; tape every gap and upper entrance.',
+            'Put each board right side up, between the supers that come off and the boxes that stay. Tape every gap and upper entrance.',
         );
     }
 

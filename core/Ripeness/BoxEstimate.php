@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
+use Marjoram\Core\Numerics\Normal;
+
 /** The capped share of a whole box with its standard deviation; null where there is no honey at all. */
 final readonly class BoxEstimate
 {
@@ -14,6 +16,15 @@ final readonly class BoxEstimate
         public float $sd,
         public LogitModel $model,
     ) {
+    }
+
+    /** @return array{float, float} of the capped share, in 8 of 10 cases; 0 and 0 where there is no honey */
+    public function range(): array
+    {
+        $share = $this->cappedShare ?? 0.0;
+        $spread = Normal::EIGHTY * $this->sd;
+
+        return [max(0.0, $share - $spread), min(1.0, $share + $spread)];
     }
 
     public function unseen(): int

@@ -70,9 +70,11 @@ final readonly class Explanation
         if (! $this->policy->school->asksForCapping() || $this->box->cappedShare === null) {
             return null;
         }
+        [$low, $high] = $this->box->range();
         $figures = [
             'share' => $this->box->cappedShare,
-            'sd' => $this->box->sd,
+            'low' => $low,
+            'high' => $high,
             'asked' => $this->policy->cappedShareNeeded(),
         ];
 
@@ -84,9 +86,11 @@ final readonly class Explanation
         if (! $this->policy->school->asksForWater()) {
             return null;
         }
+        [$low, $high] = $this->water->range();
         $figures = [
             'pct' => $this->water->meanPct,
-            'sd_pct' => $this->water->sdPct,
+            'low_pct' => $low,
+            'high_pct' => $high,
             'most_pct' => $this->policy->waterMaxPct,
         ];
 

@@ -18,13 +18,13 @@ enum Reason: string
     /** p, asked */
     case PolicyNotMet = 'policy-not-met';
 
-    /** share: capped of the honey; sd; asked */
+    /** share: capped of the honey; low, high: in 8 of 10 cases; asked */
     case CappedShare = 'capped-share';
 
-    /** pct, sd_pct, most_pct */
+    /** pct; low_pct, high_pct: in 8 of 10 cases; most_pct */
     case WaterMeasured = 'water-measured';
 
-    /** pct, sd_pct, most_pct */
+    /** pct; low_pct, high_pct: in 8 of 10 cases; most_pct */
     case WaterPresumed = 'water-presumed';
 
     /** frames: not looked at; of: all */

@@ -46,4 +46,10 @@ final readonly class WaterEstimate
 
         return new self($mean, $sd, false, Normal::cdf(($limitPct - $mean) / $sd));
     }
+
+    /** @return array{float, float} per cent, in 8 of 10 cases */
+    public function range(): array
+    {
+        return [$this->meanPct - Normal::EIGHTY * $this->sdPct, $this->meanPct + Normal::EIGHTY * $this->sdPct];
+    }
 }

@@ -27,10 +27,15 @@ export function why(app, box) {
     app.say('p-met', { p: percent(it.p_policy_met) }),
     it.capped_share === null
       ? app.say('no-honey')
-      : app.say('capped', { p: percent(it.capped_share), sd: percent(it.capped_share_sd) }),
+      : app.say('capped', {
+          p: percent(it.capped_share),
+          low: percent(it.capped_range[0]),
+          high: percent(it.capped_range[1]),
+        }),
     app.say(it.water_measured ? 'water-read' : 'water-presumed', {
       w: it.water_pct.toFixed(1),
-      sd: it.water_sd_pct.toFixed(1),
+      low: it.water_range_pct[0].toFixed(1),
+      high: it.water_range_pct[1].toFixed(1),
     }),
     app.say('seen-of', {
       n: it.slots.filter((slot) => slot.seen && !box.gap_slots.includes(slot.slot)).length,

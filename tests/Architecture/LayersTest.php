@@ -21,7 +21,7 @@ final class LayersTest extends TestCase
         'Api' => ['Foundation', 'Words'],
         'Transfer' => ['Apiary', 'Devices', 'Foundation', 'Models'],
         'Pages' => ['Apiary', 'Devices', 'Drawing', 'Foundation', 'Models', 'Transfer', 'Words'],
-        'Console' => ['Api', 'Apiary', 'Devices', 'Foundation', 'Models', 'Pages', 'Transfer'],
+        'Console' => ['Api', 'Apiary', 'Devices', 'Foundation', 'Models', 'Pages', 'Transfer', 'Words'],
         'Providers' => ['Apiary', 'Devices', 'Foundation', 'Models', 'Pages', 'Words'],
     ];
 

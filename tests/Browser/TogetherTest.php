@@ -58,7 +58,7 @@ final class TogetherTest extends TestCase
             self::assertSame(303, $answers[$isKeeper ? 0 : 1]['status'], $method);
             // Who was removed before the request came in is led to where an operation begins, or works in another one.
             self::assertContains($late, [403, 302, 404], "$method: the second is no owner any more");
-            self::assertStringContainsString('Make an invitation', self::read($stays, '/account'), 'An owner is left.');
+            self::assertStringContainsString('Create an invitation', self::read($stays, '/account'), 'An owner is left.');
             // As it was before.
             if ($method === 'DELETE') {
                 self::all([self::write($goes, 'POST', self::invitation($stays, $isKeeper ? 'keeper' : 'owner'), [])]);

@@ -99,14 +99,14 @@ final class AssessInDepthTest extends FeatureTestCase
         $this->send('POST', "/assess/boxes/$box->id/alike", ['what' => 'before', 'slot' => 6])->assertStatus(303);
         $this->send('POST', "/assess/boxes/$box->id/alike", ['what' => 'alike', 'slot' => 5])->assertStatus(303);
         $state = $this->super('ekbacken', 'E4', 1);
-        self::assertSame(2, $state->seen(), 'frames taken as alike are not counted as seen');
+        self::assertSame(2, $state->seen(), 'frames copied from another frame are not counted as seen');
         self::assertCount(10, $state->look->frames);
         self::assertEqualsWithDelta(0.7, $state->look->frames[6]->a->capped, 1e-6);
         self::assertTrue($state->look->frames[1]->glanced);
         self::assertContains(Reason::FramesGlanced, array_column($state->ripeness->reasons, 'what'));
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=6")
             ->assertSee('This frame: same as on 28 Jul')
-            ->assertSee('taken as alike')
+            ->assertSee('copied from another frame')
             ->assertSee('This super over time');
         // Painting a glanced frame makes it a seen one; the batch is undone as one.
         $this->paint($box, 1, 0.4)->assertOk();
@@ -140,7 +140,7 @@ final class AssessInDepthTest extends FeatureTestCase
         self::assertSame($sorted, $kg);
         $this->get('/assess/ekbacken')
             ->assertOk()
-            ->assertSee('To look at today')
+            ->assertSee('To inspect today')
             ->assertSee('most honey in doubt first');
     }
 
@@ -333,7 +333,7 @@ final class AssessInDepthTest extends FeatureTestCase
             from: '/assess/ekbacken/E4',
         )
             ->assertStatus(422)
-            ->assertSee('It looks like a refractive index: choose nD.')
+            ->assertSee('This value looks like a refractive index: choose nD.')
             ->assertSee('value="1.4915"', false);
         $this->send(
             'POST',

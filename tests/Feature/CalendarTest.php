@@ -103,7 +103,7 @@ final class CalendarTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Boards out')
             ->assertSee('3 nights')
-            ->assertSee('no board stays more than three nights');
+            ->assertSee('at most three nights nights');
         $this->get('/')->assertOk()->assertSee('Ekbacken: fetch the boards: 3 nights out');
     }
 

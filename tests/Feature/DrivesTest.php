@@ -84,7 +84,7 @@ final class DrivesTest extends FeatureTestCase
             from: '/clear/drives?from=ekbacken',
         )
             ->assertStatus(422)
-            ->assertSee('A drive takes 0 to 1440 minutes.')
+            ->assertSee('A drive must take between 0 and 1,440 minutes.')
             ->assertSee('value="2000"', false);
         $this->send(
             'PUT',

@@ -91,7 +91,7 @@ final class FinishedStopTest extends FeatureTestCase
         self::assertNull($this->hive()->box($in->box_id));
         self::assertNotNull($this->hive()->box($left->box_id));
         $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('supers in')->assertDontSee('Finish the day');
-        $this->send('PUT', $url, $work + ['why' => 'x'])->assertStatus(422)->assertSee('Nothing of this day is open.');
+        $this->send('PUT', $url, $work + ['why' => 'x'])->assertStatus(422)->assertSee('This day has nothing left to do.');
         $this->send('POST', '/undo')->assertStatus(303);
         self::assertNotNull($this->hive()->box($in->box_id));
         self::assertSame(ClearingState::Planned, $brushed->refresh()->state);

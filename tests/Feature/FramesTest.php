@@ -340,7 +340,7 @@ final class FramesTest extends FeatureTestCase
         ]);
         $top = $this->box(2);
         $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id, 'placed_at' => '2026-08-03 10:00:00']);
-        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('or take only their finished frames');
+        $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('or take only the finished frames');
         $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('it finishes the clearing of');
         // Not named it stays open; named it is done, and the super stays on its hive.
         $this->take([$this->id($top, 3)])->assertStatus(303);
@@ -371,7 +371,7 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $this->send('PUT', "/assess/boxes/$top->id/frames/4", ['a' => ['brood' => '0.5'], 'b' => ['capped' => '0.5']]);
         $this->take([])->assertStatus(422)->assertSee('Choose at least one frame.');
-        $this->take([$this->id($top, 4)])->assertStatus(422)->assertSee('holds brood: it stays');
+        $this->take([$this->id($top, 4)])->assertStatus(422)->assertSee('holds brood: the frame stays');
         $this->take([$this->id($top, 11)])->assertStatus(422)->assertSee('There is no frame');
         $this->take([$this->id($top, 3)], ['on' => '2030-01-01'])->assertStatus(422)->assertSee('still to come');
         $this->take([$this->id($top, 3)], ['on' => '2019-01-01'])->assertStatus(422)->assertSee('has stood there since');

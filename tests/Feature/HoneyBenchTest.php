@@ -178,7 +178,7 @@ final class HoneyBenchTest extends FeatureTestCase
     public function test_the_warm_room_says_when_it_is_dry_and_refuses_what_no_room_can_be(): void
     {
         [$one, $two] = $this->supers;
-        $this->get('/honey-room/warm')->assertOk()->assertSee('Nobody has read it yet')->assertSee('Nothing stands in it.');
+        $this->get('/honey-room/warm')->assertOk()->assertSee('Nobody has read it yet')->assertSee('The warm room is empty.');
         $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id]])->assertStatus(422)->assertSee('has not come to the door');
         $this->send('POST', "/honey-room/{$this->lot->id}/arrive")->assertStatus(303);
         $this->send('POST', '/honey-room/warm/move', ['to' => 'dry', 'supers' => [$one->id, $two->id]])->assertStatus(303);
@@ -292,11 +292,11 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->weigh(30.0);
         $shared = array_map($this->got(...), $this->supers);
         self::assertEqualsWithDelta(30.0, array_sum(array_map(floatval(...), $shared)), 0.002, 'all share where none is tapped');
-        $this->get("/honey-room/{$this->lot->id}")->assertSee('All of it is spun and put away');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('All extracted and stored');
         $this->send('POST', "/honey-room/{$this->lot->id}/away")->assertStatus(303);
         self::assertSame($shared, array_map($this->got(...), $this->supers));
         $this->get('/honey-room/door')->assertSee('Nothing is on its way.');
-        $this->get("/honey-room/{$this->lot->id}")->assertDontSee('All of it is spun and put away');
+        $this->get("/honey-room/{$this->lot->id}")->assertDontSee('All extracted and stored');
     }
 
     public function test_a_frame_on_the_scale_is_calculated_with_what_it_weighs(): void
@@ -329,7 +329,7 @@ final class HoneyBenchTest extends FeatureTestCase
         RoomCheck::query()->forceDelete();
         $bucket = ['gross' => '12', 'tare' => '1'];
         $this->send('POST', "/honey-room/{$this->lot->id}/buckets", $bucket)->assertStatus(422)->assertSee('tick the list');
-        $this->get("/honey-room/{$this->lot->id}")->assertSee('The gate is shut.');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('The tank\'s gate is shut.');
         $this->send('POST', '/honey-room/checks', ['checks' => ['gate' => '1']])->assertStatus(422)->assertSee('Its gasket is whole');
         $this->tickTheList();
         $this->send('POST', "/honey-room/{$this->lot->id}/buckets", $bucket)->assertStatus(303);
@@ -367,7 +367,7 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', '/honey-room/batches', $batch)->assertStatus(303);
         $one = Batch::query()->firstOrFail();
         self::assertSame('B26-1', $one->code);
-        $this->get("/honey-room/batches/$one->id")->assertOk()->assertSee("17.4\u{202F}%")->assertSee('No kind of jar is entered yet.');
+        $this->get("/honey-room/batches/$one->id")->assertOk()->assertSee("17.4\u{202F}%")->assertSee('No kind of jar yet.');
         $this->send('POST', '/honey-room/equipment/jars', ['name' => 'Pound', 'net_g' => '500', 'stock' => '30'])->assertStatus(303);
         $kind = JarKind::query()->firstOrFail();
         $fill = ['kind' => $kind->id, 'count' => '40', 'weights' => '500 501 499,5'];
@@ -425,7 +425,7 @@ final class HoneyBenchTest extends FeatureTestCase
         self::assertEqualsWithDelta([35.6, 27.8], [$made->depth_cm, $made->celsius], 0.05);
         self::assertSame(0.0, Bucket::query()->with('pours')->firstOrFail()->leftKg(), 'nothing sticks by rounding');
         $this->get("/honey-room/batches/$made->id")->assertSee("14\u{202F}in deep")->assertSee("60.0\u{202F}lb");
-        $this->get('/honey-room/blend')->assertDontSee('Poured in this order');
+        $this->get('/honey-room/blend')->assertDontSee('Pour in this order');
     }
 
     public function test_a_batch_that_is_done_leaves_the_bench_and_an_empty_one_the_list(): void
@@ -443,7 +443,7 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/batches/$batch->id/close")->assertStatus(303);
         $this->send('DELETE', "/honey-room/batches/$batch->id")->assertStatus(303);
         self::assertSame(12.0, $bucket->fresh()?->load('pours')->leftKg(), 'its honey is in the bucket again');
-        $this->get('/honey-room/batches')->assertSee('Nothing was poured together yet.');
+        $this->get('/honey-room/batches')->assertSee('No batch yet.');
         $this->send('POST', '/honey-room/batches', $pour)->assertStatus(303);
         self::assertSame('B26-2', Batch::query()->firstOrFail()->code, 'a code is not given twice');
     }

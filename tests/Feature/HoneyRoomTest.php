@@ -41,7 +41,7 @@ final class HoneyRoomTest extends FeatureTestCase
             ->assertSee("of 18.0\u{202F}%")
             ->assertSee("$code / 3: 10.0\u{202F}kg", false)
             ->assertSee('Of 1 more bucket the water is not read.');
-        $this->get('/honey-room/blend?limit=17&reckon=1')->assertOk()->assertDontSee('Poured in this order');
+        $this->get('/honey-room/blend?limit=17&reckon=1')->assertOk()->assertDontSee('Pour in this order');
         $this->get('/honey-room/blend?'.http_build_query(['limit' => ['x'], 'buckets' => 'x', 'reckon' => '1']))->assertOk();
         $bucket = Bucket::query()->orderBy('number')->firstOrFail();
         $this->send('PUT', "/honey-room/buckets/$bucket->id", ['gross' => '21', 'tare' => '1', 'water' => '55'])->assertStatus(422);
@@ -67,7 +67,7 @@ final class HoneyRoomTest extends FeatureTestCase
         $page = $this->get('/honey-room/jars?'.http_build_query($ask))->assertOk();
         // 9,999 g: three small jars as ordered, then eighteen large ones; 249 g stay.
         $page->assertSee('<b>18</b>', false)->assertSee('<b>3</b>', false)->assertSee('249 g left');
-        $page->assertSee('The rules of the average system are kept.')->assertSee("33.6\u{202F}h");
+        $page->assertSee('The rules of the average system are met.')->assertSee("33.6\u{202F}h");
         $this->get('/honey-room/jars?'.http_build_query(['weights' => '480 470'] + $ask))->assertSee('They are not kept');
         $this->get('/honey-room/jars?'.http_build_query(['must' => ['90']] + $ask))
             ->assertOk()

@@ -23,7 +23,7 @@ final class NothingFromNothingTest extends FeatureTestCase
         '/~\W*[1-9][\d.]*\W+(kg|lb) ripe/u',
         '/\b[1-9]\d* to come off/u',
         '/Compare\W*season\W+[1-9]/u',
-        '/% of winters it lasts/u',
+        '/% of winters the stores last/u',
         '/not ripe/u',
     ];
 

@@ -200,7 +200,7 @@ final class PageRulesTest extends FeatureTestCase
     public function test_pages_say_how_a_figure_was_obtained(): void
     {
         $estimate = (string) $this->get('/assess/ekbacken/E4')->getContent();
-        self::assertStringContainsString('nobody has looked; all is presumed', $estimate);
+        self::assertStringContainsString('not inspected, all estimated', $estimate);
         self::assertMatchesRegularExpression('/~[\d.]+\x{202F}kg\s+<span class="rng">\([\d.]+ to [\d.]+\)/u', $estimate);
         self::assertStringContainsString('estimated', (string) $this->get('/winter/ekbacken/E1')->getContent());
         self::assertStringContainsString(

@@ -136,7 +136,7 @@ final class PageValuesTest extends FeatureTestCase
         self::assertTrue($winter->mustBeFed());
         self::assertSame('feed', $page->glyph($winter));
         self::assertStringStartsWith('Feed ~', $page->advice($winter));
-        self::assertSame('not ripe, stays where it is', $page->isNeeded($winter, $winter->state->supers()[0]));
+        self::assertSame('not ripe, stays on the hive', $page->isNeeded($winter, $winter->state->supers()[0]));
         // What is short in stores, by the sugar that makes a kg of them.
         $policy = $page->policy->winter;
         self::assertEqualsWithDelta(

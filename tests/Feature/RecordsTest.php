@@ -109,7 +109,7 @@ final class RecordsTest extends FeatureTestCase
 
     public function test_a_super_needed_for_winter_asks_for_a_reason_and_the_calculation_can_stand_again(): void
     {
-        $page = (string) $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('take it all the same')->getContent();
+        $page = (string) $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('take it anyway')->getContent();
         preg_match('#/winter/boxes/(\w+)/decisions"(?:(?!</form>).)*name="choice" value="take"#s', $page, $box);
         $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take'], from: '/winter/ekbacken/E1')
             ->assertStatus(422)
@@ -117,11 +117,11 @@ final class RecordsTest extends FeatureTestCase
         $this->send('POST', "/winter/boxes/$box[1]/decisions", ['choice' => 'take', 'note' => 'fed'])->assertStatus(
             303,
         );
-        $this->get('/winter/ekbacken/E1')->assertSee('It goes by decision.');
+        $this->get('/winter/ekbacken/E1')->assertSee('Your decision: it comes off.');
         $decision = Decision::query()->where('stage', 'winter')->firstOrFail();
         self::assertTrue($decision->frozen['needed']);
         $this->send('DELETE', "/winter/decisions/$decision->id")->assertStatus(303);
-        $this->get('/winter/ekbacken/E1')->assertSee('take it all the same')->assertDontSee('It goes by decision.');
+        $this->get('/winter/ekbacken/E1')->assertSee('take it anyway')->assertDontSee('Your decision: it comes off.');
     }
 
     public function test_a_lot_made_by_mistake_goes_with_all_it_holds(): void

@@ -215,7 +215,7 @@ final class RoundsTest extends FeatureTestCase
 
     public function test_rounds_are_at_hand_however_many_yards_there_are(): void
     {
-        $this->get('/clear')->assertOk()->assertSee('Plan the rounds over all yards');
+        $this->get('/clear')->assertOk()->assertSee('Plan a schedule over all yards');
         for ($n = 0; $n < 4; $n++) {
             Apiary::query()->create([
                 'name' => "More $n",
@@ -234,7 +234,7 @@ final class RoundsTest extends FeatureTestCase
         $this->get('/clear')
             ->assertOk()
             ->assertSee('Choose a yard to see it drawn')
-            ->assertSee('Plan the rounds over all yards')
+            ->assertSee('Plan a schedule over all yards')
             ->assertSee('After the harvest');
     }
 

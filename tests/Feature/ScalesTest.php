@@ -45,8 +45,8 @@ final class ScalesTest extends FeatureTestCase
         $page->assertSee('12 readings would be read in')
             ->assertSee('3 lines cannot be read')
             ->assertSee('Line 14: the weight cannot be read')
-            ->assertSee('Line 15: the moment cannot be read')
-            ->assertSee('Line 16: the moment is still to come');
+            ->assertSee('Line 15: the time cannot be read')
+            ->assertSee('Line 16: the time is in the future');
         self::assertSame(0, $this->readings($scale));
         parse_str((string) parse_url((string) $answer->headers->get('Location'), PHP_URL_QUERY), $query);
         $this->send('POST', "/watch/scales/$scale->id/map", ['file' => $query['file']])->assertStatus(303);

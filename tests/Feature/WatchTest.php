@@ -72,7 +72,7 @@ final class WatchTest extends FeatureTestCase
             app(SummaryReader::class)->read()->tasks(),
         );
         self::assertContains('ekbacken: flow ended about 26 Jul', $words);
-        self::assertContains('skolgarden: the flow is slowing: time to look at supers', $words);
+        self::assertContains('skolgarden: the flow is slowing: inspect the supers', $words);
         self::assertNotSame([], preg_grep('/^norra-heden: time for another super on /', $words));
     }
 

@@ -107,7 +107,7 @@ final class WeatherTest extends FeatureTestCase
     {
         WeatherDay::query()->get()->each->delete();
         Cache::flush();
-        $this->get('/clear/ekbacken')->assertOk()->assertSee('no forecast; climate means');
+        $this->get('/clear/ekbacken')->assertOk()->assertSee('no forecast; average climate');
     }
 
     public function test_a_person_asks_one_thing_at_a_time(): void

@@ -167,7 +167,7 @@ final class WholeOperationTest extends FeatureTestCase
             'super_kind' => 'langstroth-medium-10',
         ])->assertStatus(303);
         $operation = $person->memberships()->firstOrFail()->operation_id;
-        $this->get('/compare/out')->assertOk()->assertSee('Bring it in');
+        $this->get('/compare/out')->assertOk()->assertSee('Import the file');
         $this->send('POST', '/start/import', $bring())->assertStatus(303);
         $yards = fn (): array => DB::table('apiaries')->where('operation_id', $operation)->orderBy('position')->pluck('name')->all();
         self::assertSame(['Lime Row'], $yards());
@@ -217,7 +217,7 @@ final class WholeOperationTest extends FeatureTestCase
             $it['tables']['hives'][0]['stand_id'] = $it['tables']['apiaries'][0]['id'];
 
             return $it;
-        }, 'hives, 0, stand_id: what it refers to is not in it'];
+        }, 'hives, 0, stand_id: the record it refers to is not in the file'];
         yield 'words for a number' => [$with('apiaries', 'latitude', 'north'), 'apiaries, 0, latitude: "north" is no number'];
         yield 'a place beyond the poles' => [$with('apiaries', 'latitude', 91), 'apiaries, 0, latitude'];
         yield 'a climate of three months' => [$with('apiaries', 'climate', '[1,2,3]'), 'apiaries, 0, climate'];

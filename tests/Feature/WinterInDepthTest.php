@@ -126,7 +126,7 @@ final class WinterInDepthTest extends FeatureTestCase
             : -1;
         self::assertSame(100, $lasts($all));
         self::assertLessThan(75, $lasts($none));
-        $none->assertSee('As reckoned again')->assertSee('syrup 2:1');
+        $none->assertSee('Back to the calculation')->assertSee('syrup 2:1');
         // Without scripts the same address is a whole page.
         $this->get('/winter/ekbacken/E8/what-if?keep[]=-')
             ->assertOk()
@@ -148,7 +148,7 @@ final class WinterInDepthTest extends FeatureTestCase
             $this->demo();
             self::assertCount($boxes, $this->winter('E1', true)->reserve->keep, $school);
         }
-        $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('The schools side by side');
+        $this->get('/winter/ekbacken/E1')->assertOk()->assertSee('Compare the rules');
     }
 
     public function test_in_winter_stores_are_carried_forward_and_a_shortage_is_warned_of(): void

@@ -71,7 +71,7 @@ final class WritesTest extends FeatureTestCase
         $this->as('helper')->demo();
         $this->send('POST', '/watch/tegelbruket/signs', ['seen' => 'main-bloom:on'])->assertStatus(303);
         $this->as('keeper');
-        $this->send('POST', '/undo')->assertStatus(303)->assertSessionHas('undone', 'There is nothing to undo.');
+        $this->send('POST', '/undo')->assertStatus(303)->assertSessionHas('undone', 'Nothing is left to undo.');
     }
 
     public function test_two_people_at_one_frame_see_both_values(): void

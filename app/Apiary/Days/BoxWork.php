@@ -34,7 +34,7 @@ final readonly class BoxWork
             Fate::Off => match (true) {
                 $this->done => __('on the truck'),
                 $this->byFrame => __('frames off'),
-                $this->lift !== null => __('off: not alone'),
+                $this->lift !== null => __('off: two people'),
                 default => __('off'),
             },
             Fate::Above => __('off later'),

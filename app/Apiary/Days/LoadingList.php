@@ -47,7 +47,7 @@ final class LoadingList
             new LoadItem(
                 'stand',
                 min(1, Lifted::of($visits, $crew)->beyond),
-                __('tilting stand or barrow: some boxes are beyond one back'),
+                __('tilting stand or barrow: some boxes are too heavy for one person'),
             ),
             new LoadItem('smoker', 1, __('smoker, fuel, lighter')),
             new LoadItem('water', 1, __('water to drink and for the grass')),

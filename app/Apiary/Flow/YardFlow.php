@@ -108,7 +108,7 @@ final readonly class YardFlow
             NectarFlow::Over => __('The flow is over.'),
             NectarFlow::On => __('The flow is on.'),
             NectarFlow::Slow => __('The flow is slowing.'),
-            NectarFlow::Unknown => __('Nothing is known of the flow.'),
+            NectarFlow::Unknown => __('The flow is not known yet.'),
         };
     }
 }

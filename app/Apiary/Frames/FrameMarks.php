@@ -36,7 +36,7 @@ final class FrameMarks
     public static function choices(): array
     {
         return [
-            '' => __('none: hive, super and slot are written on'),
+            '' => __('none: you write hive, super and slot on the frame'),
             'white' => __('white'),
             'yellow' => __('yellow'),
             'red' => __('red'),

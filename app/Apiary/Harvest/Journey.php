@@ -87,7 +87,7 @@ final readonly class Journey
         $words = ['mark' => $super->loadMissing('box')->name(), 'where' => $super->station->words()];
 
         return ValidationException::withMessages(['supers' => match (true) {
-            $to === Station::Missing => __(':mark is here: it did come.', $words),
+            $to === Station::Missing => __(':mark is in the honey room: it did come.', $words),
             $super->station->isAway() => __(':mark has not come to the door: tick it there first.', $words),
             default => __(':mark is :where already.', $words),
         }]);

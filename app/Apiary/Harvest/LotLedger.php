@@ -88,17 +88,17 @@ final readonly class LotLedger
     {
         $allotted = $this->allotted;
         if ($allotted === null) {
-            return __('Nothing is weighed yet.');
+            return __('No bucket is weighed yet.');
         }
         if ($allotted->measuredToEstimated !== null) {
-            return __('The buckets hold :p of what was judged.', [
+            return __('The buckets hold :p of the estimate.', [
                 'p' => $format->percent($allotted->measuredToEstimated),
             ]);
         }
         $kg = ['kg' => $format->kg(abs($allotted->differenceKg))];
 
         return $allotted->differenceKg < 0.0
-            ? __('The supers gave :kg more than the buckets hold. Is a bucket missing, or did more stick?', $kg)
+            ? __('The supers gave :kg more than the buckets hold. Is a bucket missing, or did honey stay in the machine?', $kg)
             : __('The buckets hold :kg more than the supers gave. Was a super not weighed?', $kg);
     }
 

@@ -68,7 +68,7 @@ final class Stacks
             ->exists();
         if ($isFull) {
             throw ValidationException::withMessages(['box' => __(
-                'Box :mark stands full in the honey room: say there that it is spun, or given to another hive.',
+                'Box :mark is full in the honey room. Say there that it was extracted, or given to another hive.',
                 ['mark' => $box->mark],
             )]);
         }
@@ -88,7 +88,7 @@ final class Stacks
     {
         if ($day < $place->since->format('Y-m-d')) {
             throw ValidationException::withMessages([
-                'since' => __('It was put on :day; it cannot come off before.', [
+                'since' => __('The box was put on :day; it cannot come off before that day.', [
                     'day' => $place->since->format('Y-m-d'),
                 ]),
             ]);
@@ -106,7 +106,7 @@ final class Stacks
         $other = $stack->get($at + ($step === 'up' ? 1 : -1));
         if ($place === null || $other === null || $other->role !== $place->role) {
             throw ValidationException::withMessages([
-                'step' => __('It cannot go further: brood boxes stay below, supers above.'),
+                'step' => __('The box cannot go further: brood boxes stay below, supers above.'),
             ]);
         }
         $this->order(self::without($stack, $box), $place, $at + ($step === 'up' ? 1 : -1));

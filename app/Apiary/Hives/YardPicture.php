@@ -105,7 +105,7 @@ final readonly class YardPicture
             return __(':hive, :box', $names);
         }
 
-        return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames seen', $names + [
+        return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames inspected', $names + [
             'verdict' => $this->wording->verdict($box->standing()),
             'kg' => $this->format->kg($box->honey->kg),
             'seen' => $box->seen(),

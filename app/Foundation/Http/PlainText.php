@@ -17,7 +17,7 @@ final class PlainText
         foreach ([...$request->query->all(), ...$request->request->all()] as $name => $value) {
             if (! self::isText($value) || ! self::isText((string) $name)) {
                 throw ValidationException::withMessages([
-                    mb_scrub((string) $name) => __('This holds bytes that are not text. Enter it again.'),
+                    mb_scrub((string) $name) => __('This text has characters that cannot be read. Enter it again.'),
                 ]);
             }
         }

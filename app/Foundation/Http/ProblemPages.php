@@ -75,7 +75,7 @@ final class ProblemPages
 
     private static function taken(): string
     {
-        return __('There is one of this name, code or day already. Load the page again to see it, or choose another.');
+        return __('This name, code or day exists already. Load the page again to see it, or choose another.');
     }
 
     /** @param  array<string, list<string>>  $messages */

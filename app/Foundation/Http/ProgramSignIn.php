@@ -35,7 +35,7 @@ final readonly class ProgramSignIn
             if ($request->getUser() !== null) {
                 $this->limiter->hit($account);
             }
-            abort(401, __('A token or an account is needed here.'), ['WWW-Authenticate' => 'Bearer, Basic realm="Marjoram"']);
+            abort(401, __('Sign in, or send a token.'), ['WWW-Authenticate' => 'Bearer, Basic realm="Marjoram"']);
         }
 
         return $next($request);

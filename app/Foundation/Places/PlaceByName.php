@@ -55,7 +55,7 @@ final readonly class PlaceByName
         if ($towns !== []) {
             $labels = array_map(static fn (Town $town): string => $town->label(), array_slice($towns, 0, self::NAMED));
 
-            return __(':n towns are called so; write which: :towns.', [
+            return __(':n towns have this name. Choose one: :towns.', [
                 'n' => count($towns),
                 'towns' => implode('; ', $labels),
             ]);

@@ -17,7 +17,7 @@ final class Conflict extends RuntimeException
 
     public static function removedMeanwhile(string $what): self
     {
-        return new self(__(':what was removed by someone else since you opened it.', ['what' => $what]), []);
+        return new self(__('Someone else removed :what since you opened it.', ['what' => $what]), []);
     }
 
     /** @param  array<string, mixed>  $theirs */
@@ -25,7 +25,7 @@ final class Conflict extends RuntimeException
     {
         return new self(
             __(
-                ':what was changed by someone else since you opened it. What is stored now is shown; yours is kept in the form.',
+                'Someone else changed :what since you opened it. The page shows the saved values; the form shows yours.',
                 ['what' => $what],
             ),
             $theirs,

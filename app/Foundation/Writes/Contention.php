@@ -15,7 +15,7 @@ final class Contention
     /** The sentence shown after the last try. */
     public static function sentence(): string
     {
-        return __('Others were writing here at the same time. Nothing was saved: send it once more.');
+        return __('Others were saving here at the same time. Nothing was saved. Send the form again.');
     }
 
     public static function is(?Throwable $error): bool

@@ -62,7 +62,7 @@ final class SinceThen
             return;
         }
         $what = $line->subject instanceof Record ? $line->subject->label() : __('record');
-        throw new CannotUndo(__(':what was changed since by :who. Nothing was undone.', [
+        throw new CannotUndo(__(':who has changed :what since then. Nothing was undone.', [
             'what' => ucfirst($what),
             'who' => LastChange::nameOf($newer?->causer),
         ]));
@@ -92,7 +92,7 @@ final class SinceThen
                 ->whereNotIn('id', $within)
                 ->value($column);
             if (is_string($on) && isset($records[$on])) {
-                throw new CannotUndo(__('Something was added to :what since (:where). Nothing was undone.', [
+                throw new CannotUndo(__('Something was added to :what since then (:where). Nothing was undone.', [
                     'what' => $records[$on]->label(),
                     'where' => __(str_replace('_', ' ', $table)),
                 ]));
@@ -113,7 +113,7 @@ final class SinceThen
                 continue;
             }
             if (! DB::table($table)->where('id', $id)->whereNull('deleted_at')->exists()) {
-                throw new CannotUndo(__('What :what belonged to was removed since. Nothing was undone.', [
+                throw new CannotUndo(__('The record that :what belonged to was removed since then. Nothing was undone.', [
                     'what' => $line->subject->label(),
                 ]));
             }

@@ -38,7 +38,7 @@ final readonly class Undo
             ->latest('id')
             // Of two requests at once, the second waits for the first.
             ->lockForUpdate()
-            ->first() ?? throw new CannotUndo(__('There is nothing to undo.'));
+            ->first() ?? throw new CannotUndo(__('Nothing is left to undo.'));
         /** @var Collection<int, Activity> $batch */
         $batch = Activity::ofThisOperation()
             ->where('batch_uuid', $newest->batch_uuid)
@@ -50,7 +50,7 @@ final readonly class Undo
         try {
             activity()->withoutLogs(fn () => $batch->each($this->takeBack(...)));
         } catch (UniqueConstraintViolationException) {
-            throw new CannotUndo(__('There is another of that name or place by now. Nothing was undone.'));
+            throw new CannotUndo(__('Another record has that name or place now. Nothing was undone.'));
         }
         Activity::ofThisOperation()
             ->whereKey($batch->pluck('id')->all())

@@ -34,7 +34,7 @@ final readonly class WriteOnce
     {
         $key = $request->header('Idempotency-Key') ?? $request->input('_key');
         if (! is_string($key) || ! Str::isUlid($key)) {
-            abort(400, __('This form was sent without its key. Load the page again and send it once more.'));
+            abort(400, __('This form was sent without its key. Load the page again and send the form again.'));
         }
         for ($try = 1; $try <= self::TRIES; $try++) {
             $response = $this->attempt($request, $next, $key);

@@ -42,7 +42,7 @@ final class AccountController
             'preferences' => ['system' => $values['system'], 'theme' => $values['theme'], 'paper' => $values['paper']],
         ]);
 
-        return Saved::at(route('account.show'), __('Your units and look are saved.'));
+        return Saved::at(route('account.show'), __('Your units and colours are saved.'));
     }
 
     public function password(Request $request): RedirectResponse
@@ -59,7 +59,7 @@ final class AccountController
         $ended = $request->boolean('end_tokens') ? (int) $person->tokens()->delete() : 0;
 
         $saved = __('Your password is changed; other devices are signed out.');
-        $tokens = trans_choice('{0}|{1} :count token is ended.|[2,*] :count tokens are ended.', $ended);
+        $tokens = trans_choice('{0}|{1} :count token no longer works.|[2,*] :count tokens no longer work.', $ended);
 
         return Saved::at(route('account.show'), trim("$saved $tokens"));
     }

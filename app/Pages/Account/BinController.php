@@ -30,12 +30,12 @@ final class BinController
             $record->restore();
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages([
-                'record' => __(':what cannot come back: its name or place is used by another now.', [
+                'record' => __(':what cannot come back: another record uses its name or place now.', [
                     'what' => $record->label(),
                 ]),
             ]);
         }
 
-        return Saved::at(route('account.bin'), __(':what is back.', ['what' => ucfirst($record->label())]));
+        return Saved::at(route('account.bin'), __(':what is restored.', ['what' => ucfirst($record->label())]));
     }
 }

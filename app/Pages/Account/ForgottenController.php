@@ -33,7 +33,7 @@ final readonly class ForgottenController
 
         return redirect()->route('forgotten.ask', status: 303)->with(
             'sent',
-            __('If somebody has signed up with this address, a letter is on its way. It holds for an hour.'),
+            __('If this address has an account, a mail is on its way. Its link works for one hour.'),
         );
     }
 
@@ -61,7 +61,7 @@ final readonly class ForgottenController
         $status = Password::reset(['token' => $token] + Arr::except($values, 'end_tokens'), $change);
         if ($status !== Password::PasswordReset) {
             throw ValidationException::withMessages([
-                'email' => __('This letter is too old, was used, or belongs to another address. Ask for a new one.'),
+                'email' => __('This link is too old, was used, or belongs to another address. Ask for a new one.'),
             ]);
         }
 

@@ -57,7 +57,7 @@ final class Guessable implements DataAwareRule, ValidationRule
             $fail(__('This password has too few different characters.'));
         } elseif (self::isRun($plain) || self::isCommon($password) || $this->isOwn($plain)) {
             $fail(__(
-                'This password is among those guessed first. Four words that do not belong together do well.',
+                'This password is easy to guess. Use four words that have nothing to do with each other.',
             ));
         }
     }

@@ -39,7 +39,7 @@ final class InvitationController
         $person->update(['current_operation_id' => $invitation->operation_id]);
         $invitation->delete();
 
-        return Saved::at(route('desk'), __('You work in :operation now.', ['operation' => $invitation->operation->name]));
+        return Saved::at(route('desk'), __('You are working in :operation now.', ['operation' => $invitation->operation->name]));
     }
 
     /** @return Builder<Invitation> */

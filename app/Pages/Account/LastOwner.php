@@ -12,7 +12,7 @@ final class LastOwner extends RuntimeException
     public static function of(string $operation): self
     {
         return new self(__(
-            'You are the only owner of :operation and others work in it. Make one of them an owner first, or remove them.',
+            'You are the only owner of :operation. Make another member an owner first, or remove the others.',
             ['operation' => $operation],
         ));
     }

@@ -20,7 +20,7 @@ final readonly class Letters
 
     public function forgotten(string $email, string $token): void
     {
-        $this->send($email, __('Another password for Marjoram'), 'mail.forgotten', [
+        $this->send($email, __('A new password for Marjoram'), 'mail.forgotten', [
             'address' => OwnAddress::link('forgotten.choose', ['token' => $token, 'email' => $email]),
         ]);
     }

@@ -41,7 +41,7 @@ final readonly class MemberController
 
         return Saved::at(
             route('account.show').'#members',
-            __('Pass this address on to :whom. It is not shown again.', ['whom' => $values['whom']]),
+            __('Send this address to :whom. It is shown only once.', ['whom' => $values['whom']]),
         )->with('invitation', OwnAddress::link('invitations.show', ['secret' => $secret]));
     }
 
@@ -53,7 +53,7 @@ final readonly class MemberController
             ->firstOrFail()
             ->delete();
 
-        return Saved::at(route('account.show').'#members', __('The invitation is taken back.'));
+        return Saved::at(route('account.show').'#members', __('The invitation is withdrawn.'));
     }
 
     public function update(Request $request, string $membership): RedirectResponse

@@ -28,7 +28,7 @@ final readonly class Members
     {
         $found = $this->find($membership, $by);
         if ($found->user_id === $by->id) {
-            throw ValidationException::withMessages(['role' => __('Your own role is changed by another owner.')]);
+            throw ValidationException::withMessages(['role' => __('Only another owner can change your role.')]);
         }
         $found->update(['role' => $role]);
 
@@ -40,7 +40,7 @@ final readonly class Members
     {
         $found = $this->find($membership, $by);
         if ($found->user_id === $by->id) {
-            throw ValidationException::withMessages(['member' => __('An operation keeps at least its owner.')]);
+            throw ValidationException::withMessages(['member' => __('An operation needs at least one owner.')]);
         }
         $found->delete();
     }
@@ -53,7 +53,7 @@ final readonly class Members
     {
         $all = $this->locked();
         if ($all->firstWhere('user_id', $by->id)?->role !== Role::Owner) {
-            throw new AuthorizationException(__('Only an owner may do this, and you are not one any more.'));
+            throw new AuthorizationException(__('Only an owner may do this. You are no longer an owner.'));
         }
 
         return $all->firstWhere('id', $membership)

@@ -24,7 +24,7 @@ final class NewPassword implements ValidationRule
     {
         $bytes = is_string($value) ? strlen($value) : 0;
         if ($bytes > self::MOST_BYTES) {
-            $fail(__('A password has at most :most bytes; this one has :given. Letters with accents count as two or more.', [
+            $fail(__('A password has at most :most bytes. Yours has :given; letters with accents count as two or more.', [
                 'most' => self::MOST_BYTES,
                 'given' => $bytes,
             ]));

@@ -28,7 +28,7 @@ final readonly class PresentPassword implements ValidationRule
             ]));
         } elseif (! is_string($value) || ! Hash::check($value, $this->person->password)) {
             RateLimiter::hit($key);
-            $fail(__('This is not your present password.'));
+            $fail(__('This is not your current password.'));
         } else {
             RateLimiter::clear($key);
         }

@@ -25,7 +25,7 @@ final class SignIn
         ]);
         if (! Auth::attempt($credentials, $request->boolean('remember'))) {
             throw ValidationException::withMessages([
-                'email' => __('This address and password do not belong together.'),
+                'email' => __('This address and password do not match.'),
             ]);
         }
         $request->session()->regenerate();

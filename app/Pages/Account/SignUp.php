@@ -50,8 +50,8 @@ final readonly class SignUp
         $page = redirect()->route('sign-in', status: 303)->withInput(['email' => $asked->email]);
 
         return $page->with('sent', $isConfirmed
-            ? __('A letter is on its way to this address. Open its link to finish signing up.')
-            : __('Sign in now with this address and password. If they do not work, the address already had an account: choose a new password.'));
+            ? __('A mail is on its way to this address. Open its link to finish signing up.')
+            : __('Sign in with this address and password. If that fails, the address already had an account: choose a new password.'));
     }
 
     public function confirm(string $token): View

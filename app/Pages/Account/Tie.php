@@ -22,11 +22,11 @@ final readonly class Tie
     public function words(): string
     {
         return match (true) {
-            $this->isAlone => __('you are alone in it. It is deleted with all that was recorded, its :count hives too.', [
+            $this->isAlone => __('you are its only member. The operation is deleted with all its records and :count hives.', [
                 'count' => $this->hives,
             ]),
             $this->isLastOwner => __('you are its only owner. Make another member an owner first, or remove the others.'),
-            default => __('you leave it. What you recorded stays with those who work on in it.'),
+            default => __('you leave it. Your records stay with the other members.'),
         };
     }
 }

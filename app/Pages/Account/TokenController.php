@@ -28,14 +28,14 @@ final class TokenController
         $person = self::person($request);
         if ($person->tokens()->count() >= self::MOST) {
             throw ValidationException::withMessages([
-                'token_name' => __('There are :n tokens already. Take one back first.', ['n' => self::MOST]),
+                'token_name' => __('You have :n tokens already. Remove one first.', ['n' => self::MOST]),
             ]);
         }
         $token = $person->createToken($values['token_name'], self::ABILITIES[$values['may']]);
 
         return Saved::at(
             route('account.show').'#tokens',
-            __('The token is made. Copy it now: it is not shown again.'),
+            __('The token is created. Copy it now: it is shown only once.'),
         )->with('token', $token->plainTextToken);
     }
 
@@ -44,7 +44,7 @@ final class TokenController
         $found = self::person($request)->tokens()->whereKey($token)->firstOrFail();
         $found->delete();
 
-        return Saved::at(route('account.show').'#tokens', __('The token is taken back.'));
+        return Saved::at(route('account.show').'#tokens', __('The token is removed.'));
     }
 
     private static function person(Request $request): User

@@ -79,7 +79,7 @@ final readonly class AlikeController
         $model =
             $look->frames->firstWhere('slot', $slot) ??
             throw ValidationException::withMessages([
-                'slot' => __('Paint frame :n first; then the whole super can be said to look like it.', ['n' => $slot]),
+                'slot' => __('Paint frame :n first. Then you can copy it to the whole super.', ['n' => $slot]),
             ]);
         $fitted = $this->kinds->fitted($box)->framesFitted;
         $count = 0;
@@ -95,7 +95,7 @@ final readonly class AlikeController
         return $count > 0
             ? $count
             : throw ValidationException::withMessages([
-                'slot' => __('Every frame of this super was looked at by itself already.'),
+                'slot' => __('You have already inspected every frame of this super.'),
             ]);
     }
 
@@ -119,8 +119,8 @@ final readonly class AlikeController
             ? $count
             : throw ValidationException::withMessages([
                 'slot' => $before === null
-                        ? __('There is no earlier look at this super on this hive.')
-                        : __('There is nothing of the earlier look to repeat here.'),
+                        ? __('This super has no earlier inspection on this hive.')
+                        : __('The earlier inspection has nothing to repeat here.'),
             ]);
     }
 

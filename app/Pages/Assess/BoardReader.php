@@ -92,7 +92,7 @@ final readonly class BoardReader
 
         return $this->picture->of(
             $yard,
-            __('Elevation of :yard', ['yard' => $yard->apiary->name]),
+            __(':yard from the front', ['yard' => $yard->apiary->name]),
             $drawing,
             $elevation,
         );

@@ -38,7 +38,7 @@ final readonly class DecisionController
                 'note' => ['required', 'string', 'max:500'],
                 'was' => ['nullable', 'string', 'max:26'],
             ],
-            ['note.required' => __('Say in a few words why you decide otherwise; the note stays with the record.')],
+            ['note.required' => __('Say in a few words why you decide differently. The note is saved with your decision.')],
         );
         $hive =
             $box->load('place.hive.stand.apiary')->place->hive ??
@@ -52,7 +52,7 @@ final readonly class DecisionController
 
         return Saved::at(
             BoxPage::url($box),
-            $values['choice'] === 'take' ? __('Overruled: it comes off.') : __('Overruled: it stays.'),
+            $values['choice'] === 'take' ? __('Your decision: it comes off.') : __('Your decision: it stays.'),
         );
     }
 
@@ -82,7 +82,7 @@ final readonly class DecisionController
             [
                 'boxes.required' => __('Choose at least one super.'),
                 'note.required_unless' => __(
-                    'Say in a few words why you decide otherwise; the note stays with the record.',
+                    'Say in a few words why you decide differently. The note is saved with your decision.',
                 ),
             ],
         );
@@ -114,7 +114,7 @@ final readonly class DecisionController
 
         return Saved::at(
             route('assess.yard', $apiary->slug).'#today',
-            trans_choice('{1} :count super is decided.|[2,*] :count supers are decided.', count($chosen)),
+            trans_choice('{1} Your decision for :count super is saved.|[2,*] Your decisions for :count supers are saved.', count($chosen)),
         );
     }
 
@@ -122,6 +122,6 @@ final readonly class DecisionController
     {
         $decision->load('box')->delete();
 
-        return Saved::at(BoxPage::url($decision->box), __('The verdict stands again.'));
+        return Saved::at(BoxPage::url($decision->box), __('The calculated verdict is used again.'));
     }
 }

@@ -32,7 +32,7 @@ final readonly class FrameController
         $fitted = $this->kinds->fitted($box)->framesFitted;
         if ($slot < 1 || $slot > $fitted) {
             throw ValidationException::withMessages([
-                'slot' => __('This box has frames 1 to :n; there is no frame :slot.', [
+                'slot' => __('This box has frames 1 to :n, but no frame :slot.', [
                     'n' => $fitted,
                     'slot' => $slot,
                 ]),
@@ -80,7 +80,7 @@ final readonly class FrameController
 
         return Saved::at(
             BoxPage::url($frame->assessment->box, $frame->slot),
-            __('Frame :n counts as not looked at again.', ['n' => $frame->slot]),
+            __('Frame :n counts as not inspected again.', ['n' => $frame->slot]),
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class HistoryChange
     public function words(): string
     {
         $words = __(
-            'Since :n days: :capped percentage points capped (standard deviation :sd), :full full frames of honey',
+            'In :n days: :capped percentage points capped (give or take :sd), :full full frames of honey',
             [
                 'n' => $this->days,
                 'capped' => sprintf('%+.0f', 100 * $this->capped),

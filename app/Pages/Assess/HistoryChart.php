@@ -44,7 +44,7 @@ final readonly class HistoryChart
             $this->point($inner, $point, $x);
         }
         $canvas->path('h-line', $line)->add(...$inner->shapes());
-        $label = __('Capped share of the honey, and water, of this super over :n looks', ['n' => count($history->points)]);
+        $label = __('Capped part of the honey, and water, of this super over :n inspections', ['n' => count($history->points)]);
 
         return new Picture(480.0, 224.0, $canvas->shapes(), $label);
     }

@@ -31,6 +31,6 @@ final class LookController
         }
         $look->update(['shake' => $shake]);
 
-        return Saved::at(BoxPage::url($box, null, $values['seen_on'] ?? null), __('The shake test is noted.'));
+        return Saved::at(BoxPage::url($box, null, $values['seen_on'] ?? null), __('The shake test is saved.'));
     }
 }

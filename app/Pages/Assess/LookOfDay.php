@@ -91,7 +91,7 @@ final readonly class LookOfDay
         $on = $day === null || $day === '' ? $today : new DateTimeImmutable($day, $today->getTimezone());
         if ($on > $today) {
             throw ValidationException::withMessages([
-                'seen_on' => __('A look cannot be dated after today, :day.', ['day' => $today->format('Y-m-d')]),
+                'seen_on' => __('An inspection cannot be dated after today, :day.', ['day' => $today->format('Y-m-d')]),
             ]);
         }
 
@@ -130,7 +130,7 @@ final readonly class LookOfDay
         );
         if ($then?->hive->trashed() === true) {
             throw ValidationException::withMessages(['seen_on' => __(
-                'Hive :hive was removed: it is no longer there to be looked at. Bring it back from the bin first.',
+                'Hive :hive was removed. Restore it from the bin first.',
                 ['hive' => $then->hive->code],
             )]);
         }
@@ -144,7 +144,7 @@ final readonly class LookOfDay
         throw ValidationException::withMessages([
             'seen_on' => match (true) {
                 $left?->until !== null => __(
-                    'Box :mark left hive :hive on :day; a look dated :date cannot be of it there. Correct the date, or put the box back first.',
+                    'Box :mark left hive :hive on :day, before :date. Correct the date, or put the box back first.',
                     [
                         'mark' => $box->mark,
                         'hive' => $left->hive->code,
@@ -152,13 +152,13 @@ final readonly class LookOfDay
                         'date' => $date,
                     ],
                 ),
-                $came !== null => __('Box :mark came onto hive :hive on :day; a look dated :date is before that.', [
+                $came !== null => __('Box :mark came onto hive :hive on :day, after :date. Correct the date.', [
                     'mark' => $box->mark,
                     'hive' => $came->hive->code,
                     'day' => $came->since->format('Y-m-d'),
                     'date' => $date,
                 ]),
-                default => __('Box :mark is in store and has stood on no hive; a look needs a box on a hive.', [
+                default => __('Box :mark is in store and was never on a hive. Put it on a hive first.', [
                     'mark' => $box->mark,
                 ]),
             },

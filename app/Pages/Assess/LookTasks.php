@@ -22,7 +22,7 @@ final class LookTasks implements TaskSource
         return $look === 0 ? [] : [new Task(
             $apiary->slug,
             'look',
-            trans_choice('look at :count super|look at :count supers', $look),
+            trans_choice('inspect :count super|inspect :count supers', $look),
             __(':n min', ['n' => self::MINUTES_A_SUPER * $look]),
             route('assess.yard', $apiary->slug, false),
             1,

@@ -17,7 +17,7 @@ final readonly class NextStop
     public static function after(string $yard, YardBoard $board, HiveState $hive, BoxState $box): ?self
     {
         if (self::isToLookAt($box)) {
-            return self::at($yard, $hive, $box, __('Look at frame :n', ['n' => $box->nextSlot()]));
+            return self::at($yard, $hive, $box, __('Inspect frame :n', ['n' => $box->nextSlot()]));
         }
         foreach (array_reverse($hive->supers()) as $other) {
             if ($other->id !== $box->id && self::isToLookAt($other)) {

@@ -36,7 +36,7 @@ final class PaintFrameRequest extends MeasuredRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return array_fill_keys(['a.*.between', 'b.*.between'], __('A share of a face is 0 to 1 (0 to 100 %).'));
+        return array_fill_keys(['a.*.between', 'b.*.between'], __('A part of a face must be between 0 and 1 (0 to 100 %).'));
     }
 
     /** @return list<callable(Validator): void> */

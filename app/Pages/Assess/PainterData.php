@@ -58,8 +58,8 @@ final readonly class PainterData
     public function status(): string
     {
         return match (true) {
-            $this->stored === null => __('presumed: not looked at yet'),
-            $this->stored->glanced => __('taken as like another, not pulled'),
+            $this->stored === null => __('not inspected, estimated'),
+            $this->stored->glanced => __('copied from another frame, not pulled'),
             default => '',
         };
     }

@@ -14,9 +14,9 @@ final readonly class PainterSlot
     public function label(): string
     {
         $how = match (true) {
-            $this->glanced => ', '.__('taken as alike'),
+            $this->glanced => ', '.__('copied from another frame'),
             $this->seen => '',
-            default => ', '.__('not looked at'),
+            default => ', '.__('not inspected'),
         };
 
         return __('Frame :n', ['n' => $this->slot]).$how;

@@ -29,7 +29,7 @@ final readonly class ReadingController
         $day = $request->day();
         $this->note($box, $request->reading(), $request->instrument(), $day);
 
-        return Saved::at(BoxPage::url($box, null, $day), __('The reading is noted.'));
+        return Saved::at(BoxPage::url($box, null, $day), __('The reading is saved.'));
     }
 
     /** Reads an instrument that can be read, with the offset of its last check. */

@@ -60,9 +60,9 @@ final class ReadingRequest extends MeasuredRequest
         $value = (float) $this->string('value')->toString();
         foreach (
             [
-                'nd' => __('It looks like a refractive index: choose nD.'),
-                'brix' => __('It looks like degrees Brix: choose °Brix.'),
-                'water' => __('It looks like water: choose water %.'),
+                'nd' => __('This value looks like a refractive index: choose nD.'),
+                'brix' => __('This value looks like degrees Brix: choose °Brix.'),
+                'water' => __('This value looks like water: choose water %.'),
             ] as $scale => $words
         ) {
             [$lo, $hi] = RefractometerScale::from($scale)->range();

@@ -53,7 +53,7 @@ final readonly class CalibrateController
             'weighed_on' => $this->current->day(),
         ]);
 
-        return Saved::at(route('calibrate.show'), __('The weighing is noted.'));
+        return Saved::at(route('calibrate.show'), __('The weighing is saved.'));
     }
 
     public function forget(BoxWeighing $weighing): RedirectResponse
@@ -73,7 +73,7 @@ final readonly class CalibrateController
         if ((bool) $values['take']) {
             $fill =
                 $this->fills->read()[$kind] ??
-                throw ValidationException::withMessages(['kind' => __('Nothing of this kind was weighed.')]);
+                throw ValidationException::withMessages(['kind' => __('No box of this kind was weighed.')]);
             $factors[$kind] = [
                 'factor' => round($fill->learnt->factor, 4),
                 'sd' => round($fill->learnt->boxRelativeSd(), 4),

@@ -38,7 +38,7 @@ final readonly class FillPicture
             $dot = static fn (Canvas $inside) => $inside->circle('gf gl', self::x($one->ratio()), 52.0, 4.0);
             $canvas->titled($words, $dot);
         }
-        self::spread($canvas, 1.0, $fill->learnt->priorSd, 24.0, __('presumed'));
+        self::spread($canvas, 1.0, $fill->learnt->priorSd, 24.0, __('estimated'));
         self::spread($canvas, $fill->learnt->factor, $fill->learnt->sd, 72.0, __('learnt'));
         $label = __('Weighed over estimated for :kind', ['kind' => $fill->kind->name]);
 

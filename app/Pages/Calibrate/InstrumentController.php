@@ -36,7 +36,7 @@ final class InstrumentController
             ]);
         }
         if (Instrument::query()->where('name', $values['name'])->exists()) {
-            throw ValidationException::withMessages(['name' => __('An instrument of this name is noted already.')]);
+            throw ValidationException::withMessages(['name' => __('An instrument with this name exists already.')]);
         }
         Instrument::query()->create([
             'name' => $values['name'],
@@ -45,7 +45,7 @@ final class InstrumentController
             'address' => $address === '' ? null : $address,
         ]);
 
-        return Saved::at(route('calibrate.show').'#instruments', __(':name is noted.', ['name' => $values['name']]));
+        return Saved::at(route('calibrate.show').'#instruments', __(':name is saved.', ['name' => $values['name']]));
     }
 
     public function destroy(Instrument $instrument): RedirectResponse
@@ -71,7 +71,7 @@ final class InstrumentController
                 'readings' => ['required', 'string', 'max:120', 'regex:/^\s*\d+(\.\d+)?(\s*[; ]\s*\d+(\.\d+)?)*\s*$/'],
                 'temperature' => ['required', 'numeric'],
             ],
-            ['readings.regex' => __('Readings with a point and a blank between them, such as 17.2 17.4 17.3.')],
+            ['readings.regex' => __('Enter readings with spaces between them, such as 17.2 17.4 17.3.')],
         );
         preg_match_all('/\d+(\.\d+)?/', (string) $values['readings'], $given);
         $celsius = round($f->temperatureToC((float) $values['temperature']), 2);

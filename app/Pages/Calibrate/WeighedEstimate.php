@@ -39,7 +39,7 @@ final readonly class WeighedEstimate
         $look =
             Assessment::query()->where('box_id', $box->id)->whereHas('frames')->latest('looked_at')->first() ??
             throw ValidationException::withMessages([
-                'mark' => __('Box :mark was never looked at; there is no estimate to compare the weights with.', [
+                'mark' => __('Box :mark was never inspected. The weights have no estimate to compare with.', [
                     'mark' => $box->mark,
                 ]),
             ]);
@@ -61,7 +61,7 @@ final readonly class WeighedEstimate
         );
         if (count($weighed) !== count($slots)) {
             throw ValidationException::withMessages([
-                'slots' => __('Frames :n were not all looked at; only frames that were can be compared.', [
+                'slots' => __('Not all of frames :n were inspected. Only inspected frames can be compared.', [
                     'n' => implode(', ', $slots),
                 ]),
             ]);

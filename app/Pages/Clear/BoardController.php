@@ -58,7 +58,7 @@ final readonly class BoardController
             'frozen' => $clearing->frozen->with($verdicts),
         ]);
 
-        return Saved::at(route('clear.plan', $clearing->id), __('The board on hive :hive is noted: its supers come in :day.', [
+        return Saved::at(route('clear.plan', $clearing->id), __('The board on hive :hive is saved: its supers come in :day.', [
             'hive' => $hive->code,
             'day' => $clearing->inOn()->format('Y-m-d'),
         ]));
@@ -78,7 +78,7 @@ final readonly class BoardController
             ->exists();
         if ($isPlanned) {
             throw ValidationException::withMessages([
-                'under' => __('These supers are on a clearing already: tick its board there.'),
+                'under' => __('These supers are in a clearing already. Tick its board there.'),
             ]);
         }
     }
@@ -103,7 +103,7 @@ final readonly class BoardController
             'first_on' => $today->format('Y-m-d'),
             'second_on' => $today->modify('+'.self::NIGHTS.' days')->format('Y-m-d'),
             'person_minutes' => 0.0,
-            'frozen' => new FrozenClearing(__('Put on in the yard, without a plan.')),
+            'frozen' => new FrozenClearing(__('Put on in the yard, without a clearing.')),
         ]);
     }
 }

@@ -44,7 +44,7 @@ final class BoardRequest extends FormRequest
                 return $above;
             }
         }
-        throw ValidationException::withMessages(['under' => __('This is no super of hive :hive.', [
+        throw ValidationException::withMessages(['under' => __('Hive :hive has no such super.', [
             'hive' => $hive->code,
         ])]);
     }

@@ -67,7 +67,7 @@ final readonly class ClearingController
             $clearing->items()->create(['hive_id' => $one->hiveId, 'box_id' => $one->id]);
         }
 
-        return Saved::at(route('clear.plan', $clearing->id), __('The clearing is kept.'));
+        return Saved::at(route('clear.plan', $clearing->id), __('The clearing is saved.'));
     }
 
     /** Why this method: by its rank, or by the keeper's choice over what ranks first. */
@@ -77,7 +77,7 @@ final readonly class ClearingController
 
         return $best === null || $best === $chosen
             ? $say->statement($compared->reason)
-            : __('Your choice; by the comparison :method stood first.', ['method' => $say->method($best)]);
+            : __('Your choice; the comparison put :method first.', ['method' => $say->method($best)]);
     }
 
     /** One tick: a board on, or a super on the truck; sent twice it stays one. */

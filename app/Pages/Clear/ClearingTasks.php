@@ -77,7 +77,7 @@ final readonly class ClearingTasks implements TaskSource
                 -$first,
             );
 
-            return new Task($slug, 'board', $words, __('no board stays more than three'), $href, 0, null, 0);
+            return new Task($slug, 'board', $words, __('at most three nights'), $href, 0, null, 0);
         }
         $words = trans_choice('lift :count super|lift :count supers', $supers);
 

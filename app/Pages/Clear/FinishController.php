@@ -29,7 +29,7 @@ final readonly class FinishController
         $work = $request->of($clearing);
         $lot = $this->stop->supersIn($clearing, $work);
         if ($lot === null) {
-            return Saved::at(route('clear.plan', $clearing->id), __('Nothing came in; all of it stays on its hives.'));
+            return Saved::at(route('clear.plan', $clearing->id), __('Nothing came in. All supers stay on their hives.'));
         }
 
         return Saved::at(route('honey-room.lot', $lot->id), self::inRoom($work->done->count(), [$lot]));
@@ -40,7 +40,7 @@ final readonly class FinishController
     {
         $clearings = $request->clearings();
         if ($clearings->isEmpty()) {
-            throw ValidationException::withMessages(['plan' => __('Nothing of this day is open.')]);
+            throw ValidationException::withMessages(['plan' => __('This day has nothing left to do.')]);
         }
         $lots = [];
         $in = 0;

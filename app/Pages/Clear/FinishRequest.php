@@ -44,7 +44,7 @@ final class FinishRequest extends FormRequest
                     return;
                 }
                 if ($this->day()->format('Y-m-d') > $this->current()->day()) {
-                    $validator->errors()->add('on', __('This day is still to come.'));
+                    $validator->errors()->add('on', __('This day is in the future.'));
                 }
                 foreach ($this->clearings() as $clearing) {
                     $this->check($validator, $this->of($clearing));
@@ -111,7 +111,7 @@ final class FinishRequest extends FormRequest
         foreach ($work->done as $item) {
             $since = $item->box->place?->since->format('Y-m-d');
             if ($since !== null && $work->on() < $since) {
-                $validator->errors()->add('on', __('Box :mark has stood there since :day only.', [
+                $validator->errors()->add('on', __('Box :mark has been there only since :day.', [
                     'mark' => $item->box->mark,
                     'day' => $since,
                 ]));

@@ -45,7 +45,7 @@ final readonly class FinishedStop
         self::hold($clearing);
         if ($clearing->method === Method::ByFrame) {
             throw ValidationException::withMessages([
-                'plan' => __('Here single frames come off: take them under "Frame by frame".'),
+                'plan' => __('Single frames come off here. Take them under "Frame by frame".'),
             ]);
         }
         self::mark('collected_at', $work);

@@ -43,7 +43,7 @@ final class KeepClearing extends FormRequest
         $chosen = array_values(array_filter($yard->supers(), $isChosen));
         if (count($chosen) !== count($ids)) {
             throw ValidationException::withMessages(['boxes' => __(
-                'A super of this choice is not ripe, needed for winter, or on a clearing already. Overrule it in Assess or Winter share first.',
+                'One of these supers is not ripe, is needed for winter, or is in a clearing already. Decide in Assess or Winter first.',
             )]);
         }
 
@@ -57,7 +57,7 @@ final class KeepClearing extends FormRequest
         if ($outcome === null || ! $outcome->feasible()) {
             $why = $outcome?->refusal === null ? '' : $say->statement($outcome->refusal);
             throw ValidationException::withMessages([
-                'method' => __('This method cannot be used: :why', ['why' => $why]),
+                'method' => __('This method cannot be used. :why', ['why' => $why]),
             ]);
         }
 

@@ -71,7 +71,7 @@ final readonly class YardClearing
                 $yard + ['kg' => $format->kg($this->coming->mass()->kg, 0)],
             ),
             $this->coming->clearings === [] => __('Nothing to come off at :yard', $yard),
-            default => __('All that comes off at :yard is planned', $yard),
+            default => __('All supers that come off at :yard are planned', $yard),
         };
     }
 

@@ -72,7 +72,7 @@ final readonly class ComparePage
             $mean,
             ($this->plain[$name] ?? null)?->words($this->format) ?? '',
             __(':p of the crop', ['p' => $this->format->percent($yard->shareOfCrop)]),
-            __('best :a, least :b', ['a' => $yard->best, 'b' => $yard->worst]),
+            __('best :a, weakest :b', ['a' => $yard->best, 'b' => $yard->worst]),
         ]));
     }
 
@@ -120,7 +120,7 @@ final readonly class ComparePage
             'hive' => __('Hive'),
             'kg' => (string) $this->season,
             'change' => __('to :year', ['year' => $this->season - 1]),
-            'index' => __('next to neighbours, a season'),
+            'index' => __('compared with neighbours, per season'),
         ];
     }
 

@@ -60,7 +60,7 @@ final readonly class CalendarController
         // The secret is shown this once; only its hash is kept.
         return Saved::at(
             route('clear.rounds.index').'#calendar',
-            __('The address is made; copy it now, it is not shown again.'),
+            __('The address is created. Copy it now: it is shown only once.'),
         )->with('calendar', route('calendar.feed', $token));
     }
 
@@ -68,7 +68,7 @@ final readonly class CalendarController
     {
         $calendarLink->delete();
 
-        return Saved::at(route('clear.rounds.index').'#calendar', __('The address is taken back.'));
+        return Saved::at(route('clear.rounds.index').'#calendar', __('The address is removed.'));
     }
 
     private static function answer(string $text): Response

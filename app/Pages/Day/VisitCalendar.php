@@ -115,7 +115,7 @@ final readonly class VisitCalendar
 
     private function reminder(Clearing $clearing): string
     {
-        return __('Boards are out at :yard: supers in tomorrow. No board stays more than three nights.', [
+        return __('Boards are out at :yard: bring the supers in tomorrow. No board stays more than three nights.', [
             'yard' => $clearing->apiary->name,
         ]);
     }

@@ -70,7 +70,7 @@ final readonly class DeskDrawing
         $canvas->line('rl', 0.0, $top + self::ROW, self::WIDTH, $top + self::ROW);
         ChartParts::ground($canvas, $ground, self::WIDTH);
         $flow = $yard->flow;
-        $words = $flow->sentence.($flow->presumed ? ' '.__('(presumed)') : '');
+        $words = $flow->sentence.($flow->presumed ? ' '.__('(estimated)') : '');
         $canvas->text('t14 b halo2', 4.0, $top + 18.0, $yard->name)
             ->text('t13 soft halo2'.($flow->presumed ? ' it' : ''), 4.0, $top + 35.0, $words);
         $this->gains($canvas, $flow, $ground);

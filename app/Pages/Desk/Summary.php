@@ -49,15 +49,18 @@ final readonly class Summary
         return array_column($this->yards, 'name', 'slug')[$slug] ?? $slug;
     }
 
-    /** What is to do with the supers of all yards, as a sentence. */
+    /** What is to do with the supers of all yards. */
     public function heading(): string
     {
         $look = array_sum(array_column($this->yards, 'look'));
+        $ripe = array_sum(array_column($this->yards, 'take'));
         $dry = array_sum(array_column($this->yards, 'dry'));
-        $words = $look > 0 ? trans_choice('Look at :count super.|Look at :count supers.', $look).' ' : '';
-        $words .= __(':n are ripe', ['n' => array_sum(array_column($this->yards, 'take'))]);
 
-        return $words.($dry > 0 ? __(' and :n can dry', ['n' => $dry]) : '').'.';
+        return implode(' ', array_filter([
+            $look > 0 ? trans_choice('Inspect :count super.|Inspect :count supers.', $look) : '',
+            trans_choice('{0} No super is ripe.|{1} :count super is ripe.|[2,*] :count supers are ripe.', $ripe),
+            $dry > 0 ? trans_choice(':count super can dry.|:count supers can dry.', $dry) : '',
+        ]));
     }
 
     /** @return list<YardSummary> with hives to feed */

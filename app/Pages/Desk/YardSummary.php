@@ -52,7 +52,7 @@ final readonly class YardSummary
             $parts[] = __(':n wait', ['n' => $this->wait]);
         }
         if ($this->look > 0) {
-            $parts[] = __(':n to look at', ['n' => $this->look]);
+            $parts[] = __(':n to inspect', ['n' => $this->look]);
         }
 
         return $parts === [] ? trans_choice(':count hive|:count hives', $this->hives) : implode(' · ', $parts);

@@ -33,11 +33,11 @@ final readonly class HiveNoteController
                 'text' => ['required_if:what,note', 'nullable', 'string', 'max:500'],
                 'box' => ['nullable', 'string', 'max:26', self::ofThisOperation()],
             ],
-            ['text.required_if' => __('Say in a few words what is to be noted.')],
+            ['text.required_if' => __('Write a few words first.')],
         );
         $this->note($hive, $values['what'], $values['text'] ?? '', $values['box'] ?? null);
 
-        return $this->done($hive, __('Noted for :hive.', ['hive' => $hive->code]));
+        return $this->done($hive, __('Saved for :hive.', ['hive' => $hive->code]));
     }
 
     public function photo(Request $request, Hive $hive): RedirectResponse
@@ -49,12 +49,12 @@ final readonly class HiveNoteController
         ]);
         $jpeg = Photographs::cleaned((string) base64_decode($values['jpeg'], true));
         if ($jpeg === null) {
-            throw ValidationException::withMessages(['jpeg' => __('This is no photograph (JPEG).')]);
+            throw ValidationException::withMessages(['jpeg' => __('This file is not a JPEG photograph.')]);
         }
         $note = $this->note($hive, 'photo', $values['text'] ?? '', $values['box'] ?? null);
         DB::table('hive_photos')->insert(['hive_note_id' => $note->id, 'sha256' => Photographs::store($jpeg)]);
 
-        return $this->done($hive, __('The photograph is kept with :hive.', ['hive' => $hive->code]));
+        return $this->done($hive, __('The photograph is saved with :hive.', ['hive' => $hive->code]));
     }
 
     public function show(HiveNote $note): Response

@@ -35,7 +35,7 @@ abstract class ChosenFramesRequest extends DayRequest
     {
         $missing = array_diff($this->ids(), $frames->ids());
         if ($missing !== []) {
-            throw ValidationException::withMessages(['f' => __('There is no frame :frame in this yard now.', [
+            throw ValidationException::withMessages(['f' => __('This yard has no frame :frame now.', [
                 'frame' => implode(', ', array_slice($missing, 0, 5)),
             ])]);
         }

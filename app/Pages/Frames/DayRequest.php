@@ -20,7 +20,7 @@ abstract class DayRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['on.before_or_equal' => __('This day is still to come.')];
+        return ['on.before_or_equal' => __('This day is in the future.')];
     }
 
     public function day(): DateTimeImmutable

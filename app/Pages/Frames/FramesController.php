@@ -86,7 +86,7 @@ final readonly class FramesController
         }
 
         return Saved::at(route('frames.yard', $apiary->slug), trans_choice(
-            '{1} Noted of :count comb.|[2,*] Noted of :count combs.',
+            '{1} Saved for :count comb.|[2,*] Saved for :count combs.',
             count($frames->chosen),
         ));
     }

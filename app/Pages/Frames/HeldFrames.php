@@ -50,7 +50,7 @@ final readonly class HeldFrames
         $stored = array_map($stand, $this->yards->asStored($frames->apiary, array_keys($shown)));
         if ($shown != $stored) {
             throw ValidationException::withMessages([
-                'f' => __('Somebody took, moved or painted frames of these hives just now.'),
+                'f' => __('Somebody else changed frames of these hives just now. Load the page again.'),
             ]);
         }
 

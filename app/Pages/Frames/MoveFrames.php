@@ -85,7 +85,7 @@ final readonly class MoveFrames
     private function standing(string $mark): Box
     {
         return Box::query()->where('mark', $mark)->whereHas('place')->with('place.hive.stand.apiary')->first()
-            ?? throw ValidationException::withMessages(['to' => __('No box :mark stands on a hive.', ['mark' => $mark])]);
+            ?? throw ValidationException::withMessages(['to' => __('No hive has a box :mark.', ['mark' => $mark])]);
     }
 
     private function state(Box $box): BoxState
@@ -94,7 +94,7 @@ final readonly class MoveFrames
         $stored = $hive === null ? [] : $this->yards->asStored($hive->stand->apiary, [$hive->id]);
         $state = $hive === null ? null : ($stored[$hive->id] ?? null)?->box($box->id);
 
-        return $state ?? throw ValidationException::withMessages(['to' => __('This box is not there any more.')]);
+        return $state ?? throw ValidationException::withMessages(['to' => __('This box is no longer there.')]);
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class ReturnController
         $wet = $this->wet->held($lot->claim(null), $request->toStore());
         $frames = $request->chosen($wet);
         if ($frames === []) {
-            throw ValidationException::withMessages(['to' => __('No frame of this lot is here any more.')]);
+            throw ValidationException::withMessages(['to' => __('No frame of this lot is here now.')]);
         }
         $record = new MoveRecord($request->day());
         $free = new FreeSlots($request->toStore() ? [] : $this->hives($lot, $wet));
@@ -64,7 +64,7 @@ final readonly class ReturnController
 
     private static function noGap(): ValidationException
     {
-        return ValidationException::withMessages(['to' => __('Their boxes have no gap: they stay in store.')]);
+        return ValidationException::withMessages(['to' => __('Their boxes have no gap. The frames stay in store.')]);
     }
 
     /**

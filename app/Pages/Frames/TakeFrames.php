@@ -60,10 +60,10 @@ final readonly class TakeFrames
     private static function mustBeFree(FrameOffer $frame, DateTimeImmutable $on): void
     {
         $why = match (true) {
-            $frame->hasBrood() => __('Frame :frame holds brood: it stays.', ['frame' => $frame->mark()]),
-            $frame->held->honey->kg < 0.01 => __('Frame :frame holds no honey.', ['frame' => $frame->mark()]),
+            $frame->hasBrood() => __('Frame :frame has brood. Leave it in the hive.', ['frame' => $frame->mark()]),
+            $frame->held->honey->kg < 0.01 => __('Frame :frame has no honey.', ['frame' => $frame->mark()]),
             $on->format('Y-m-d') < $frame->box->since->format('Y-m-d') => __(
-                'Box :mark has stood there since :day only.',
+                'Box :mark has been there only since :day.',
                 ['mark' => $frame->box->mark, 'day' => $frame->box->since->format('Y-m-d')],
             ),
             default => null,

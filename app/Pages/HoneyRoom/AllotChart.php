@@ -43,7 +43,7 @@ final readonly class AllotChart
             $y += self::ROW;
         }
         $canvas->line('gnd', self::LEFT, 0.0, self::LEFT, $y);
-        $label = __('What each hive gave of lot :lot', ['lot' => $state->lot->code]);
+        $label = __('Yield of each hive in lot :lot', ['lot' => $state->lot->code]);
 
         return new Picture(712.0, $y + 4.0, $canvas->shapes(), $label);
     }

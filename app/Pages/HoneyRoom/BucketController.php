@@ -64,7 +64,7 @@ final readonly class BucketController
             && $last->created_at?->gt(now()->subMinutes(self::JUST_NOW)) === true;
         if ($isSame && ! $request->boolean('again')) {
             throw ValidationException::withMessages(['again' => __(
-                'Bucket :n weighed just that a moment ago. If this is another one, tick so; else it is weighed already.',
+                'Bucket :n had the same weight a moment ago. If this is another bucket, tick "another bucket of the same weight".',
                 ['n' => $last->number],
             )]);
         }
@@ -77,7 +77,7 @@ final readonly class BucketController
         $bucket->claim($request->input('version'))->load('pours');
         $poured = (float) $bucket->pours->sum('kg');
         if ((float) $request->kg('gross') - (float) $request->tareKg() < $poured - 0.005) {
-            throw ValidationException::withMessages(['gross' => __('More than that was poured out of it already: :kg.', [
+            throw ValidationException::withMessages(['gross' => __(':kg were poured out of this bucket already. Enter at least that.', [
                 'kg' => app(Formatter::class)->kg($poured, 2),
             ])]);
         }
@@ -100,7 +100,7 @@ final readonly class BucketController
         $bucket->claim(null)->load('pours');
         if ($bucket->pours->isNotEmpty()) {
             throw ValidationException::withMessages([
-                'bucket' => __('Bucket :n is poured already; take its pourings back first.', ['n' => $bucket->number]),
+                'bucket' => __('Bucket :n was poured already. Undo its pourings first.', ['n' => $bucket->number]),
             ]);
         }
         $bucket->delete();

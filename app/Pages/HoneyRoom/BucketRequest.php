@@ -61,6 +61,6 @@ final class BucketRequest extends MeasuredRequest
         }
 
         return BucketKind::query()->whereKey($this->text('kind'))->first()->tare_kg
-            ?? throw ValidationException::withMessages(['kind' => __('There is no such kind of bucket.')]);
+            ?? throw ValidationException::withMessages(['kind' => __('This kind of bucket does not exist. Choose another.')]);
     }
 }

@@ -34,7 +34,7 @@ final readonly class CheckController
             is_string($back) && preg_match('/^[0-9A-Za-z]{26}$/', $back) === 1
                 ? route('honey-room.lot', $back)
                 : route('honey-room.index'),
-            __('The list is ticked for today.'),
+            __('The checklist is ticked for today.'),
         );
     }
 }

@@ -26,7 +26,7 @@ final readonly class LotNotesController
             'plants' => $values['plants'] ?? '',
         ]);
 
-        return Saved::at(route('honey-room.lot', $lot->id), __('Noted.'));
+        return Saved::at(route('honey-room.lot', $lot->id), __('Saved.'));
     }
 
     public function cappings(CappingRequest $request, CurrentOperation $current, Lot $lot): RedirectResponse
@@ -40,6 +40,6 @@ final readonly class LotNotesController
         $known = $lot->capping()->first();
         $known === null ? $lot->capping()->create($values) : $known->update($values);
 
-        return Saved::at(route('honey-room.lot', $lot->id), __('The cappings are noted.'));
+        return Saved::at(route('honey-room.lot', $lot->id), __('The cappings are saved.'));
     }
 }

@@ -15,12 +15,12 @@ final class RoomChecks
     public static function items(): array
     {
         return [
-            'gate' => __('The gate is shut.'),
-            'gasket' => __('Its gasket is whole, tried with water.'),
+            'gate' => __('The tank\'s gate is shut.'),
+            'gasket' => __('The gasket is whole and was tested with water.'),
             'dry' => __('Buckets and tank are dry.'),
-            'food' => __('They are food grade and clean.'),
+            'food' => __('Buckets and tank are food grade and clean.'),
             'strainer' => __('The strainer is on.'),
-            'lid' => __('Lids lie at hand.'),
+            'lid' => __('The lids are ready.'),
         ];
     }
 

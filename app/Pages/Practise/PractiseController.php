@@ -28,7 +28,7 @@ final class PractiseController
         $number = $told->number ?? Tries::next($user, 'face');
         $face = PractiseFace::draw(Tries::seed($user, 'face', $number));
         $words = $told === null
-            ? __('A comb face to estimate by eye; it cannot be put into words without giving its answer away')
+            ? __('A comb face to estimate by eye; words would give the answer away')
             : __('A comb face, :p of it capped', ['p' => $format->percent($face->cappedShare)]);
         $test = Tries::test($user);
 
@@ -51,9 +51,9 @@ final class PractiseController
         $scale = PractiseScale::draw(Tries::seed($user, 'scale', $number));
         $words = $told === null
             ? __(
-                'A field with a boundary on a scale from 13 to 25 % and a thermometer; it cannot be put into words without giving its answer away',
+                'A scale from 13 to 25 % with a boundary, and a thermometer; words would give the answer away',
             )
-            : __('The boundary stands at :w at :t', [
+            : __('The boundary is at :w at :t', [
                 'w' => $format->water($scale->shownPct),
                 't' => $format->celsius($scale->temperatureC),
             ]);
@@ -83,7 +83,7 @@ final class PractiseController
     {
         $values = $request->validate(
             ['number' => ['required', 'integer', 'min:1'], 'guess' => ['required', 'numeric', 'between:0,100']],
-            ['guess.between' => __('A share of a face is 0 to 100 %.')],
+            ['guess.between' => __('A part of a face must be between 0 and 100 %.')],
         );
         $user = self::user($request);
         $number = $this->number($user, 'face', (int) $values['number']);
@@ -121,7 +121,7 @@ final class PractiseController
         $test = Tries::test($user);
         if ($test === null || $test->count < Tries::ENOUGH) {
             throw ValidationException::withMessages([
-                'eye' => __('Estimate :n faces first; fewer say too little of an eye.', ['n' => Tries::ENOUGH]),
+                'eye' => __('Estimate :n faces first. Fewer faces say too little.', ['n' => Tries::ENOUGH]),
             ]);
         }
         $values = [
@@ -134,7 +134,7 @@ final class PractiseController
 
         return Saved::at(
             route('practise.face'),
-            __('From now on your looks carry this correction; it is shown with each of them.'),
+            __('From now on your inspections are corrected. The correction is shown with each.'),
         );
     }
 
@@ -142,7 +142,7 @@ final class PractiseController
     {
         Eye::query()->where('user_id', self::user($request)->id)->first()?->delete();
 
-        return Saved::at(route('practise.face'), __('Your looks are taken as they are painted again.'));
+        return Saved::at(route('practise.face'), __('Your inspections are used as painted again.'));
     }
 
     private function note(User $user, string $task, int $number, float $truth, float $guess): RedirectResponse
@@ -163,7 +163,7 @@ final class PractiseController
     {
         if ($shown !== Tries::next($user, $task)) {
             throw ValidationException::withMessages([
-                'guess' => __('This one was answered already, in another window perhaps. The next one is shown.'),
+                'guess' => __('This one was answered already, perhaps in another window. Here is the next one.'),
             ]);
         }
 

@@ -47,7 +47,7 @@ final readonly class DriveController
             'home' => self::HOME,
             'rows' => $rows,
             'how' => __(
-                'It is :detour times as far as the bird flies, :way in an hour, and :stop minutes to park and open the gate.',
+                'Road: :detour times the straight line, :way per hour, and :stop minutes to park and open the gate.',
                 [
                     'detour' => Drives::DETOUR,
                     'way' => $format->lengths->way(Drives::KM_PER_HOUR),
@@ -65,7 +65,7 @@ final readonly class DriveController
             'minutes' => ['required', 'array', 'max:200'],
             'minutes.*' => ['nullable', 'numeric', 'between:0,1440'],
         ], [
-            'minutes.*.between' => __('A drive takes 0 to 1440 minutes.'),
+            'minutes.*.between' => __('A drive must take between 0 and 1,440 minutes.'),
             'minutes.*.numeric' => __('Minutes, as a number.'),
         ]);
         $from = $values['from'] === self::HOME

@@ -23,7 +23,7 @@ final readonly class DriveRow
         $minutes = ['minutes' => $format->minutes($this->calculated)];
 
         return $this->own === null
-            ? __('reckoned: ~:minutes', $minutes)
+            ? __('calculated: ~:minutes', $minutes)
             : __('yours; by the map ~:minutes', $minutes);
     }
 }

@@ -47,7 +47,7 @@ final readonly class NewSchedulePage
     public function waitingChoices(): array
     {
         return [
-            'own' => __('come in when they are ripe'),
+            'own' => __('come in when ripe'),
             'together' => __('the whole yard waits for them'),
             'out' => __('stay out of this schedule'),
         ];
@@ -72,14 +72,14 @@ final readonly class NewSchedulePage
         $day = ['day' => $this->format->weekday($dates->flowEnds)];
         $flow = $dates->flowEnds < $this->days[0]
             ? __('the flow ended :day', $day)
-            : __('the flow is to end :day', $day);
+            : __('the flow should end :day', $day);
 
         return "$by; $flow.";
     }
 
     public function ripe(ReadySupers $batch): string
     {
-        return __('ripe about :day, by how fast it was capped or by ten days for a full super', [
+        return __('ripe about :day (by the speed of capping, or ten days for a full super)', [
             'day' => $this->format->weekday($batch->dates->ready),
         ]);
     }

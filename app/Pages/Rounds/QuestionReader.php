@@ -98,7 +98,7 @@ final readonly class QuestionReader
     {
         if ($batches > RoundsQuestion::MOST_YARDS) {
             throw ValidationException::withMessages(['later' => __(
-                'One schedule holds :most visits to yards and :n would come in: leave some out, or let what is to wait stay out of this schedule.',
+                'A schedule holds at most :most visits; this one would have :n. Skip some yards, or leave out supers that must wait.',
                 ['most' => RoundsQuestion::MOST_YARDS, 'n' => $batches],
             )]);
         }
@@ -111,7 +111,7 @@ final readonly class QuestionReader
         $offBy = $byHand->offBy === null ? max($dates->offBy, $ready) : max($first, $byHand->offBy);
         if ($offBy < $ready) {
             throw ValidationException::withMessages(['yards.'.$batch->id().'.off_by' => __(
-                ':yard is ready on :ready; it cannot be off by :off. Set a later day, or an earlier one to be ready.',
+                ':yard is ready on :ready and cannot be off by :off. Choose a later deadline, or an earlier ready day.',
                 [
                     'yard' => $batch->name(),
                     'ready' => $ready->format('Y-m-d'),

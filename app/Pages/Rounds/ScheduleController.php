@@ -66,18 +66,18 @@ final readonly class ScheduleController
         $first = $question->firstDay()?->weather->date;
         if ($question->yards === [] || $first === null) {
             throw ValidationException::withMessages(['name' => __(
-                'Nothing is to come off: no super is ripe or will be in these days, free of the winter share and on no clearing already.',
+                'No super can come off in these days: none is ripe, free for harvest and still unplanned.',
             )]);
         }
         $schedule = Schedule::query()->create([
-            'name' => $request->text('name') ?: __('Rounds from :day', ['day' => $format->date($first)]),
+            'name' => $request->text('name') ?: __('Schedule from :day', ['day' => $format->date($first)]),
             'starts_on' => $first,
             'settings' => $settings,
             'question' => $question,
         ]);
         $this->search($schedule);
 
-        return Saved::at(route('clear.rounds.show', $schedule->id), __('The schedule is being searched.'));
+        return Saved::at(route('clear.rounds.show', $schedule->id), __('The search for a schedule has begun.'));
     }
 
     public function show(Request $request, Schedule $schedule, Formatter $format, Wording $say): Response
@@ -102,7 +102,7 @@ final readonly class ScheduleController
             ->whereIn('state', [SearchState::Waiting, SearchState::Planning])
             ->update(['state' => SearchState::Stopping]);
 
-        return $this->saved($schedule, __('The search stops with the best it has.'));
+        return $this->saved($schedule, __('The search stops with the best schedule found.'));
     }
 
     /** All that is not locked is planned again; with what the yards and the sky have today, where that is asked for. */
@@ -128,7 +128,7 @@ final readonly class ScheduleController
             'locks' => [...$others($schedule->locks), $visit],
         ]);
 
-        return $this->saved($schedule, __(':yard is locked there; search the rest again when you like.', [
+        return $this->saved($schedule, __(':yard is locked there. You can search the rest again.', [
             'yard' => $schedule->question->nameOf($visit->yard),
         ]));
     }
@@ -139,7 +139,7 @@ final readonly class ScheduleController
         $stays = static fn (Visit $lock): bool => $lock->yard !== $values['yard'];
         $schedule->update(['locks' => array_values(array_filter($schedule->locks, $stays))]);
 
-        return $this->saved($schedule, __('It may be moved by the planner again.'));
+        return $this->saved($schedule, __('The search may move the visit again.'));
     }
 
     /** The visits become the clearings of their yards, each with its sheet, its boards and its supers. */
@@ -149,11 +149,11 @@ final readonly class ScheduleController
             throw ValidationException::withMessages(['round' => __('This schedule is in use already.')]);
         }
         if ($schedule->visits === []) {
-            throw ValidationException::withMessages(['round' => __('There is no visit to use yet.')]);
+            throw ValidationException::withMessages(['round' => __('This schedule has no visit yet.')]);
         }
 
         return $this->saved($schedule, trans_choice(
-            '{0} Nothing was left to clear.|{1} :count visit has its sheet.|[2,*] :count visits have their sheets.',
+            '{0} No super was left to clear.|{1} :count visit has its sheet.|[2,*] :count visits have their sheets.',
             $use->clearings($schedule),
         ));
     }
@@ -170,13 +170,13 @@ final readonly class ScheduleController
     {
         if ($schedule->clearings()->exists()) {
             throw ValidationException::withMessages(['round' => __(
-                'This schedule is in use: what is left for another day belongs to a new one.',
+                'This schedule is in use. Make a new one for the remaining supers.',
             )]);
         }
         $question = $this->questions->ask($schedule->settings);
         $first = $question->firstDay()?->weather->date;
         if ($question->yards === [] || $first === null) {
-            throw ValidationException::withMessages(['round' => __('Nothing is left to come off.')]);
+            throw ValidationException::withMessages(['round' => __('No super is left to come off.')]);
         }
         $kept = new KeptVisits($question->toCore($schedule->settings));
         $schedule->fill([

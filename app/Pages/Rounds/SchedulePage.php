@@ -51,9 +51,9 @@ final readonly class SchedulePage
         return match ($this->state->search->value) {
             'waiting' => Heartbeat::isHeard(Heartbeat::QUEUE)
                 ? __('waiting for its turn')
-                : __('waiting, and nobody takes it: the worker does not run. Started again within a minute.'),
+                : __('waiting: the background worker is not running; it should start within a minute'),
             'stopping' => __('stopping'),
-            default => __('searching: :n schedules tried, the best so far :minutes', [
+            default => __('searching: :n schedules tried, best so far :minutes', [
                 'n' => number_format($this->state->iterations),
                 'minutes' => $this->format->minutes($this->state->plan->cost->total()),
             ]),

@@ -63,7 +63,7 @@ final class ScheduleRequest extends MeasuredRequest
             $minutes = $this->integer('weekday_min') + $this->integer('saturday_min') + $this->integer('sunday_min');
             if ($checked->errors()->isEmpty() && $minutes === 0) {
                 $checked->errors()->add('weekday_min', __(
-                    'With no crew time on any day nothing can be planned: give some day its minutes.',
+                    'No day has crew time. Enter minutes for at least one day.',
                 ));
             }
         }];

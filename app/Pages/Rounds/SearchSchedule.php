@@ -66,7 +66,7 @@ final class SearchSchedule implements ShouldQueue
     {
         $words = $why instanceof InvalidInput
             ? app(Wording::class)->refusal($why)
-            : __('It broke off. Search again; if it breaks off again, ask for fewer yards or days.');
+            : __('The search broke off. Search again. If it breaks off again, use fewer yards or days.');
         $this->search()->update(['state' => SearchState::Failed, 'reason' => mb_substr($words, 0, 500)]);
     }
 

@@ -27,7 +27,7 @@ final readonly class WithinReach
             return null;
         }
 
-        return __('Some yards lie more than four hours apart: say first where the honey room is. Drives begin there.');
+        return __('Some yards are more than four hours apart. Set the place of the honey room first: drives start there.');
     }
 
     public function of(Batches $batches): Batches

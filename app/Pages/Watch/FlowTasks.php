@@ -74,7 +74,7 @@ final readonly class FlowTasks implements TaskSource
     private function slowing(Apiary $apiary, YardFlow $flow): array
     {
         return $flow->forRipeness() !== NectarFlow::Slow ? [] : [
-            $this->task($apiary, 'look', __('the flow is slowing: time to look at supers'), __('over with :p', [
+            $this->task($apiary, 'look', __('the flow is slowing: inspect the supers'), __('over with :p', [
                 'p' => $this->format->percent($flow->pOver()),
             ]), 12),
         ];

@@ -35,7 +35,7 @@ final class SignController
 
         return Saved::at(
             route('watch.yard', $apiary->slug),
-            __('Noted: :what.', ['what' => Names::seen($sign, $result)]),
+            __('Saved: :what.', ['what' => Names::seen($sign, $result)]),
         );
     }
 

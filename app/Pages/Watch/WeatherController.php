@@ -84,7 +84,7 @@ final readonly class WeatherController
                 'rain' => ['required', 'numeric', 'between:0,100'],
                 'sun' => ['required', 'numeric', 'between:0,100'],
             ],
-            ['max.gte' => __('The highest temperature is not below the lowest.')],
+            ['max.gte' => __('The highest temperature must not be below the lowest.')],
         );
         $celsius = [
             'min_c' => round($f->temperatureToC((float) $values['min']), 1),
@@ -93,7 +93,7 @@ final readonly class WeatherController
         foreach ($celsius as $key => $value) {
             if ($value < -40.0 || $value > 55.0) {
                 throw ValidationException::withMessages([
-                    substr($key, 0, 3) => __(':value is no temperature of the earth\'s; allowed are :lo to :hi.', [
+                    substr($key, 0, 3) => __(':value is outside the possible range (:lo to :hi).', [
                         'value' => $f->celsius($value),
                         'lo' => $f->celsius(-40.0),
                         'hi' => $f->celsius(55.0),
@@ -112,7 +112,7 @@ final readonly class WeatherController
             ? WeatherDay::query()->create(['apiary_id' => $apiary->id, 'date' => $values['date']] + $day)
             : $known->update($day);
 
-        return Saved::at(route('clear.yard', $apiary->slug), __('Your day stands over the forecast.'));
+        return Saved::at(route('clear.yard', $apiary->slug), __('Your day replaces the forecast.'));
     }
 
     public function destroy(WeatherDay $weatherDay): RedirectResponse
@@ -120,6 +120,6 @@ final readonly class WeatherController
         $weatherDay->delete();
         $yard = Apiary::query()->whereKey($weatherDay->apiary_id)->firstOrFail();
 
-        return Saved::at(route('clear.yard', $yard->slug), __('Your day is removed; fetch the forecast for it again.'));
+        return Saved::at(route('clear.yard', $yard->slug), __('Your day is removed. Fetch the forecast again for that day.'));
     }
 }

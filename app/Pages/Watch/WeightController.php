@@ -20,7 +20,7 @@ final class WeightController
             'kg' => $request->kg('weight'),
         ]);
 
-        return Saved::at(route('watch.yard', $apiary->slug), __('The weight is noted.'));
+        return Saved::at(route('watch.yard', $apiary->slug), __('The weight is saved.'));
     }
 
     public function destroy(ScaleWeight $weight): RedirectResponse

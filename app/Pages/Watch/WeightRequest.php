@@ -44,7 +44,7 @@ final class WeightRequest extends MeasuredRequest
                     $validator->errors()->isEmpty() &&
                     $this->at() > app(CurrentOperation::class)->now()->modify('+1 hour')
                 ) {
-                    $validator->errors()->add('at', __('This moment is still to come.'));
+                    $validator->errors()->add('at', __('This time is in the future.'));
                 }
             },
         ];

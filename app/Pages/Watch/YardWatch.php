@@ -32,7 +32,7 @@ final readonly class YardWatch
         $flow = $this->watched->flow;
 
         return match (true) {
-            $flow->presumedFrom !== null => __('scale of :yard, presumed for here', ['yard' => $flow->presumedFrom]),
+            $flow->presumedFrom !== null => __('scale of :yard, also used here', ['yard' => $flow->presumedFrom]),
             $flow->scaleHive === null => __('no scale within :way', ['way' => $format->lengths->way(15.0)]),
             default => __('own scale'),
         };
@@ -113,7 +113,7 @@ final readonly class YardWatch
         }
 
         return __(
-            'In seven days: :each. Under the same sky that is strength, a swarm or a split, or work at one. The mean is judged.',
+            'In seven days: :each. The hives may differ in strength, or one swarmed or was worked on. The mean is used.',
             ['each' => implode(', ', $words)],
         );
     }

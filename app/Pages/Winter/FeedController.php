@@ -26,7 +26,7 @@ final class FeedController
                 'amount' => ['required', 'numeric', 'gt:0', 'max:200'],
                 'fed_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01'],
             ],
-            ['amount.gt' => __('An amount is above zero.')],
+            ['amount.gt' => __('An amount must be above zero.')],
         );
         $on = $values['fed_on'] ?? $current->day();
         if ($on > $current->day()) {
@@ -54,7 +54,7 @@ final class FeedController
 
         return Saved::at(
             route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
-            __('The feed of :hive is noted.', ['hive' => $hive->code]),
+            __('The feed of :hive is saved.', ['hive' => $hive->code]),
         );
     }
 

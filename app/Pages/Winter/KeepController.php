@@ -40,7 +40,7 @@ final readonly class KeepController
                 'choice' => ['required', Rule::in(Decision::CHOICES)],
                 'note' => [$needed ? 'required_if:choice,take' : 'nullable', 'nullable', 'string', 'max:500'],
             ],
-            ['note.required_if' => __('This super is needed for winter: say why it goes all the same.')],
+            ['note.required_if' => __('This super is needed for winter. Say why you take it anyway.')],
         );
         $reserve = $winter->reserve;
         Decision::query()->create([
@@ -62,7 +62,7 @@ final readonly class KeepController
 
         return Saved::at(
             route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
-            $values['choice'] === 'stay' ? __('It stays for winter.') : __('It may go.'),
+            $values['choice'] === 'stay' ? __('The super stays for winter.') : __('The super may come off.'),
         );
     }
 

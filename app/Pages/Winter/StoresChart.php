@@ -53,7 +53,7 @@ final readonly class StoresChart
         }
         $canvas->add(...$labels->shapes())->line('gnd', 0.0, $y(0.0), $width, $y(0.0));
         $label = __(
-            'Stores that stay against the need of each hive, :unit',
+            'Stores that stay against winter stores needed, :unit',
             ['unit' => $this->format->massUnit()],
         );
         $height = self::HEIGHT + ($named ? 12.0 : 0.0);

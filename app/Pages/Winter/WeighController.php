@@ -70,7 +70,7 @@ final readonly class WeighController
 
         return Saved::at(
             route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
-            __('The weighing of :hive is noted.', ['hive' => $hive->code]),
+            __('The weighing of :hive is saved.', ['hive' => $hive->code]),
         );
     }
 

@@ -27,9 +27,9 @@ final class WeighRequest extends MeasuredRequest
     public function messages(): array
     {
         return [
-            'first.gt' => __('A weight is above zero.'),
-            'second.gt' => __('A weight is above zero.'),
-            'second.required_unless' => __('This way of weighing takes two readings.'),
+            'first.gt' => __('A weight must be above zero.'),
+            'second.gt' => __('A weight must be above zero.'),
+            'second.required_unless' => __('This way of weighing needs two readings.'),
         ];
     }
 

@@ -33,7 +33,7 @@ final readonly class WhatIf
     {
         return match (true) {
             $box->comesOff() => '',
-            $box->isToLookAt() => ', '.__('to look at'),
+            $box->isToLookAt() => ', '.__('to inspect'),
             default => ', '.__('not ripe'),
         };
     }

@@ -62,7 +62,7 @@ final readonly class WhatIfPicture
             ->line('mline', $x($result->needQuantileKg), 36.0, $x($result->needQuantileKg), 72.0)
             ->rect('crop', self::LEFT, 12.0, $x($result->storesKg) - self::LEFT, 18.0);
         ChartParts::whiskerAcross($canvas, 21.0, $x($result->storesKg - $doubt), $x($result->storesKg + $doubt), 4.0);
-        $label = __('Stores :stores against a need of up to :need', [
+        $label = __('Stores :stores; needed up to :need', [
             'stores' => $this->format->kg($result->storesKg),
             'need' => $this->format->kg($result->needQuantileKg),
         ]);

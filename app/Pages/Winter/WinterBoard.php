@@ -57,7 +57,7 @@ final readonly class WinterBoard
 
         return match (true) {
             $this->mustBeFed() => __('to feed ~:kg of sugar', ['kg' => $format->kg($this->sugarKg(), 0)]),
-            $unknown > 0 => trans_choice('stores of :count hive not seen|stores of :count hives not seen', $unknown),
+            $unknown > 0 => trans_choice('stores of :count hive not inspected|stores of :count hives not inspected', $unknown),
             default => __('nothing to feed'),
         };
     }

@@ -76,7 +76,7 @@ final readonly class WinterBoardReader
                 boxes: $winter?->inOrder(),
             );
         };
-        $label = __('Elevation of :yard with the reserve line', ['yard' => $yard->apiary->name]);
+        $label = __(':yard from the front, with the line of winter stores needed', ['yard' => $yard->apiary->name]);
 
         return $this->picture->of($yard, $label, $drawing);
     }

@@ -32,7 +32,7 @@ final class WinterLookController
 
         return Saved::at(
             route('winter.hive', [$hive->stand->apiary->slug, $hive->code]),
-            __('Noted for the winter of :hive.', ['hive' => $hive->code]),
+            __('Saved for the winter of :hive.', ['hive' => $hive->code]),
         );
     }
 
@@ -42,7 +42,7 @@ final class WinterLookController
 
         return Saved::at(
             route('winter.hive', [$look->hive->stand->apiary->slug, $look->hive->code]),
-            __('The winter look is removed.'),
+            __('The winter inspection is removed.'),
         );
     }
 }

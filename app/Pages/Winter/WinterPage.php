@@ -58,17 +58,26 @@ final readonly class WinterPage
     {
         $unknown = $this->board->unknown();
         $hives = trans_choice(
-            'Nobody has looked at the stores of :count hive.|Nobody has looked at the stores of :count hives.',
+            'The stores of :count hive are not inspected.|The stores of :count hives are not inspected.',
             count($unknown),
         );
         $first = implode(' '.__('and').' ', array_slice($unknown, 0, max(0, 2 - $this->known())));
 
-        return $first === '' ? $hives : $hives.' '.__('Look at or weigh :hives first.', ['hives' => $first]);
+        return $first === '' ? $hives : $hives.' '.__('Inspect or weigh :hives first.', ['hives' => $first]);
     }
 
     private function known(): int
     {
         return count($this->board->rows) - count($this->board->unknown());
+    }
+
+    /** What the line across the columns is. */
+    public function needed(): string
+    {
+        return __('needed to :day in :p of winters', [
+            'day' => $this->format->day($this->season->whole->firstFlow),
+            'p' => $this->format->percent($this->policy->winter->confidence),
+        ]);
     }
 
     /** Until when syrup is taken. */
@@ -98,8 +107,8 @@ final readonly class WinterPage
         $kg = ['kg' => $this->format->kg($this->board->spareKg(), 0)];
 
         return $this->season->hasBegun()
-            ? __('Over the need in the yard: ~:kg; what is still over when the first flow comes may be taken.', $kg)
-            : __('Over the need in what stays: ~:kg.', $kg);
+            ? __('More than winter needs in the yard: ~:kg. The rest may be taken when the first flow comes.', $kg)
+            : __('More than winter needs in the boxes that stay: ~:kg.', $kg);
     }
 
     /** What to do for the open hive, as a sentence. */
@@ -109,7 +118,7 @@ final readonly class WinterPage
         $sugar = ['kg' => $this->format->kg($winter->reserve->sugarKg, 0)];
 
         return match (true) {
-            ! $winter->isKnown() => __('Nobody has looked at its stores: look, or weigh it, first.'),
+            ! $winter->isKnown() => __('Its stores are not inspected. Inspect or weigh the hive first.'),
             $winter->mustBeFed() && $supers > 0 => trans_choice(
                 'Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.',
                 $supers,
@@ -117,7 +126,7 @@ final readonly class WinterPage
             ),
             $winter->mustBeFed() => __('Feed ~:kg of sugar.', $sugar),
             $supers > 0 => trans_choice('Take :count super; enough stays.|Take :count supers; enough stays.', $supers),
-            default => __('All of it stays.'),
+            default => __('All supers stay.'),
         };
     }
 
@@ -135,9 +144,9 @@ final readonly class WinterPage
     {
         return match (true) {
             $winter->stays($box) => __('stays'),
-            $box->comesOff() => __('may go'),
-            $box->isToLookAt() => __('to look at first'),
-            default => __('not ripe, stays where it is'),
+            $box->comesOff() => __('may come off'),
+            $box->isToLookAt() => __('to inspect first'),
+            default => __('not ripe, stays on the hive'),
         };
     }
 

@@ -39,10 +39,10 @@ final readonly class BoxController
         $putOn = $values['role'] === 'super' ? $values['put_on'] ?? 'empty' : null;
         if (($values['box'] ?? '') !== '') {
             $box = Box::query()->with('place.hive')->whereKey($values['box'])->first()
-                ?? throw ValidationException::withMessages(['box' => __('There is no such box.')]);
+                ?? throw ValidationException::withMessages(['box' => __('This box does not exist. Choose another.')]);
             if ($box->place !== null) {
                 throw ValidationException::withMessages(['box' => __(
-                    'Box :mark stands on :hive. A box cannot be on two hives at once: take it off there, or move it.',
+                    'Box :mark is on :hive. Take it off there first, or move it.',
                     ['mark' => $box->mark, 'hive' => $box->place->hive->code],
                 )]);
             }
@@ -106,7 +106,7 @@ final readonly class BoxController
     public function destroy(Box $box): RedirectResponse
     {
         if ($box->place()->exists()) {
-            throw ValidationException::withMessages(['box' => __('This box stands on a hive. Take it off first.')]);
+            throw ValidationException::withMessages(['box' => __('This box is on a hive. Take it off first.')]);
         }
         $box->delete();
 
@@ -118,7 +118,7 @@ final readonly class BoxController
         $today = $this->current->day();
         if ($given !== null && $given > $today) {
             throw ValidationException::withMessages([
-                'since' => __('This day is still to come; the latest allowed is :day.', ['day' => $today]),
+                'since' => __('This day is in the future. The latest allowed day is :day.', ['day' => $today]),
             ]);
         }
 

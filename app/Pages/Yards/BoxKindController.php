@@ -40,7 +40,7 @@ final readonly class BoxKindController
         ]);
         $key = 'own-'.Str::slug($values['name']);
         if (isset($this->kinds->all()[$key])) {
-            throw ValidationException::withMessages(['name' => __('There is a box kind of this name already.')]);
+            throw ValidationException::withMessages(['name' => __('A box kind with this name exists already.')]);
         }
         $mm = static fn (string $field): float => round($format->lengths->toMm((float) $values[$field]), 1);
         BoxKindRow::query()->create([
@@ -61,7 +61,7 @@ final readonly class BoxKindController
     public function destroy(BoxKindRow $kind): RedirectResponse
     {
         if (Box::query()->where('kind', $kind->key)->exists()) {
-            throw ValidationException::withMessages(['kind' => __('There are boxes of this kind.')]);
+            throw ValidationException::withMessages(['kind' => __('Boxes of this kind exist. Change them first.')]);
         }
         $kind->delete();
 

@@ -53,7 +53,7 @@ final readonly class ChosenHivesController
         }
 
         return $this->done($apiary, $changed === 0
-            ? __('No box of the chosen hives is another kind.')
+            ? __('All boxes of the chosen hives are of this kind already.')
             : trans_choice('{1} :count box is :kind now.|[2,*] :count boxes are :kind now.', $changed, [
                 'kind' => $to->name,
             ]));
@@ -112,7 +112,7 @@ final readonly class ChosenHivesController
             ->max('slot');
         if ($seen > $frames) {
             throw ValidationException::withMessages(['to' => __(
-                'Frame :n of box :mark on :hive was looked at; a box of this kind has room for :frames.',
+                'Frame :n of box :mark on :hive was inspected, but this kind has room for :frames.',
                 ['n' => $seen, 'mark' => $place->box->mark, 'hive' => $place->hive->code, 'frames' => $frames],
             )]);
         }
@@ -123,8 +123,8 @@ final readonly class ChosenHivesController
     {
         return [
             'hives.required' => __('Choose at least one hive.'),
-            'to.required' => __('Choose the kind that they are.'),
-            'line.required' => __('Say of which line the queens are.'),
+            'to.required' => __('Choose the kind of the boxes.'),
+            'line.required' => __('Enter the queens\' line.'),
         ];
     }
 

@@ -37,7 +37,7 @@ final class ClimateController
         $preset = Climate::preset(
             (string) ($values['preset'] ??
                 throw ValidationException::withMessages([
-                    'preset' => __('Choose a climate, or give the temperatures of a station.'),
+                    'preset' => __('Choose a climate, or enter the temperatures of a station.'),
                 ])),
         );
         $apiary->update([
@@ -58,7 +58,7 @@ final class ClimateController
         if (! $fahrenheit && ClimateSeries::looksLikeFahrenheit(...array_column($rows, 2))) {
             throw ValidationException::withMessages([
                 'unit' => __(
-                    'These look like degrees Fahrenheit in a column of Celsius. Choose °F if they are; nothing was changed.',
+                    'These look like degrees Fahrenheit. If so, choose °F. Nothing was changed.',
                 ),
             ]);
         }

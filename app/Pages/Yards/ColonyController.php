@@ -30,7 +30,7 @@ final readonly class ColonyController
             'other' => ['nullable', 'string', 'max:12'],
         ]);
         if ($values['happened_on'] > $this->current->day()) {
-            throw ValidationException::withMessages(['happened_on' => __('This day is still to come.')]);
+            throw ValidationException::withMessages(['happened_on' => __('This day is in the future.')]);
         }
         $events->happened(
             $hive,
@@ -40,7 +40,7 @@ final readonly class ColonyController
             $values['other'] ?? '',
         );
 
-        return $this->done($hive, __('Noted for the colony on :hive.', ['hive' => $hive->code]));
+        return $this->done($hive, __('Saved for the colony on :hive.', ['hive' => $hive->code]));
     }
 
     public function forget(ColonyFact $fact): RedirectResponse
@@ -63,7 +63,7 @@ final readonly class ColonyController
             'mother' => ['nullable', 'string', 'max:26'],
         ]);
         $known = ($values['queen'] ?? '') === '' ? null : Queen::query()->whereKey($values['queen'])->first()
-            ?? throw ValidationException::withMessages(['queen' => __('There is no such queen.')]);
+            ?? throw ValidationException::withMessages(['queen' => __('This queen does not exist. Choose another.')]);
         $queen = $known ?? $queens->new(
             (string) $values['code'],
             (string) $values['line'],

@@ -41,7 +41,7 @@ final readonly class HiveController
 
         return Saved::at(
             route('yards.hive', [$apiary->slug, $hive->code]),
-            __('Hive :code stands.', ['code' => $hive->code]),
+            __('Hive :code is set up.', ['code' => $hive->code]),
         );
     }
 
@@ -57,13 +57,13 @@ final readonly class HiveController
         $code = mb_strtoupper($values['code']);
         if (Hive::query()->where('code', $code)->whereKeyNot($hive->id)->exists()) {
             throw ValidationException::withMessages([
-                'code' => __('There is a hive :code already.', ['code' => $code]),
+                'code' => __('Hive :code exists already. Choose another code.', ['code' => $code]),
             ]);
         }
         $hive->load('stand.apiary', 'colony');
         $target =
             Apiary::query()->where('slug', $values['yard'])->first() ??
-            throw ValidationException::withMessages(['yard' => __('There is no such yard.')]);
+            throw ValidationException::withMessages(['yard' => __('This yard does not exist. Choose another.')]);
         $hive->claim($values['version'] ?? null);
         if ($target->id !== $hive->stand->apiary_id) {
             $hive->stand_id = Stand::query()->create([

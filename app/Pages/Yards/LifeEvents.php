@@ -49,12 +49,12 @@ final readonly class LifeEvents
         $living = $hive->load(['colony', 'colonies'])->colony;
         if ($living === null && $hive->isEmpty() && $kind !== 'settled') {
             throw ValidationException::withMessages([
-                'kind' => __('No colony lives on :hive: note first that one has settled.', ['hive' => $hive->code]),
+                'kind' => __('No colony lives in :hive. First note that one has settled.', ['hive' => $hive->code]),
             ]);
         }
         if ($living !== null && $kind === 'settled' && $hive->colonies->count() > 1) {
             throw ValidationException::withMessages([
-                'kind' => __('A colony lives on :hive already.', ['hive' => $hive->code]),
+                'kind' => __('A colony lives in :hive already.', ['hive' => $hive->code]),
             ]);
         }
         if ($living !== null && $living->started_on->format('Y-m-d') > $on && $hive->colonies->count() > 1) {
@@ -73,7 +73,7 @@ final readonly class LifeEvents
         $stays = $with?->colony;
         if ($stays === null || $stays->is($colony)) {
             throw ValidationException::withMessages([
-                'other' => __('Say with which hive: the code of another one with a colony.'),
+                'other' => __('Enter the code of the other hive; it needs a colony.'),
             ]);
         }
         $colony->update(['ended_on' => $on]);
@@ -85,7 +85,7 @@ final readonly class LifeEvents
         $into = trim($other) === '' ? $this->newHive($hive) : $this->hive($other);
         if ($into === null || $into->is($hive) || ! ($into->isEmpty() || trim($other) === '')) {
             throw ValidationException::withMessages([
-                'other' => __('A split goes into an empty hive: the code of one, or nothing for a new hive.'),
+                'other' => __('A split goes into an empty hive. Enter its code, or leave it empty for a new hive.'),
             ]);
         }
         $begun = $this->begin($into, $on);

@@ -34,7 +34,7 @@ final class NewHive
         $code ??= $apiary->letter.$number;
         if (Hive::query()->where('code', $code)->exists()) {
             throw ValidationException::withMessages([
-                'code' => __('There is a hive :code already.', ['code' => $code]),
+                'code' => __('Hive :code exists already. Choose another code.', ['code' => $code]),
             ]);
         }
         $stand = Stand::query()->create(['apiary_id' => $apiary->id, 'number' => $number]);

@@ -22,7 +22,7 @@ final readonly class NewYard
         NewHive::waitForTurn();
         $slug = self::slug($request->text('name'));
         if (Apiary::query()->where('slug', $slug)->exists()) {
-            throw ValidationException::withMessages(['name' => __('There is a yard of this name already.')]);
+            throw ValidationException::withMessages(['name' => __('A yard with this name exists already.')]);
         }
         $apiary = $this->bare(
             $request->text('name'),

@@ -91,14 +91,14 @@ final readonly class OpenHive
         $queen = $this->hive->colony?->queen;
 
         return $queen === null
-            ? __('queen not noted')
+            ? __('queen not entered')
             : $queen->code.' ('.__('line :line, :year', ['line' => $queen->line, 'year' => $queen->year]).')';
     }
 
     /** @return array<string, string> */
     public function queenChoices(): array
     {
-        return ['' => __('no: a new one')] + $this->queens->pluck('code', 'id')->all();
+        return ['' => __('none: a new one')] + $this->queens->pluck('code', 'id')->all();
     }
 
     /** @return array<string, string> what may happen to a colony */

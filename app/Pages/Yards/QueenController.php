@@ -24,7 +24,7 @@ final class QueenController
         ]);
         if (Queen::query()->where('code', $values['code'])->whereKeyNot($queen->id)->exists()) {
             throw ValidationException::withMessages([
-                'code' => __('There is a queen :code already.', ['code' => $values['code']]),
+                'code' => __('Queen :code exists already.', ['code' => $values['code']]),
             ]);
         }
         $queen

@@ -20,7 +20,7 @@ final readonly class Queens
     {
         if (Queen::query()->where('code', $code)->exists()) {
             throw ValidationException::withMessages([
-                'code' => __('There is a queen :code already.', ['code' => $code]),
+                'code' => __('Queen :code exists already.', ['code' => $code]),
             ]);
         }
 

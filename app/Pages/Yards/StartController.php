@@ -42,7 +42,7 @@ final class StartController
 
         return Saved::at(
             route('assess.yard', $apiary->slug),
-            __('Your first yard stands. Choose a super and paint what you see.'),
+            __('Your first yard is set up. Choose a super and paint what you see.'),
         );
     }
 }

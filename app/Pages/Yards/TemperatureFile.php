@@ -43,7 +43,7 @@ final class TemperatureFile
             if ($row === null) {
                 throw ValidationException::withMessages([
                     'pasted' => __(
-                        'Line :n cannot be read: ":line". A date and a temperature are wanted, such as 2024-01-31,-2.5.',
+                        'Line :n cannot be read: ":line". Write a date and a temperature, such as 2024-01-31,-2.5.',
                         ['n' => $n + 1, 'line' => mb_substr($line, 0, 60)],
                     ),
                 ]);

@@ -134,7 +134,7 @@ final readonly class YardController
     {
         $apiary = $maker->make($request);
 
-        return Saved::at(route('yards.yard', $apiary->slug), __(':name stands.', ['name' => $apiary->name]));
+        return Saved::at(route('yards.yard', $apiary->slug), __(':name is set up.', ['name' => $apiary->name]));
     }
 
     public function update(
@@ -194,7 +194,7 @@ final readonly class YardController
     {
         if ($apiary->stands()->whereHas('hive')->exists()) {
             throw ValidationException::withMessages([
-                'yard' => __('Hives still stand here. Remove or move them first.'),
+                'yard' => __('This yard still has hives. Remove or move them first.'),
             ]);
         }
         $apiary->delete();

@@ -60,7 +60,7 @@ final readonly class YardDrawings
                 static fn (BoxState $box): string => $anchor === '' ? $link : "$link?box=$box->id#hand",
             );
         };
-        $label = __('Elevation of :yard', ['yard' => $apiary->name]);
+        $label = __(':yard from the front', ['yard' => $apiary->name]);
 
         return $this->picture->of($this->yards->one($apiary), $label, $drawing, $elevation);
     }

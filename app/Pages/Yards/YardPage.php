@@ -119,7 +119,7 @@ final readonly class YardPage
     {
         $source = $this->apiary->climate_source;
 
-        return __('Now: :source, spread :sd from year to year.', [
+        return __('Now: :source; years differ by about :sd.', [
             'source' => __(Climate::presets()[$source ?? '']->name ?? $source ?? 'own numbers'),
             'sd' => number_format($this->apiary->climate_sd, 1).' °C',
         ]);

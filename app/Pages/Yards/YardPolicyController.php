@@ -43,7 +43,7 @@ final class YardPolicyController
             ->first();
         if ($clash !== null) {
             throw ValidationException::withMessages([
-                'starts_on' => __('These days belong to ":name" already (:from to :to); a day has one harvest.', [
+                'starts_on' => __('These days belong to ":name" already (:from to :to). Harvests cannot overlap.', [
                     'name' => $clash->name,
                     'from' => $clash->starts_on->format('Y-m-d'),
                     'to' => $clash->ends_on->format('Y-m-d'),
@@ -61,7 +61,7 @@ final class YardPolicyController
 
         return Saved::at(
             route('yards.yard', $apiary->slug).'#policy',
-            __('The harvest ":name" is noted.', ['name' => $values['name']]),
+            __('The harvest ":name" is saved.', ['name' => $values['name']]),
         );
     }
 

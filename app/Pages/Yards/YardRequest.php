@@ -20,8 +20,8 @@ final class YardRequest extends MeasuredRequest
     public function messages(): array
     {
         return [
-            'latitude.required' => __('Say where it is: a town near it, or its latitude.'),
-            'longitude.required' => __('Say where it is: a town near it, or its longitude.'),
+            'latitude.required' => __('Where is the yard? Enter a town near it, or its latitude.'),
+            'longitude.required' => __('Where is the yard? Enter a town near it, or its longitude.'),
         ];
     }
 

@@ -1,6 +1,6 @@
 <x-page :title="__('Bin')">
   <h1>{{ __('Bin') }}</h1>
-  <p class="sub">{{ __('What was removed lies here for 30 days.') }}</p>
+  <p class="sub">{{ __('Removed records stay here for 30 days.') }}</p>
   @if ($contents->isEmpty())
     <p class="empty">{{ __('The bin is empty.') }}</p>
   @else
@@ -13,7 +13,7 @@
           <td>
             @can('manage')
               <x-form :action="route('account.bin.restore', [$one->kind, $one->record->id])" class="inline">
-                <button class="link-btn">{{ __('bring back') }} <span
+                <button class="link-btn">{{ __('restore') }} <span
                     class="sr">{{ $one->record->label() }}</span></button>
               </x-form>
             @endcan

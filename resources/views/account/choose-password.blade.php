@@ -1,5 +1,5 @@
-<x-plain :title="__('Another password')">
-  <h1>{{ __('Another password') }}</h1>
+<x-plain :title="__('Choose a new password')">
+  <h1>{{ __('Choose a new password') }}</h1>
   <form method="post" action="{{ route('forgotten.change', $token) }}" class="narrow">
     @csrf
     <x-field

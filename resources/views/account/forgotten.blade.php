@@ -14,7 +14,7 @@
       autocomplete="username"
     />
     <div class="btns">
-      <button class="btn go">{{ __('Send me a letter') }}</button>
+      <button class="btn go">{{ __('Send me a mail') }}</button>
       <a class="link" href="{{ route('sign-in') }}">{{ __('Back') }}</a>
     </div>
   </form>

@@ -1,7 +1,7 @@
 <x-plain :title="__('Invitation')">
   <h1>{{ $invitation->operation->name }}</h1>
   <p>
-    {{ __(':who asks you to work in :operation as :role.', [
+    {{ __(':who invites you to work in :operation as :role.', [
         'who' => $invitation->inviter->name ?? __('An owner'),
         'operation' => $invitation->operation->name,
         'role' => __($invitation->role->value),

@@ -1,6 +1,6 @@
 <x-plain :title="__('Delete my account')">
   <h1>{{ __('Delete my account') }}</h1>
-  <p>{{ __('Your name, address, password and tokens are deleted at once. Nobody can take this back.') }}</p>
+  <p>{{ __('Your name, address, password and tokens are deleted at once. This cannot be undone.') }}</p>
   @if ($ties !== [])
     <ul>
       @foreach ($ties as $tie)
@@ -11,7 +11,7 @@
       @endforeach
     </ul>
   @endif
-  <p>{{ __('What you want to keep, take out first: the seasons as a file from Compare, all of it by a backup.') }}</p>
+  <p>{{ __('Download your data first: under Compare, Out and in.') }}</p>
   @error('sure')
     <p class="notice bad" role="alert">{{ $message }}</p>
   @enderror
@@ -36,7 +36,7 @@
       />
       <div class="btns">
         <button class="btn">{{ __('Delete my account') }}</button>
-        <a class="btn go" href="{{ route('account.show') }}">{{ __('Keep it') }}</a>
+        <a class="btn go" href="{{ route('account.show') }}">{{ __('Cancel') }}</a>
       </div>
     </form>
   @endif

@@ -36,7 +36,7 @@
         </td>
         <td>
           @can('own')
-            <x-remove :action="route('account.invitations.destroy', $one->id)" :words="__('take back')" :of="$one->whom" />
+            <x-remove :action="route('account.invitations.destroy', $one->id)" :words="__('remove')" :of="$one->whom" />
           @endcan
         </td>
       </tr>
@@ -46,18 +46,18 @@
     <x-form :action="route('account.members.invite')" class="row">
       <x-field
         name="whom"
-        :label="__('Whom to invite')"
+        :label="__('New member\'s name')"
         maxlength="120"
         required
       />
       <x-field
         name="role"
         id="role-invited"
-        :label="__('As')"
+        :label="__('Role')"
         value="helper"
         :options="$choose->roles()"
       />
-      <button class="btn">{{ __('Make an invitation') }}</button>
+      <button class="btn">{{ __('Create an invitation') }}</button>
     </x-form>
   @endcan
 </section>

@@ -1,13 +1,10 @@
 <x-page :title="__('Policy')">
   <h1>{{ __('Policy') }}</h1>
   <p class="sub">
-    {{ __(
-        'Practitioners disagree. These are the choices of :operation, version :n; each verdict names the version it used.',
-        [
-            'operation' => $operation->name,
-            'n' => $version,
-        ],
-    ) }}
+    {{ __('Beekeepers disagree on these questions. Here :operation decides; every verdict follows these choices.', [
+        'operation' => $operation->name,
+        'n' => $version,
+    ]) }}
   </p>
   <x-form :action="route('account.policy.update')" method="put">
     <div class="cols2">
@@ -15,10 +12,10 @@
         <h2>{{ __('Ripeness') }}</h2>
         <x-field
           name="school"
-          :label="__('A super may be taken by')"
+          :label="__('Rule for ripe honey')"
           :value="$values['school']"
           :options="$choose->ripenessSchools()"
-          :hint="__('The third measures what the others infer.')"
+          :hint="__('The refractometer measures what the other rules infer from the capping.')"
         />
         <div class="row">
           <x-field
@@ -39,7 +36,7 @@
             step="0.1"
             :label="__('Water at most, %')"
             :value="$values['water_max_pct']"
-            :hint="__('Codex: 20, heather 23')"
+            :hint="__('Codex limit: 20, heather 23')"
           />
           <x-field
             name="heather_water_max_pct"
@@ -47,7 +44,7 @@
             min="14"
             max="25"
             step="0.1"
-            :label="__('of heather honey, %')"
+            :label="__('Heather: maximum water, %')"
             :value="$values['heather_water_max_pct']"
           />
           <x-field
@@ -55,23 +52,23 @@
             type="number"
             min="50"
             max="99"
-            :label="__('How sure, %')"
+            :label="__('Certainty, %')"
             :value="$values['confidence']"
           />
         </div>
         <x-field
           name="unit"
-          :label="__('Unit of taking')"
+          :label="__('Taken as')"
           :value="$values['unit']"
           :options="$choose->unitsOfTaking()"
         />
-        <h3>{{ __('Otherwise at') }}</h3>
+        <h3>{{ __('Yards with other choices') }}</h3>
         <ul>
           @forelse ($exceptions as $one)
             <li><a class="link" href="{{ route('yards.yard', $one->slug) }}#policy">{{ $one->name }}</a>:
               {{ $one->words }}</li>
           @empty
-            <li>{{ __('no yard; each may be set where it is kept') }}</li>
+            <li>{{ __('none; set each yard on its own page') }}</li>
           @endforelse
         </ul>
       </section>
@@ -89,16 +86,16 @@
             type="number"
             min="1"
             max="10"
-            :label="__('Boxes by hand, brood boxes included')"
+            :label="__('Boxes to leave')"
             :value="$values['winter_boxes']"
-            :hint="__('for the rule of the hand')"
+            :hint="__('brood boxes included; for the rule “a number of boxes”')"
           />
           <x-field
             name="sugar_to_stores"
             type="number"
             min="10"
             max="150"
-            :label="__('Stores from fed sugar, %')"
+            :label="__('Stores gained from sugar, %')"
             :value="$values['sugar_to_stores']"
           />
         </div>
@@ -108,13 +105,13 @@
           min="50"
           max="99.9"
           step="0.1"
-          :label="__('Winters to be survived without feeding, %')"
+          :label="__('Winters without feeding, %')"
           :value="$values['winter_confidence']"
         />
         <div class="row">
           <x-field
             name="winter_from"
-            :label="__('Winter stores count from (month-day)')"
+            :label="__('Winter begins (month-day)')"
             :value="$values['winter_from']"
             pattern="\d\d-\d\d"
           />
@@ -136,16 +133,18 @@
           type="number"
           min="0"
           max="90"
-          :label="__('Supers off, days after the flow\'s end')"
+          :label="__('Days after the flow')"
           :value="$values['off_after_flow_days']"
-          :hint="__('bees eat from them and robbers come; fewer where honey sets in the comb, such as of rape')"
+          :hint="__(
+              'Later the bees eat the honey and robbers come. Fewer days for honey that sets in the comb, such as rape.',
+          )"
         />
         <x-field
           name="frame_marks"
-          :label="__('Marks on frames that are taken')"
+          :label="__('Marks on taken frames')"
           :value="$values['frame_marks']"
           :options="[
-              'none' => __('none: hive, super and slot are written on'),
+              'none' => __('none: you write hive, super and slot on the frame'),
               'yard' => __('numbered, a colour for each yard'),
               'hive' => __('numbered, a colour for each hive'),
           ]"
@@ -156,23 +155,24 @@
             name="fill_capped"
             type="number"
             step="0.5"
-            :label="__('Honey in the volume of capped comb, %')"
+            :label="__('Honey in capped comb, %')"
             :value="$values['fill_capped']"
           />
           <x-field
             name="fill_open"
             type="number"
             step="0.5"
-            :label="__('of open comb, %')"
+            :label="__('Honey in open comb, %')"
             :value="$values['fill_open']"
           />
         </div>
-        <p class="sub">{{ __('Common practice; your own weighings in the honey room say by how much to move it.') }}
+        <p class="sub">
+          {{ __('Common practice. Your own weighings in the honey room show how far your combs differ.') }}
         </p>
       </section>
     </div>
     @can('manage')
-      <div class="btns blk"><button class="btn go">{{ __('Save as a new version') }}</button>
+      <div class="btns blk"><button class="btn go">{{ __('Save the policy') }}</button>
       </div>
     @endcan
   </x-form>

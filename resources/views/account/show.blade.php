@@ -47,7 +47,7 @@
           <x-field
             name="current_password"
             type="password"
-            :label="__('Present password')"
+            :label="__('Current password')"
             required
             autocomplete="current-password"
           />
@@ -66,11 +66,11 @@
           <x-form :action="route('account.switch')" method="put" class="row">
             <x-field
               name="operation"
-              :label="__('Work in')"
+              :label="__('Operation')"
               :value="$operation->id"
               :options="$mine->mapWithKeys(fn($one) => [$one->operation_id => $one->operation->name])->all()"
             />
-            <button class="btn">{{ __('Go there') }}</button>
+            <button class="btn">{{ __('Switch') }}</button>
           </x-form>
         @endif
         <p><a class="btn small" href="{{ route('start.show') }}">{{ __('Begin another operation') }}</a></p>
@@ -103,7 +103,7 @@
                 type="number"
                 min="2"
                 max="120"
-                :label="__('Frames the extractor holds')"
+                :label="__('Frames in the extractor')"
                 :value="$operation->extractor"
               />
               <x-field
@@ -123,11 +123,11 @@
             </div>
             <x-place
               id="honey-room"
-              :label="__('Honey room: a town near it')"
+              :label="__('Honey room\'s town')"
               :latitude="$operation->latitude"
               :longitude="$operation->longitude"
             />
-            <p class="sub">{{ __('Longitude empty: drives begin amid the yards.') }}</p>
+            <p class="sub">{{ __('Without a longitude, drives start from the middle of your yards.') }}</p>
             <label class="check">
               <input
                 type="checkbox"
@@ -141,13 +141,13 @@
                 name="dry_room"
                 value="1"
                 @checked($operation->dry_room)
-              > {{ __('a drying room') }}</label>
+              > {{ __('drying room') }}</label>
             <x-field
               name="demo_today"
               type="date"
-              :label="__('Pretend that today is')"
+              :label="__('Demo\'s today')"
               :value="$operation->demo_today?->format('Y-m-d')"
-              :hint="__('for the demo; empty for the real day')"
+              :hint="__('for the demo; leave empty for the real day')"
             />
             <div class="btns"><button class="btn go">{{ __('Save the operation') }}</button>
             </div>

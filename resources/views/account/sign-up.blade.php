@@ -14,7 +14,7 @@
       required
       autocomplete="username"
     />
-    <x-new-password :label="__('Password')" :again="__('Password once more')" />
+    <x-new-password :label="__('Password')" :again="__('Repeat the password')" />
     <div class="btns"><button class="btn go">{{ __('Sign up') }}</button> <a class="link"
         href="{{ route('sign-in') }}"
       >{{ __('I have an account') }}</a>

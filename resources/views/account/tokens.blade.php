@@ -4,7 +4,8 @@
     <p class="notice" role="status"><code class="token">{{ session('token') }}</code></p>
   @endif
   @if ($tokens->isEmpty())
-    <p class="sub">{{ __('None. A program sends one with each request, in place of your password.') }}</p>
+    <p class="sub">{{ __('You have no token. A program sends a token with each request instead of your password.') }}
+    </p>
   @else
     <x-table :head="[__('Name'), __('May'), __('Last used')]" acts>
       @foreach ($tokens as $token)
@@ -13,7 +14,7 @@
           <td>{{ $token->can('write') ? __('read and write') : __('read') }}</td>
           <td>{{ $token->last_used_at === null ? __('never') : $f->date($token->last_used_at) }}</td>
           <td>
-            <x-remove :action="route('account.tokens.destroy', $token->id)" :words="__('take back')" :of="$token->name" />
+            <x-remove :action="route('account.tokens.destroy', $token->id)" :words="__('remove')" :of="$token->name" />
           </td>
         </tr>
       @endforeach
@@ -22,11 +23,11 @@
   <x-form :action="route('account.tokens.store')" class="row">
     <x-field
       name="token_name"
-      :label="__('For which program')"
+      :label="__('Name of the program')"
       maxlength="60"
       required
     />
-    <x-field name="may" :label="__('It may')" :options="['read' => __('read'), 'full' => __('read and write')]" />
-    <button class="btn">{{ __('Make a token') }}</button>
+    <x-field name="may" :label="__('Rights')" :options="['read' => __('read'), 'full' => __('read and write')]" />
+    <button class="btn">{{ __('Create a token') }}</button>
   </x-form>
 </section>

@@ -1,10 +1,10 @@
-<x-page :title="__('What was changed')">
-  <h1>{{ __('What was changed') }}</h1>
+<x-page :title="__('Changes')">
+  <h1>{{ __('Changes') }}</h1>
   @if ($lines->isEmpty())
-    <p class="empty">{{ __('Nothing has been changed yet. Every change will stand here, with who made it and when.') }}
+    <p class="empty">{{ __('No change yet. Each change will be listed here, with its author and time.') }}
     </p>
   @else
-    <x-table :head="[__('When'), __('Who'), __('Hive'), __('What'), __('From and to')]">
+    <x-table :head="[__('When'), __('Who'), __('Hive'), __('What'), __('Old and new')]">
       @foreach ($rows as $row)
         <tr>
           <td>{{ $f->moment($row->at, $operation->time_zone) }}</td>

@@ -3,7 +3,7 @@
     <x-form :action="route('assess.alike', $box->id)">
       <x-hidden :of="['what' => 'before', 'slot' => $slot, 'seen_on' => $opened->on]" />
       <button class="btn small" data-key="r">
-        {{ __('This frame: same as on :day', ['day' => $f->day($looks->before)]) }} <kbd aria-hidden="true">r</kbd>
+        {{ __('Frame as on :day', ['day' => $f->day($looks->before)]) }} <kbd aria-hidden="true">r</kbd>
       </button>
     </x-form>
   @endif
@@ -11,14 +11,14 @@
     <x-form :action="route('assess.alike', $box->id)">
       <x-hidden :of="['what' => 'before', 'back' => $slot, 'seen_on' => $opened->on]" />
       <button class="btn small" data-key="a">
-        {{ __('Whole super: same as on :day', ['day' => $f->day($looks->before)]) }} <kbd aria-hidden="true">a</kbd>
+        {{ __('Super as on :day', ['day' => $f->day($looks->before)]) }} <kbd aria-hidden="true">a</kbd>
       </button>
     </x-form>
   @endif
   <x-form :action="route('assess.alike', $box->id)">
     <x-hidden :of="['what' => 'alike', 'slot' => $slot, 'seen_on' => $opened->on]" />
     <button class="btn small" data-key="w">
-      {{ __('Whole super looks like this frame') }} <kbd aria-hidden="true">w</kbd>
+      {{ __('Super like this frame') }} <kbd aria-hidden="true">w</kbd>
     </button>
   </x-form>
 </div>

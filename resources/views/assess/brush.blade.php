@@ -13,7 +13,7 @@
         <canvas
           tabindex="0"
           role="slider"
-          aria-label="{{ __('Face :side: tenths of the face capped', ['side' => strtoupper($side)]) }}"
+          aria-label="{{ __('Face :side: tenths capped', ['side' => strtoupper($side)]) }}"
           aria-valuemin="0"
           aria-valuemax="100"
           aria-valuenow="0"

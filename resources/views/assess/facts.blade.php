@@ -5,14 +5,14 @@
       <li>
         <span>{{ $f->day($box->look->at) }}</span>
         <span>
-          {{ __(':n of :all frames seen', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}
+          {{ __(':n of :all frames inspected', ['n' => $box->seen(), 'all' => $box->fitted->framesFitted]) }}
           @if ($box->look->shake)
             · {{ $box->look->shake === 'passed' ? __('shake passed') : __('shake failed') }}
           @endif
         </span>
       </li>
     @else
-      <li><span>–</span><i>{{ __('nobody has looked; all is presumed') }}</i></li>
+      <li><span>–</span><i>{{ __('not inspected, all estimated') }}</i></li>
     @endif
     @foreach ($box->look->readings as $reading)
       <li>

@@ -32,7 +32,7 @@
   </x-form>
   @if ($looks->stored)
     @can('manage')
-      <x-remove :action="route('assess.frames.destroy', $looks->stored->id)" :words="__('count frame :n as not looked at', ['n' => $slot])" />
+      <x-remove :action="route('assess.frames.destroy', $looks->stored->id)" :words="__('count frame :n as not inspected', ['n' => $slot])" />
     @endcan
   @endif
 </details>

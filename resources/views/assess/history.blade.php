@@ -5,11 +5,11 @@
     @if ($change)
       <p>{{ $change->words() }}</p>
     @else
-      <p class="sub">{{ __('One look so far; the next will show what changed.') }}</p>
+      <p class="sub">{{ __('One inspection so far. The next one will show what changed.') }}</p>
     @endif
     <x-drawing.picture :of="$opened->chart" />
     <x-astable>
-      <x-table :head="[__('Day'), __('Seen'), __('Honey capped'), __('Full frames'), __('Water')]" num="2 3 4 5">
+      <x-table :head="[__('Day'), __('Inspected'), __('Honey capped'), __('Full frames'), __('Water')]" num="2 3 4 5">
         @foreach (array_reverse($opened->history->points) as $point)
           <tr>
             <td>{{ $f->date($point->on) }}</td>

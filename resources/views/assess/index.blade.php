@@ -2,14 +2,14 @@
   @php($look = $yards->sum('toLook'))
   <div class="hd">
     <h1>
-      {{ $look > 0 ? trans_choice(':count super to look at|:count supers to look at', $look) : __('All supers are judged') }}
+      {{ $look > 0 ? trans_choice(':count super to inspect|:count supers to inspect', $look) : __('Every super has a verdict') }}
     </h1>
     <x-legend />
   </div>
   @if ($yards->isEmpty())
     <p class="empty">
-      {{ __('There is no yard yet.') }}
-      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a>
+      {{ __('You have no yard yet.') }}
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Set up the first yard') }}</a>
     </p>
   @endif
   @foreach ($yards as $one)
@@ -27,7 +27,7 @@
   @endforeach
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Each verdict lists its reasons. Choose a super.') }}</h2>
+    <h2 class="say">{{ __('Choose a super to see why') }}</h2>
     <section>
       <h3>{{ __('Marks') }}</h3>
       <ul>

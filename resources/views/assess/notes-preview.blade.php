@@ -1,7 +1,7 @@
 <section class="blk" id="preview" aria-live="polite">
   <h2 id="preview-said">
     @if ($preview->isEmpty())
-      {{ __('What is written is drawn here.') }}
+      {{ __('Your notes are drawn here.') }}
     @elseif ($preview->errors !== [])
       {{ trans_choice('{1} :count word cannot be read|[2,*] :count words cannot be read', count($preview->errors)) }}
     @else

@@ -1,15 +1,15 @@
 @if ($box->decision)
   @can('manage')
     <x-form :action="route('assess.decisions.destroy', $box->decision->id)" method="delete">
-      <button class="btn small">{{ __('Let the verdict stand again') }}</button>
+      <button class="btn small">{{ __('Use the calculated verdict') }}</button>
     </x-form>
   @endcan
 @else
-  <x-disclosure :summary="__('Overrule')" :open="$errors->has('note')">
+  <x-disclosure :summary="__('Decide differently')" :open="$errors->has('note')">
     <x-form :action="route('assess.decisions.store', $box->id)" class="narrow">
       <x-field
         name="choice"
-        :label="__('It')"
+        :label="__('The super')"
         :value="$box->comesOff() ? 'stay' : 'take'"
         :options="['take' => __('comes off'), 'stay' => __('stays on the hive')]"
       />
@@ -19,7 +19,7 @@
         maxlength="500"
         required
       />
-      <button class="btn">{{ __('Overrule') }}</button>
+      <button class="btn">{{ __('Decide differently') }}</button>
     </x-form>
   </x-disclosure>
 @endif

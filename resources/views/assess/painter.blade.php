@@ -15,8 +15,8 @@
       <span class="soft">{{ __('of :n', ['n' => $box->fitted->framesFitted]) }}</span>
     </h2>
     <span class="btns flex-wrap" data-conflict hidden>
-      <button type="button" class="btn small" data-keep>{{ __('Keep mine') }}</button>
-      <button type="button" class="btn small" data-theirs>{{ __('Take theirs') }}</button>
+      <button type="button" class="btn small" data-keep>{{ __('Use mine') }}</button>
+      <button type="button" class="btn small" data-theirs>{{ __('Use theirs') }}</button>
     </span>
     <span
       class="text-sm text-soft min-h-5"
@@ -37,7 +37,7 @@
   </nav>
   @if ($opened->on)
     <p class="caution">
-      {{ __('You are entering the look of :day.', ['day' => $f->dateOf($opened->on)]) }}
+      {{ __('You are entering the inspection of :day.', ['day' => $f->dateOf($opened->on)]) }}
       <a class="link"
         href="{{ route('assess.hive', [$apiary->slug, $hive->code, 'box' => $box->id]) }}#painter">{{ __('Back to today') }}</a>
     </p>
@@ -48,7 +48,7 @@
   <p class="gap-2 items-center flex-wrap my-1 thumb-only" id="line-box" data-around="line">
     @include('assess.line', ['next' => $opened->next])</p>
   @cannot('record')
-    <p class="sub">{{ __('You may look, not paint.') }}</p>
+    <p class="sub">{{ __('Your role may look, not paint.') }}</p>
   @endcannot
   @can('record')
     @include('assess.brush')
@@ -57,7 +57,7 @@
     @can('record')
       @include('assess.alike')
       @include('assess.figures')
-      <x-disclosure :summary="__('enter a look from a paper note')">
+      <x-disclosure :summary="__('enter an inspection from a paper note')">
         <form method="get" action="{{ route('assess.hive', [$apiary->slug, $hive->code]) }}" class="row">
           <x-hidden :of="['box' => $box->id, 'slot' => $slot]" />
           <x-field

@@ -38,15 +38,15 @@
     <div class="row">
       <x-field
         name="atc"
-        :label="__('Corrects for temperature itself')"
+        :label="__('Corrects for temperature')"
         value="usual"
-        :options="['usual' => __('as usual for the scale'), 'yes' => __('yes'), 'no' => __('no')]"
+        :options="['usual' => __('the scale\'s usual'), 'yes' => __('yes'), 'no' => __('no')]"
       />
       @if ($opened->instruments->isNotEmpty())
         <x-field
           name="instrument"
           :label="__('Instrument')"
-          :hint="__('its checked offset is added')"
+          :hint="__('its offset is added')"
           :options="['' => __('none of these')] + $opened->instruments->pluck('name', 'id')->all()"
         />
       @endif

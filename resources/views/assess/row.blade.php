@@ -16,9 +16,9 @@
     {{ $row->name }}</a>
   <span>{{ $say->verdict($row->verdict) }}
     @if ($row->decided !== null)
-      · <i>{{ $row->decided ? __('overruled: off') : __('overruled: stays') }}</i>
+      · <i>{{ $row->decided ? __('overruled: off') : __('your decision: stays') }}</i>
     @elseif ($row->isToLookAt())
-      {{ $row->nextSlot === null ? __('by a reading') : __('at frame :n', ['n' => $row->nextSlot]) }}
+      {{ $row->nextSlot === null ? __('by a water reading') : __('at frame :n', ['n' => $row->nextSlot]) }}
     @endif
   </span>
   <span class="num soft">~{{ $f->percent($row->cappedShare) }} {{ __('capped') }}</span>

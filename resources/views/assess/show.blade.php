@@ -14,18 +14,18 @@
   <p class="sub">
     {{ trans_choice(':count hive|:count hives', $board->hives) }} · ~{{ $f->kg($board->ripe->kg, 0) }}
     {{ __('ripe') }}
-    {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg(), 0) }} · {{ __(':n to look at', ['n' => $board->toLook]) }} ·
+    {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg(), 0) }} · {{ __(':n to inspect', ['n' => $board->toLook]) }} ·
     {{ $board->flow }}
   </p>
   <p class="sub">
     <a class="link" href="{{ route('field') }}#/yard/{{ $apiary->slug }}">{{ __('Field sheet on the phone') }}</a> ·
     <a class="link" href="{{ route('assess.notes') }}">{{ __('Short notes') }}</a> ·
-    <a class="link" href="{{ route('field.read', $apiary->slug) }}">{{ __('Read out, or on paper') }}</a>
+    <a class="link" href="{{ route('field.read', $apiary->slug) }}">{{ __('Read out, or print') }}</a>
   </p>
   @if ($board->hives === 0)
     <p class="empty">
-      {{ __('No hive stands here yet.') }}
-      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put the first hive on a stand') }}</a>
+      {{ __('This yard has no hive yet.') }}
+      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Add the first hive') }}</a>
     </p>
   @else
     <x-drawing.elevation :of="$board->picture" :hive="$hive?->code" :box="$opened?->box->id" />
@@ -61,9 +61,9 @@
         <p class="lab">{{ __('Why: :yard', ['yard' => $apiary->name]) }}</p>
         <h2 class="say">
           @if ($board->toLook > 0)
-            {{ trans_choice('Look at :count super.|Look at :count supers.', $board->toLook) }}
+            {{ trans_choice('Inspect :count super.|Inspect :count supers.', $board->toLook) }}
           @else
-            {{ __('All supers are judged.') }}
+            {{ __('Every super has a verdict.') }}
           @endif
         </h2>
         <section>

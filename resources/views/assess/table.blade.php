@@ -7,7 +7,7 @@
       __('Range'),
       __('Honey capped'),
       __('Water'),
-      __('Seen'),
+      __('Inspected'),
   ]" num="4 5 6 7 8">
     @foreach ($board->supers as $row)
       <tr>
@@ -17,7 +17,7 @@
         <td>
           {{ $say->verdict($row->verdict) }}
           @if ($row->decided !== null)
-            <i>({{ __('overruled') }})</i>
+            <i>({{ __('your decision') }})</i>
           @endif
         </td>
         <td class="num">~{{ $f->kg($row->honey->kg) }}</td>
@@ -26,7 +26,7 @@
         @if ($row->waterMeasured)
           <td class="num">{{ $f->water($row->waterPct) }}</td>
         @else
-          <td class="num" title="{{ __('presumed') }}"><i>{{ $f->water($row->waterPct) }}</i></td>
+          <td class="num" title="{{ __('estimated') }}"><i>{{ $f->water($row->waterPct) }}</i></td>
         @endif
         <td class="num">{{ $row->seen }}/{{ $row->frames }}</td>
       </tr>

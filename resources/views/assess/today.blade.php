@@ -1,6 +1,6 @@
 <section class="blk today" id="today">
   <div class="hd">
-    <h2>{{ __('To look at today') }}</h2>
+    <h2>{{ __('To inspect today') }}</h2>
     <span class="sub">{{ __('most honey in doubt first') }}</span>
   </div>
   @can('record')
@@ -12,9 +12,9 @@
           name="note"
           :label="__('Because')"
           maxlength="500"
-          :hint="__('stays with each record')"
+          :hint="__('saved with each decision')"
         />
-        <button class="btn">{{ __('Decide for all chosen') }}</button>
+        <button class="btn">{{ __('Decide for all') }}</button>
       </div>
       @error('boxes')
         <p class="err danger">{{ $message }}</p>

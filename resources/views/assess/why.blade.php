@@ -7,7 +7,7 @@
       <dl>
         <dt>{{ __('Honey in it') }}</dt>
         <dd>~{{ $f->kg($box->seenKg) }}</dd>
-        <dt>{{ __('Frames seen') }}</dt>
+        <dt>{{ __('Frames inspected') }}</dt>
         <dd>{{ $box->seen() }} / {{ $box->fitted->framesFitted }}</dd>
       </dl>
     </section>
@@ -15,12 +15,12 @@
     <h2 class="say">
       <x-verdict :of="$box->verdict()" size="22" />{{ $say->advice($box->verdict()) }}
       @if ($result->waitDays)
-        {{ $result->waitDays > 21 ? __('At this pace more than three weeks.') : trans_choice('~:count day.|~:count days.', $result->waitDays) }}
+        {{ $result->waitDays > 21 ? __('More than three weeks at this pace.') : trans_choice('~:count day.|~:count days.', $result->waitDays) }}
       @endif
     </h2>
     @if ($box->decision)
       <p class="caution">
-        <b>{{ $box->decision->comesOff ? __('Overruled: it comes off.') : __('Overruled: it stays.') }}</b>
+        <b>{{ $box->decision->comesOff ? __('Your decision: it comes off.') : __('Your decision: it stays.') }}</b>
         {{ $box->decision->note }}
       </p>
     @endif
@@ -41,7 +41,7 @@
           {{ $result->water->measured ? '' : '~' }}{{ $f->water($result->water->meanPct) }}
           <span class="rng">{{ $f->spread($result->water->meanPct, $result->water->sdPct) }}</span>
         </dd>
-        <dt>{{ __('Policy met') }}</dt>
+        <dt>{{ __('Ripe by your rule') }}</dt>
         <dd>~{{ $f->percent($result->pPolicyMet) }}</dd>
         @if ($box->isToLookAt())
           <dt>{{ __('In doubt') }}</dt>
@@ -56,7 +56,7 @@
       <ul class="reasons">
         @if ($box->look->eyeOffset !== null)
           <li>
-            {{ __('The capped shares of the faces are corrected for the eye of whoever looked (:n points at one half).', [
+            {{ __('The painted faces are corrected for the painter\'s eye (:n points at half capped).', [
                 'n' => sprintf('%+.0f', 100 * $box->look->eyeOffset),
             ]) }}
           </li>
@@ -69,9 +69,9 @@
     @include('assess.facts')
     @if ($result->lookNext !== null)
       <section>
-        <h3>{{ __('What would change it') }}</h3>
+        <h3>{{ __('What would change the answer') }}</h3>
         <p>
-          {{ $box->nextSlot() === null ? __('A refractometer reading would tell most.') : __('Frame :n would tell most.', ['n' => $box->nextSlot()]) }}
+          {{ $box->nextSlot() === null ? __('A refractometer reading would tell you most.') : __('Frame :n would tell you most.', ['n' => $box->nextSlot()]) }}
         </p>
       </section>
     @endif

@@ -3,13 +3,13 @@
     <h1>{{ __('Weighings and instruments') }}</h1>
   </div>
   <p class="sub">
-    {{ __('Every estimate rests on assumptions. What you weigh and check moves them towards your own combs and glasses.') }}
+    {{ __('Your weighings and checks fit the estimates to your own combs and instruments.') }}
   </p>
   <section class="blk">
-    <h2>{{ __('Honey in the volume of comb, by kind of box') }}</h2>
+    <h2>{{ __('How full capped combs are') }}</h2>
     @if ($fills === [])
       <p class="empty">
-        {{ __('Nothing was weighed yet: weigh a super, or a few of its frames, before and after extraction.') }}</p>
+        {{ __('No weighing yet. Weigh a super, or a few of its frames, before and after extraction.') }}</p>
     @endif
     @foreach ($fills as $key => $fill)
       <div class="stop">
@@ -21,7 +21,7 @@
         <x-drawing.picture :of="$picture->of($fill)" />
         <p>
           {{ __(
-              'Presumed 1.00 (sd 0.12); your weighings say :factor (sd :sd). Estimates were off by :errorBefore, now by :errorAfter.',
+              'Usual filling 1.00 (give or take 0.12); your weighings say :factor (give or take :sd). The error falls from :errorBefore to :errorAfter.',
               [
                   'factor' => number_format($fill->learnt->factor, 3),
                   'sd' => number_format($fill->learnt->sd, 3),
@@ -40,15 +40,15 @@
               <x-form :action="route('calibrate.fill')" method="put">
                 <x-hidden :of="['kind' => $key]" />
                 <x-hidden :of="['take' => 1]" />
-                <button class="btn go">{{ __('Use it from now on') }}</button>
+                <button class="btn go">{{ __('Use this value') }}</button>
               </x-form>
             @endif
             @if ($fill->inForce() !== 1.0)
-              <span class="sub">{{ __('in force: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span>
+              <span class="sub">{{ __('in use: :n', ['n' => number_format($fill->inForce(), 3)]) }}</span>
               <x-form :action="route('calibrate.fill')" method="put">
                 <x-hidden :of="['kind' => $key]" />
                 <x-hidden :of="['take' => 0]" />
-                <button class="btn small">{{ __('Back to what is presumed') }}</button>
+                <button class="btn small">{{ __('Use the usual') }}</button>
               </x-form>
             @endif
           </div>
@@ -57,7 +57,7 @@
     @endforeach
     @can('record')
       <details class="astable" @if ($errors->hasAny(['mark', 'slots', 'before', 'after'])) open @endif>
-        <summary>{{ __('note a weighing') }}</summary>
+        <summary>{{ __('enter a weighing') }}</summary>
         <x-form :action="route('calibrate.weighings.store')" class="narrow">
           <div class="row">
             <x-field
@@ -125,16 +125,16 @@
     <h2>{{ __('What winter took') }}</h2>
     @if ($winter->hives === [])
       <p class="empty">
-        {{ __('No hive was weighed twice last winter. Two weighings of a hive, in autumn and in spring, say how much more or less than usual it uses.') }}
+        {{ __('No hive was weighed twice last winter. Weigh a hive in autumn and in spring to learn how much it uses.') }}
       </p>
     @else
       <p>
-        {{ __('Last winter your hives used :n times what was calculated (sd :sd).', [
+        {{ __('Last winter your hives used :n times the calculated amount (give or take :sd).', [
             'n' => number_format($winter->learnt->factor, 2),
             'sd' => number_format($winter->learnt->sd, 2),
         ]) }}
         @if (abs($factor - 1.0) > 0.0005)
-          {{ __('In force: :n.', ['n' => number_format($factor, 2)]) }}
+          {{ __('In use: :n.', ['n' => number_format($factor, 2)]) }}
         @endif
       </p>
       <x-scroll :label="__('Winter weighings')">
@@ -155,12 +155,12 @@
         <div class="btns">
           <x-form :action="route('calibrate.winter')" method="put">
             <x-hidden :of="['take' => 1]" />
-            <button class="btn go">{{ __('Use it from now on') }}</button>
+            <button class="btn go">{{ __('Use this value') }}</button>
           </x-form>
           @if (abs($factor - 1.0) > 0.0005)
             <x-form :action="route('calibrate.winter')" method="put">
               <x-hidden :of="['take' => 0]" />
-              <button class="btn small">{{ __('Back to the usual') }}</button>
+              <button class="btn small">{{ __('Use the usual') }}</button>
             </x-form>
           @endif
         </div>
@@ -171,7 +171,7 @@
     <h2>{{ __('Refractometers') }}</h2>
     @if ($instruments->isEmpty())
       <p class="empty">
-        {{ __('No instrument is noted. Readings can be typed without one; with one its offset is added by itself.') }}
+        {{ __('No instrument yet. Add one and its offset is added to each reading.') }}
       </p>
     @endif
     @foreach ($instruments as $one)
@@ -192,7 +192,7 @@
                 'day' => $f->date($one->checked_on),
             ]) }}
           @else
-            {{ __('Never checked: its offset is taken as none.') }}
+            {{ __('Never checked, so no offset is added.') }}
           @endif
         </p>
         @can('manage')
@@ -202,7 +202,7 @@
               name="known"
               type="number"
               step="any"
-              :label="__('Water of the check sample, %')"
+              :label="__('Water of the sample, %')"
               required
             />
             <x-field
@@ -220,7 +220,7 @@
               :label="$f->temperatureUnit()"
               :value="round($f->temperatureValue(20))"
             />
-            <button class="btn">{{ __('Check it') }}</button>
+            <button class="btn">{{ __('Save the check') }}</button>
           </x-form>
           <x-remove :action="route('calibrate.instruments.destroy', $one->id)" :words="__('remove :name', ['name' => $one->name])" />
         @endcan
@@ -228,7 +228,7 @@
     @endforeach
     @can('manage')
       <details class="astable" @if ($errors->hasAny(['name', 'address'])) open @endif>
-        <summary>{{ __('note an instrument') }}</summary>
+        <summary>{{ __('add an instrument') }}</summary>
         <x-form :action="route('calibrate.instruments.store')" class="narrow">
           <div class="row">
             <x-field
@@ -240,10 +240,10 @@
             <x-field name="scale" :label="__('Scale')" :options="$choose->scales()" />
           </div>
           <div class="row">
-            <x-field name="compensated" :label="__('Corrects for temperature itself')" :options="['1' => __('yes'), '0' => __('no')]" />
+            <x-field name="compensated" :label="__('Corrects for temperature')" :options="['1' => __('yes'), '0' => __('no')]" />
             <x-field
               name="address"
-              :label="__('Address, if it can be read')"
+              :label="__('Network address')"
               :hint="__('in your own network, or stand-in')"
               maxlength="200"
             />
@@ -255,14 +255,14 @@
   </section>
   <x-slot:why>
     <p class="lab">{{ __('Why weigh') }}</p>
-    <h2 class="say">{{ __('Combs differ; scales do not guess.') }}</h2>
+    <h2 class="say">{{ __('Combs differ. A scale measures what painting estimates.') }}</h2>
     <p>
-      {{ __('An estimate from painted combs is off by about 12 % until you weigh, mostly alike for all boxes of a kind.') }}
-      {{ __('A dozen weighed supers take most of that away.') }}
+      {{ __('Until you weigh, an estimate from painted combs is off by about 12 %, mostly in the same direction.') }}
+      {{ __('A dozen weighed supers remove most of this error.') }}
     </p>
     <section>
       <h3>{{ __('Your eye') }}</h3>
-      <p><a class="link" href="{{ route('practise.face') }}">{{ __('Practise on faces whose share is known') }}</a>
+      <p><a class="link" href="{{ route('practise.face') }}">{{ __('Practise on faces with a known answer') }}</a>
       </p>
     </section>
   </x-slot:why>

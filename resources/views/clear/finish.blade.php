@@ -29,7 +29,7 @@
       name="why"
       :id="'why-' . $clearing->id"
       :label="__('What is left: why')"
-      :hint="__('brood, wet, bees not out …; it stays with the record')"
+      :hint="__('brood, wet, bees not out …; saved with the record')"
       maxlength="300"
     />
     <button class="btn go">{{ $places ? __('The boards are on') : __('They are in the honey room') }}</button>

@@ -8,11 +8,11 @@
       {{ __('Nothing to come off now') }}
     @endif
   </h1>
-  <p><a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan the rounds over all yards') }}</a></p>
+  <p><a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan a schedule over all yards') }}</a></p>
   @if ($page->yards === [])
     <p class="empty">
-      {{ __('There is no yard yet.') }}
-      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a>
+      {{ __('You have no yard yet.') }}
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Set up the first yard') }}</a>
     </p>
   @endif
   @foreach ($page->yards as $clearing)
@@ -43,7 +43,7 @@
       @endforeach
       @if ($clearing->isEmpty())
         <p class="sub">
-          {{ $clearing->coming->clearings === [] ? __('None is ripe and free of the winter share.') : __('Nothing beside what is planned.') }}
+          {{ $clearing->coming->clearings === [] ? __('No super is ripe and free for harvest.') : __('All ripe supers are planned already.') }}
         </p>
       @else
         <x-drawing.picture :of="$page->chart($clearing)" />
@@ -53,7 +53,7 @@
   @include('clear.after')
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('What is ripe and not needed for winter comes off.') }}</h2>
+    <h2 class="say">{{ __('Ripe and not needed for winter') }}</h2>
     @if ($page->hasClearings())
       <section>
         <h3>{{ __('Boards out') }}</h3>
@@ -71,7 +71,7 @@
       </section>
     @endif
     <p class="caution">
-      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass. Robbing once begun is hard to stop.') }}
+      {{ __('Heavy boxes: two people or a tilting stand. Smokers and dry grass: fire. Robbing is hard to stop.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -1,5 +1,5 @@
 <fieldset class="blk">
-  <legend>{{ __('What comes off') }}</legend>
+  <legend>{{ __('Supers that come off') }}</legend>
   <div class="pick">
     @foreach ($clearing->supers() as $one)
       <label>
@@ -38,7 +38,7 @@
               @if ($one->method->value === 'by-frame')
                 {{ trans_choice(':count frame|:count frames', $clearing->coming->frames()) }};
               @endif
-              {{ __('~:n bees a super', ['n' => $f->nearest($one->beesLeftPerSuper, 5)]) }};
+              {{ __('~:n bees per super', ['n' => $f->nearest($one->beesLeftPerSuper, 5)]) }};
               {{ __('robbing: :risk', ['risk' => $say->term($one->robbingRisk())]) }}
             @else
               <i>{{ $say->statement($one->refusal) }}</i>

@@ -79,7 +79,7 @@
             @endcan
           </div>
           @if (!$sheet->takesFrames())
-            <p class="sub noprint">{{ __('On another day, or not all of it:') }}</p>
+            <p class="sub noprint">{{ __('On another day, or only some supers:') }}</p>
             @include('clear.finish', ['places' => $sheet->boardsAreToGoOn(), 'on' => $finishOn])
           @endif
         @endif
@@ -92,10 +92,10 @@
           <li><span class="n">{{ $item->count }}</span><span>{{ $item->words }}</span></li>
         @endforeach
       </ul>
-      <p class="noprint">{{ __('It is ticked off on the day\'s sheet, with what the other stops want.') }}</p>
+      <p class="noprint">{{ __('Tick off the work on the day\'s sheet, with the other stops.') }}</p>
       @if ($sheet->isBeyondOneBack())
         <p class="caution">
-          {{ __('Some of these boxes are beyond what one person should lift: two people, or the tilting stand.') }}
+          {{ __('Some boxes are too heavy for one person: lift with two, or use the tilting stand.') }}
         </p>
       @endif
     </section>
@@ -112,7 +112,7 @@
       <h3>{{ __('After') }}</h3>
       <p>
         {{ __('Give the bees below space, or reduce them to their winter boxes. Wet supers go back to the hives they came from.') }}
-        {{ __('The excluder comes out before winter.') }}
+        {{ __('Take the excluder out before winter.') }}
       </p>
     </section>
   </x-slot:why>

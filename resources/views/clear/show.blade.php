@@ -17,7 +17,7 @@
       · {{ __('off by :day', ['day' => $f->weekday($coming->treatment)]) }}
     @endif
     @if ($clearing->compared->presumed)
-      · <i>{{ __('no forecast: climate means presumed') }}</i>
+      · <i>{{ __('no forecast: average climate used') }}</i>
     @endif
   </p>
   @foreach ($coming->clearings as $one)
@@ -31,14 +31,14 @@
   @if ($clearing->isEmpty() && $coming->clearings === [])
     <p class="empty">
       {{ __('A super comes off when it is ripe and not needed for winter.') }}
-      <a class="link" href="{{ route('assess.yard', $apiary->slug) }}">{{ __('Look at the supers') }}</a>
+      <a class="link" href="{{ route('assess.yard', $apiary->slug) }}">{{ __('Inspect the supers') }}</a>
     </p>
   @elseif (!$clearing->isEmpty())
     <x-drawing.picture :of="$chart" />
     @can('manage')
       <x-form :action="route('clear.plans.store', $apiary->slug)">
         @include('clear.pick')
-        <div class="btns blk"><button class="btn go">{{ __('Keep this clearing') }}</button>
+        <div class="btns blk"><button class="btn go">{{ __('Save this clearing') }}</button>
         </div>
       </x-form>
     @else
@@ -56,9 +56,9 @@
         @if (!$clearing->isEmpty())
           {{ $say->statement($clearing->compared->reason) }}
         @elseif ($coming->clearings === [])
-          {{ __('Nothing is ripe and to spare.') }}
+          {{ __('No super is ripe and free for harvest.') }}
         @else
-          {{ __('Nothing more is ripe and to spare.') }}
+          {{ __('No other super is ripe and free for harvest.') }}
         @endif
       </h2>
     @endif
@@ -67,7 +67,7 @@
       <ul class="reasons">
         <li>
           @if ($clearing->compared->presumed)
-            {{ __('no forecast; climate means') }}
+            {{ __('no forecast; average climate') }}
           @else
             {{ __('forecast for :n days (:source)', ['n' => count($clearing->compared->forecast), 'source' => __('stand-in service')]) }}
           @endif
@@ -76,7 +76,7 @@
       </ul>
     </section>
     <p class="caution">
-      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: water at hand. Carry what your doctor prescribed; do not work alone.') }}
+      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: have water ready. Carry what your doctor prescribed; do not work alone.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -1,7 +1,7 @@
 @if ($staying !== [])
   <details class="astable blk">
     <summary>
-      {{ trans_choice('{1} :count super stays: why, and where to overrule it|[2,*] :count supers stay: why, and where to overrule it', count($staying)) }}
+      {{ trans_choice('{1} :count super stays: why, and where to decide|[2,*] :count supers stay: why, and where to decide', count($staying)) }}
     </summary>
     <ul class="facts">
       @foreach ($staying as $one)
@@ -10,7 +10,7 @@
           <span>
             <x-verdict :of="$one->verdict()" size="14" /> {{ $one->name() }}:
             @if ($one->comesOff())
-              {{ __('ripe, and kept for winter') }}
+              {{ __('ripe, left for winter') }}
             @elseif ($one->decision !== null && !$one->decision->comesOff)
               {{ __('stays by your decision') }}
             @else
@@ -28,7 +28,7 @@
             <a class="link"
               href="{{ route($one->comesOff() ? 'winter.hive' : 'assess.hive', [$apiary->slug, $one->hive]) }}"
             >
-              {{ $one->comesOff() ? __('Winter share') : __('Assess') }}<span class="sr">
+              {{ $one->comesOff() ? __('Winter') : __('Assess') }}<span class="sr">
                 {{ $one->hive }}
                 {{ $one->name() }}</span></a>
           </span>

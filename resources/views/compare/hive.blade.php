@@ -2,9 +2,9 @@
   <p class="lab">{{ __('Why: :hive', ['hive' => $hive->hive]) }}</p>
   <h2 class="say">
     @if ($hive->indexKg >= 0)
-      {{ __(':kg a season above its neighbours.', ['kg' => $f->kg($hive->indexKg)]) }}
+      {{ __(':kg per season above its neighbours.', ['kg' => $f->kg($hive->indexKg)]) }}
     @else
-      {{ __(':kg a season below its neighbours.', ['kg' => $f->kg(-$hive->indexKg)]) }}
+      {{ __(':kg per season below its neighbours.', ['kg' => $f->kg(-$hive->indexKg)]) }}
     @endif
   </h2>
 </div>

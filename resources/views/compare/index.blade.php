@@ -13,13 +13,13 @@
   @include('compare.tabs')
   @if ($page->rows->isEmpty())
     <p class="empty">
-      {{ __('When the first lot is weighed, each hive stands here next to its neighbours.') }}
+      {{ __('After the first lot is weighed, each hive is compared with its neighbours here.') }}
       <a class="link" href="{{ route('honey-room.index') }}">{{ __('To the honey room') }}</a>
     </p>
   @else
     <p class="sub">
-      {{ __('Each hive\'s seasons, oldest left; a box for each super, :year filled dark.', ['year' => $season]) }}
-      {{ __('Dashed: mean of the yard\'s producing hives in :year; dotted: in the season before; strokes: 8 of 10.', ['year' => $season]) }}
+      {{ __('Each hive\'s seasons, oldest left. One box per super; :year is dark.', ['year' => $season]) }}
+      {{ __('Dashed: mean of the producing hives in :year. Dotted: the season before. Strokes: range in 8 of 10 cases.', ['year' => $season]) }}
     </p>
     @foreach ($page->rows->groupBy('yard') as $name => $rows)
       <section class="blk">
@@ -40,7 +40,7 @@
     @else
       <div>
         <p class="lab">{{ __('Why') }}</p>
-        <h2 class="say">{{ __('Each hive next to its neighbours under the same sky.') }}</h2>
+        <h2 class="say">{{ __('Each hive compared with its neighbours.') }}</h2>
       </div>
       @if ($page->lines !== [])
         <section>
@@ -52,7 +52,7 @@
               <dd>{{ $f->kg($one->kg) }} <span class="rng">{{ __('a season') }}</span></dd>
             @endforeach
           </dl>
-          <p class="sub">{{ __('plain means; freed of yard and year under') }} <a class="link"
+          <p class="sub">{{ __('plain means; without yard and year under') }} <a class="link"
               href="{{ route('compare.queens') }}"
             >{{ __('Queens') }}</a></p>
         </section>
@@ -61,7 +61,7 @@
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('Kilograms are what the buckets weighed, allotted to hives; until a lot is weighed the estimate stands, hatched.') }}
+        {{ __('Kilograms are the weight of the buckets, shared out to the hives. Until a lot is weighed, the estimate is shown hatched.') }}
         {{ __('The index is the mean difference to the yard\'s mean in the same seasons.') }}
       </p>
     </section>

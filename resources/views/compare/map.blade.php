@@ -1,7 +1,7 @@
 <x-page :title="__('Yields of :file', ['file' => $name])" stage="compare">
   <div class="hd">
     <h1>
-      {{ trans_choice('{0} Nothing can be read so|{1} :count yield would be read in|[2,*] :count yields would be read in', count($read->rows)) }}
+      {{ trans_choice('{0} No yield can be read like this|{1} :count yield would be added|[2,*] :count yields would be added', count($read->rows)) }}
     </h1>
     <span class="sub">{{ $name }}</span>
   </div>
@@ -45,11 +45,11 @@
     />
     <x-field
       name="yard_name"
-      :label="__('or one yard for all')"
+      :label="__('or one yard')"
       :value="$yard"
       maxlength="80"
     />
-    <button class="btn">{{ __('Look again') }}</button>
+    <button class="btn">{{ __('Show again') }}</button>
   </form>
   <x-read-in
     :action="route('compare.notes.store')"
@@ -68,7 +68,7 @@
     :read="$read"
   />
   <section class="blk">
-    <h2>{{ __('As it would be read') }}</h2>
+    <h2>{{ __('As read') }}</h2>
     @if ($read->rows === [])
       <p class="empty">{{ __('Choose other columns above.') }}</p>
     @else
@@ -87,10 +87,10 @@
   </section>
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Nothing counts before you say so.') }}</h2>
+    <h2 class="say">{{ __('Readings count only after you add them.') }}</h2>
     <p>
-      {{ __('A hive of the same name as one of yours is that hive; a queen of the same name is that queen.') }}
-      {{ __('What was taken here stands over what is read in for the same hive and season.') }}
+      {{ __('A hive or queen with the same name as one of yours is counted as that one.') }}
+      {{ __('Harvests recorded here replace file rows for the same hive and season.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -30,14 +30,14 @@
     <section class="blk">
       <h2>{{ __('Earlier years, from your own sheet') }}</h2>
       <p class="sub">
-        {{ __('A row for each hive and season: hive, year, kg; queen and yard where you have them. CSV, XLSX or ODS; you see what is read before it counts.') }}
+        {{ __('One row per hive and season: hive, year, kg; queen and yard if known. CSV, XLSX or ODS, with a preview.') }}
       </p>
       <x-choose-file
         :action="route('compare.notes.park')"
         id="notes"
         :label="__('The sheet')"
         accept=".csv,.txt,.tsv,.xlsx,.ods"
-        :words="__('Look at it')"
+        :words="__('Show a preview')"
       />
       @if ($imports->isNotEmpty())
         <table class="table">
@@ -57,7 +57,7 @@
     <section class="blk">
       <h2>{{ __('The whole operation') }}</h2>
       <p class="sub">
-        {{ __('All records, those in the bin too, with the settings; no passwords, no people, no secrets of devices.') }}
+        {{ __('All records, also those in the bin, and the settings. No passwords, members or device secrets.') }}
         {{ __('The ZIP also holds the photographs; the JSON document names them.') }}
       </p>
       <div class="btns">
@@ -75,16 +75,16 @@
       @endif
       @if ($canBeTakenBack)
         <x-form :action="route('compare.in.back')" method="delete">
-          <button class="btn">{{ __('Take back what was read in: empty it again') }}</button>
+          <button class="btn">{{ __('Undo the import') }}</button>
         </x-form>
       @endif
     </section>
   @endcan
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('What you note here is yours, and leaves whole.') }}</h2>
-    <p>{{ __('What goes out and comes in again is the same to the last field; only the inner ids are new.') }}</p>
-    <p>{{ __('Kilograms, degrees Celsius and moments in UTC in the whole documents; your own units in the tables.') }}
+    <h2 class="say">{{ __('Your records are yours') }}</h2>
+    <p>{{ __('An exported operation can be imported without any loss; only the inner ids change.') }}</p>
+    <p>{{ __('Whole documents use kilograms, degrees Celsius and UTC. Tables use your own units.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -7,13 +7,13 @@
   @include('compare.tabs')
   @if ($plan->places === [])
     <p class="empty">
-      {{ __('Mark queens to breed from, with the daughters that you want, and those to be replaced.') }}
+      {{ __('Mark the queens to breed from or to replace, with the number of daughters.') }}
       <a class="link" href="{{ route('compare.queens') }}">{{ __('To the queens') }}</a>
     </p>
   @else
     <p>
       @if ($plan->mothers === [])
-        {{ __('No queen is marked to breed from: buy or mark one.') }}
+        {{ __('No queen is marked to breed from. Mark one, or buy queens.') }}
       @else
         {{ $plan->words() }}.
         {{ __('Start about :n cells: some do not take, are not mated or are not accepted (common practice: two in three).', ['n' => $plan->cells()]) }}
@@ -33,10 +33,10 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('New queens go to the least hives first.') }}</h2>
+    <h2 class="say">{{ __('New queens go to the weakest hives first.') }}</h2>
     <p>
-      {{ __('Marked ones give way; then, as far as daughters are wanted, unmarked queens that likely give less than their yard.') }}
-      {{ __('No daughter goes where her mother stands. Keep a few lines: drones of one line alone make poor brood.') }}
+      {{ __('Queens marked to replace go first, then queens that likely give less than their yard.') }}
+      {{ __('No daughter goes into her mother\'s hive. Keep several lines: inbreeding makes patchy brood.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -10,7 +10,7 @@
   <section class="blk">
     <h2>{{ __('Her seasons') }}</h2>
     @if ($seasons->isEmpty())
-      <p class="empty">{{ __('No season of her own yet: what is said of her comes from her kin.') }}</p>
+      <p class="empty">{{ __('No season of her own yet. The estimate comes from her relatives.') }}</p>
     @else
       <x-table :head="[__('Season'), __('Hive'), $f->massUnit(), __('How'), __('What happened to it')]" num="3">
         @foreach ($seasons as $crop)
@@ -31,7 +31,7 @@
     <section class="blk">
       <h2>{{ __('Her daughters') }}</h2>
       @if ($daughters->isEmpty())
-        <p class="sub">{{ __('None known.') }}</p>
+        <p class="sub">{{ __('Not known.') }}</p>
       @endif
       <ul class="facts">
         @foreach ($daughters as $one)
@@ -50,7 +50,7 @@
     <section class="blk">
       <h2>{{ __('What happened') }}</h2>
       @if ($facts->isEmpty())
-        <p class="sub">{{ __('Nothing noted.') }}</p>
+        <p class="sub">{{ __('No note.') }}</p>
       @endif
       <ul class="facts">
         @foreach ($facts as $fact)
@@ -62,7 +62,7 @@
   </div>
   @can('manage')
     <section class="blk">
-      <h2>{{ __('What you mean to do with her') }}</h2>
+      <h2>{{ __('Plan for this queen') }}</h2>
       <x-form :action="route('compare.mark', $queen->id)" method="put" class="row">
         <x-field
           name="mark"
@@ -84,7 +84,7 @@
           :value="$queen->mark?->reason"
           maxlength="200"
         />
-        <button class="btn go">{{ __('Mark her') }}</button>
+        <button class="btn go">{{ __('Save the plan') }}</button>
       </x-form>
       @if ($queen->mark)
         <x-remove :action="route('compare.unmark', $queen->mark->id)" />
@@ -109,18 +109,18 @@
     @if ($queen->merit === null || !$page->isRanked())
       <h2 class="say">{{ __('Too little is known of her.') }}</h2>
     @else
-      <h2 class="say">{{ __('She speaks for: :advice.', ['advice' => __($queen->merit->advice->value)]) }}</h2>
+      <h2 class="say">{{ __('Advice: :advice.', ['advice' => __($queen->merit->advice->value)]) }}</h2>
       <dl>
-        <dt>{{ __('Next to her yard') }}</dt>
+        <dt>{{ __('Compared with her yard') }}</dt>
         <dd>{{ $f->kg($page->kg($queen->merit->merit)) }} <span class="rng">{{ $page->range($queen) }}</span></dd>
-        <dt>{{ __('Less than her yard\'s mean') }}</dt>
+        <dt>{{ __('Chance of less than the yard') }}</dt>
         <dd>{{ $page->chance($queen->merit->pBelow) }}</dd>
-        <dt>{{ __('Among the best tenth') }}</dt>
+        <dt>{{ __('Chance of the best tenth') }}</dt>
         <dd>{{ $page->chance($queen->merit->pTop) }}</dd>
-        <dt>{{ __('Rests on') }}</dt>
+        <dt>{{ __('Based on') }}</dt>
         <dd>
           {{ trans_choice('{0} no season of her own|{1} :count season of her own|[2,*] :count seasons of her own', $queen->merit->records) }},
-          {{ trans_choice('{0} none of daughters|{1} :count of daughters|[2,*] :count of daughters', $queen->merit->daughters) }}
+          {{ trans_choice('{0} no seasons of daughters|{1} :count season of daughters|[2,*] :count seasons of daughters', $queen->merit->daughters) }}
         </dd>
       </dl>
     @endif

@@ -9,14 +9,14 @@
   @elseif ($rank === null)
     <p class="empty">
       {{ $page->whyNotRanked() }}
-      <a class="link" href="{{ route('compare.out') }}">{{ __('Read in earlier years') }}</a>
+      <a class="link" href="{{ route('compare.out') }}">{{ __('Add earlier years') }}</a>
     </p>
   @else
     <p class="sub">
-      {{ __('Thick: half of the time; thin: in nine of ten. Right: what it speaks for, or what you marked.') }}
-      {{ __('Yard and year are taken out; her own seasons, her daughters\', her sisters\' and her mother\'s count.') }}
+      {{ __('Thick: range in half of cases. Thin: in 9 of 10. Right: the advice, or your plan.') }}
+      {{ __('Yard and year are removed. A queen\'s own seasons and those of her relatives count.') }}
     </p>
-    <x-scroll class="pan" :label="__('Queens by what they give')">
+    <x-scroll class="pan" :label="__('Queens by their yield')">
       <x-drawing.picture :of="$rank" />
     </x-scroll>
     <x-astable>
@@ -42,12 +42,12 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Next to her neighbours, freed of yard and year.') }}</h2>
+    <h2 class="say">{{ __('Compared within yard and year') }}</h2>
     @if ($page->merits)
       <dl>
-        <dt>{{ __('Of what differs, the queen is') }}</dt>
+        <dt>{{ __('Due to the queen') }}</dt>
         <dd>~{{ $f->percent($page->merits->repeatability()) }}</dd>
-        @foreach (['swarmed' => __('A swarm cost'), 'split' => __('A split, or being one, cost')] as $what => $words)
+        @foreach (['swarmed' => __('A swarm cost'), 'split' => __('A split, or a first season, cost')] as $what => $words)
           @if ($page->cost($what) !== null)
             <dt>{{ $words }}</dt>
             <dd>{{ $f->kg($page->cost($what)) }}</dd>
@@ -55,28 +55,30 @@
         @endforeach
       </dl>
       @if ($page->merits->dropped !== [])
-        <p class="sub">{{ __('What swarms or splits cost cannot be told yet where none, or all, of a yard did.') }}
+        <p class="sub">
+          {{ __('The cost of swarms and splits is not known yet: a yard needs hives with and without.') }}
         </p>
       @endif
       <p class="sub">
         @if ($page->merits->scale->value === 'log')
-          {{ __('Good hives, yards and years differ by more kg than poor ones: compared by the logarithm, set back to kg at the mean.') }}
-          <a class="link" href="{{ route('compare.queens', ['scale' => 'kg']) }}">{{ __('In kg as they are') }}</a>
+          {{ __('Good hives differ by more kg than poor ones, so the logarithm is compared and shown in kg.') }}
+          <a class="link" href="{{ route('compare.queens', ['scale' => 'kg']) }}">{{ __('Compare kilograms') }}</a>
         @else
-          {{ __('Compared in kg as they are.') }}
-          <a class="link" href="{{ route('compare.queens', ['scale' => 'log']) }}">{{ __('By the logarithm') }}</a>
+          {{ __('Kilograms are compared directly.') }}
+          <a class="link"
+            href="{{ route('compare.queens', ['scale' => 'log']) }}">{{ __('Compare the logarithm') }}</a>
         @endif
       </p>
     @endif
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('A mixed model: yards in seasons, swarms and splits as they are, queens as kin through their mothers (drones unknown).') }}
-        {{ __('It draws towards the mean what little is known of.') }}
-        {{ __('"Requeen": nine to one that she gives less than her yard\'s mean.') }}
-        {{ __('"Breed": likelier than not among the best tenth, from two seasons on.') }}
+        {{ __('A mixed model: yard and season, swarms and splits as fixed effects; queens related through their mothers.') }}
+        {{ __('Queens with few seasons are drawn towards the mean.') }}
+        {{ __('"Requeen": 9 to 1 that the queen gives less than her yard\'s mean.') }}
+        {{ __('"Breed": from two seasons on, more likely than not among the best tenth.') }}
       </p>
-      <p>{{ __('A swarm may run in the family: look at lines with and without it.') }}</p>
+      <p>{{ __('Swarming can run in a line: compare lines with and without swarms.') }}</p>
     </section>
   </x-slot:why>
 </x-page>

@@ -9,7 +9,7 @@
       <th scope="col" class="num">{{ __('Merit') }}</th>
       <th scope="col" class="num">{{ __('9 of 10') }}</th>
       <th scope="col">{{ __('among the best') }}</th>
-      <th scope="col">{{ __('speaks for') }}</th>
+      <th scope="col">{{ __('Advice') }}</th>
     </tr>
   </thead>
   <tbody>

@@ -4,16 +4,16 @@
   </div>
   @include('compare.tabs')
   @if ($yards === [])
-    <p class="empty">{{ __('When the first lot is weighed, yards stand here next to each other.') }}</p>
+    <p class="empty">{{ __('After the first lot is weighed, yards are compared here.') }}</p>
   @else
     <x-scroll :label="__('Yards')">
       <x-table :head="[
           __('Yard'),
-          __('a hive and season'),
+          __('per hive and season'),
           __('seasons'),
           __('hives'),
-          __('drive, min a kg'),
-          __('sugar a hive'),
+          __('drive, min per kg'),
+          __('sugar per hive'),
           __('lost'),
           __('flow, by the scale'),
       ]" num="2 3 4 5 6 7 8">
@@ -40,17 +40,17 @@
       </section>
     @endif
     <section class="blk">
-      <h2>{{ __('What a swarm or a split cost here') }}</h2>
+      <h2>{{ __('What a swarm or a split cost') }}</h2>
       <dl>
         @foreach (['swarmed' => __('A swarm'), 'split' => __('A split, or a first season')] as $what => $words)
           <dt>{{ $words }}</dt>
           <dd>
             @if ($plain[$what] === null)
-              {{ __('none noted beside hives without') }}
+              {{ __('no swarm beside hives without one') }}
             @else
-              {{ __(':kg less than the others of its yard and year, :n hives', ['kg' => $f->kg($plain[$what][1]), 'n' => $plain[$what][0]]) }}
+              {{ __(':kg less than other hives of the same yard and year, :n hives', ['kg' => $f->kg($plain[$what][1]), 'n' => $plain[$what][0]]) }}
               @if (isset($costs[$what]))
-                · {{ __('with the queen taken out: :kg', ['kg' => $f->kg($costs[$what])]) }}
+                · {{ __('without the queen\'s part: :kg', ['kg' => $f->kg($costs[$what])]) }}
               @endif
             @endif
           </dd>
@@ -60,11 +60,11 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('A yard is worth its honey less its road.') }}</h2>
+    <h2 class="say">{{ __('Honey minus the drive') }}</h2>
     <p>
-      {{ __('A hive and season: all hives that lived there when it was harvested, those that gave nothing too.') }}
-      {{ __('The drive: seven rounds a season there and back from the honey room (common practice), shared among its kg.') }}
+      {{ __('Per hive and season: all living hives count, also those without a crop.') }}
+      {{ __('The drive: seven return trips a season from the honey room (common practice), divided by the kg.') }}
     </p>
-    <p>{{ __('Hives move and yards differ in who stands there: read it with the queens.') }}</p>
+    <p>{{ __('Yards also differ in their queens and hives, so compare the queens too.') }}</p>
   </x-slot:why>
 </x-page>

@@ -4,9 +4,9 @@
   <summary>
     {{ __('the days ahead') }}
     @if ($of->fetched === null)
-      <b>({{ __('no forecast; climate means stand in') }})</b>
+      <b>({{ __('no forecast; average climate used') }})</b>
     @elseif ($of->isStale())
-      <b>({{ __('the forecast is of :day and stale', ['day' => $f->day($of->fetched)]) }})</b>
+      <b>({{ __('old forecast, of :day', ['day' => $f->day($of->fetched)]) }})</b>
     @endif
   </summary>
   <x-scroll :label="__('the days ahead')">
@@ -36,13 +36,13 @@
     <p class="err danger">{{ $message }}</p>
   @enderror
   @can('manage')
-    <x-form :action="route('clear.forecast')"><button class="btn">{{ __('Fetch the forecast of all yards') }}</button></x-form>
+    <x-form :action="route('clear.forecast')"><button class="btn">{{ __('Fetch all forecasts') }}</button></x-form>
     <x-form :action="route('clear.weather.store', $of->apiary->slug)" class="narrow">
       <div class="row">
         <x-field
           name="date"
           type="date"
-          :label="__('A day of your own')"
+          :label="__('Enter your own day')"
           required
         />
         <x-field
@@ -78,7 +78,7 @@
           value="50"
           required
         />
-        <button class="btn">{{ __('It stands over the forecast') }}</button>
+        <button class="btn">{{ __('Use this day') }}</button>
       </div>
     </x-form>
   @endcan

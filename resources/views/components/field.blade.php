@@ -11,7 +11,8 @@
       id="{{ $fieldId }}"
       name="{{ $name }}"
       {{ $attributes }}
-      @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif
+      @if ($wrong) aria-invalid="true" @endif
+      @if ($wrong || $hint !== null) aria-describedby="{{ $fieldId }}-e" @endif
     >
       @foreach ($options as $key => $words)
         <option value="{{ $key }}" @selected($shown === (string) $key)>{{ $words }}</option>
@@ -24,12 +25,13 @@
       type="{{ $type }}"
       value="{{ $type === 'password' ? '' : $shown }}"
       {{ $attributes }}
-      @if ($wrong) aria-invalid="true" aria-describedby="{{ $fieldId }}-e" @endif
+      @if ($wrong) aria-invalid="true" @endif
+      @if ($wrong || $hint !== null) aria-describedby="{{ $fieldId }}-e" @endif
     >
   @endif
   @if ($wrong)
     <span class="err" id="{{ $fieldId }}-e">{{ $errors->first($dotted) }}</span>
   @elseif ($hint !== null)
-    <span class="hint">{{ $hint }}</span>
+    <span class="hint" id="{{ $fieldId }}-e">{{ $hint }}</span>
   @endif
 </div>

@@ -1,4 +1,4 @@
-@props(['label' => __('New password'), 'again' => __('New password once more'), 'isChange' => false])
+@props(['label' => __('New password'), 'again' => __('Repeat the new password'), 'isChange' => false])
 <x-field
   name="password"
   type="password"
@@ -22,5 +22,5 @@
       value="1"
       checked
     >
-    {{ __('End the tokens of my programs too') }}</label>
+    {{ __('Also remove the tokens of my programs') }}</label>
 @endif

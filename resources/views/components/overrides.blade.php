@@ -2,7 +2,7 @@
 <x-field
   name="school"
   :id="$prefix . '-school'"
-  :label="__('A super may be taken by')"
+  :label="__('Rule for ripe honey')"
   :value="$given['school'] ?? ''"
   :options="['' => __('as everywhere')] + $choose->ripenessSchools()"
 />
@@ -15,7 +15,7 @@
     step="any"
     :label="__('Honey capped at least, %')"
     :value="$given['capped_min'] ?? ''"
-    :hint="__('empty: as everywhere')"
+    :hint="__('empty: as in all yards')"
   />
   <x-field
     name="water_max_pct"
@@ -33,14 +33,14 @@
     type="number"
     min="50"
     max="99"
-    :label="__('How sure, %')"
+    :label="__('Certainty, %')"
     :value="$given['confidence'] ?? ''"
   />
 </div>
 <x-field
   name="unit"
   :id="$prefix . '-unit'"
-  :label="__('Unit of taking')"
+  :label="__('Taken as')"
   :value="$given['unit'] ?? ''"
   :options="['' => __('as everywhere')] + $choose->unitsOfTaking()"
 />
@@ -50,9 +50,9 @@
   type="number"
   min="0"
   max="90"
-  :label="__('Supers off, days after the flow')"
+  :label="__('Days after the flow')"
   :value="$given['off_after_flow_days'] ?? ''"
-  :hint="__('few where the honey sets in the comb')"
+  :hint="__('few for honey that sets in the comb')"
 />
 @if ($prefix === 'yard')
   <x-field
@@ -68,12 +68,12 @@
       type="number"
       min="1"
       max="10"
-      :label="__('Boxes by hand')"
+      :label="__('Boxes to leave')"
       :value="$given['winter_boxes'] ?? ''"
     /><x-field
       name="winter_from"
       :id="$prefix . '-from'"
-      :label="__('Winter from (month-day)')"
+      :label="__('Winter begins (month-day)')"
       :value="$given['winter_from'] ?? ''"
     /><x-field
       name="first_flow"

@@ -21,7 +21,7 @@
 </head>
 
 <body>
-  <a class="skip" href="#work">{{ __('To the work area') }}</a>
+  <a class="skip" href="#work">{{ __('Skip to the page') }}</a>
   {{ $skip ?? '' }}
   <x-sprite />
   <header class="ribbon">
@@ -34,8 +34,8 @@
     </div>
     <div class="ribbon-box"><x-drawing.picture :of="$ribbon" /></div>
     <details class="more">
-      <summary>{{ __('Yards, kit and more') }}</summary>
-      <nav class="menu" aria-label="{{ __('Yards, kit and more') }}">
+      <summary>{{ __('Yards, kit, more') }}</summary>
+      <nav class="menu" aria-label="{{ __('Yards, kit, more') }}">
         <a class="thumb-only" href="#yards">{{ __('Choose a yard') }}</a>
         <a href="{{ route('field') }}">{{ __('Field sheet') }}</a>
         <a href="{{ route('yards.index') }}">{{ __('Yards and kit') }}</a>
@@ -45,10 +45,10 @@
         <a href="{{ route('calibrate.show') }}">{{ __('Weighings and instruments') }}</a>
         <a href="{{ route('account.show') }}">{{ __('Account and units') }}</a>
         <a href="{{ route('account.policy') }}">{{ __('Policy') }}</a>
-        <a href="{{ route('account.trail') }}">{{ __('What was changed') }}</a>
+        <a href="{{ route('account.trail') }}">{{ __('Changes') }}</a>
         <a href="{{ route('account.bin') }}">{{ __('Bin') }}</a>
         <form method="post" action="{{ route('sign-out') }}"
-          data-sign-out="{{ __('Something tapped on this phone is not sent yet, and would be lost. Sign out all the same?') }}"
+          data-sign-out="{{ __('Some taps on this phone are not sent yet and would be lost. Sign out anyway?') }}"
         >@csrf<button>{{ __('Sign out') }}</button></form>
       </nav>
     </details>
@@ -112,7 +112,7 @@
         role="alert"
         hidden
         data-trying="{{ __('No answer. Trying again …') }}"
-        data-gave-up="{{ __('Marjoram does not answer, and nothing was saved. Send it once more; sent twice, it counts once.') }}"
+        data-gave-up="{{ __('Marjoram does not answer. Nothing was saved. Send the form again; sent twice, it counts once.') }}"
       ></div>
       <div
         class="kept-here"
@@ -120,17 +120,17 @@
         role="status"
         hidden
         data-who="{{ $browser }}"
-        data-waiting="{{ __('Kept in this browser and not sent yet: :n. Marjoram does not answer; they are sent when it does.') }}"
-        data-refused="{{ __('Kept in this browser and not stored: :n.') }}"
-        data-gone="{{ __('What you painted belongs to an operation that you do not work in now. Choose it under Account and units to send it.') }}"
-        data-signed-out="{{ __('You are signed out. What you painted is kept in this browser and is sent after you sign in.') }}"
+        data-waiting="{{ __('Saved in this browser, not sent yet: :n. Marjoram does not answer. The frames are sent when it does.') }}"
+        data-refused="{{ __('Saved in this browser, not sent: :n.') }}"
+        data-gone="{{ __('Your painting belongs to another operation. Choose that operation under Account and units to send it.') }}"
+        data-signed-out="{{ __('You are signed out. Your painting is saved in this browser and is sent after you sign in.') }}"
       >
         <div>
           <span data-says></span>
           <ul data-reasons></ul>
           <span class="btns" data-choose>
             <button type="button" class="btn small" data-again>{{ __('Send it again') }}</button>
-            <button type="button" class="btn small" data-throw>{{ __('Throw it away') }}</button>
+            <button type="button" class="btn small" data-throw>{{ __('Discard it') }}</button>
             <a class="btn small" href="{{ route('sign-in') }}">{{ __('Sign in') }}</a>
           </span>
         </div>
@@ -148,7 +148,7 @@
       @endif
       @if ($errors->any())
         <div class="notice bad" role="alert">
-          <div><b>{{ __('Not saved. Nothing you entered is lost.') }}</b>
+          <div><b>{{ __('Not saved. Your entries are still in the form.') }}</b>
             <ul>
               @foreach ($errors->all() as $message)
                 <li>{{ $message }}</li>
@@ -205,7 +205,7 @@
         </tr>
         <tr>
           <td><kbd>n</kbd></td>
-          <td>{{ __('painter: where a look tells most') }}</td>
+          <td>{{ __('painter: the frame that tells you most') }}</td>
         </tr>
         <tr>
           <td><kbd>l</kbd> <kbd>h</kbd></td>
@@ -217,7 +217,7 @@
         </tr>
         <tr>
           <td><kbd>Esc</kbd></td>
-          <td>{{ __('painter: leave it') }}</td>
+          <td>{{ __('painter: leave the painter') }}</td>
         </tr>
       </tbody>
     </table>

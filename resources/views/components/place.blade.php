@@ -4,7 +4,7 @@
     name="place"
     :id="$id . '-place'"
     :label="$label"
-    :hint="__('type a few letters and choose; it fills in where that is')"
+    :hint="__('type a few letters and choose a town')"
     maxlength="120"
     autocomplete="off"
     :list="$id . '-towns'"
@@ -16,7 +16,7 @@
   <datalist id="{{ $id }}-towns"></datalist>
 </div>
 <details class="astable" @if ($errors->hasAny(['latitude', 'longitude'])) open @endif>
-  <summary>{{ __('or by latitude and longitude') }}</summary>
+  <summary>{{ __('or enter latitude and longitude') }}</summary>
   <div class="row">
     <x-field
       name="latitude"

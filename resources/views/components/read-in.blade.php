@@ -2,7 +2,7 @@
 <x-form :action="$action" class="btns blk">
   <x-hidden :of="$values" />
   @if ($any)
-    <button class="btn go">{{ __('Read them in') }}</button>
+    <button class="btn go">{{ __('Add them') }}</button>
   @endif
   <a class="btn" href="{{ $back }}">{{ __('Leave it') }}</a>
 </x-form>

@@ -9,7 +9,7 @@
         ])>{{ $label }}</th>
       @endforeach
       @if ($acts)
-        <th scope="col"><span class="sr">{{ __('what to do') }}</span></th>
+        <th scope="col"><span class="sr">{{ __('actions') }}</span></th>
       @endif
     </tr>
   </thead>

@@ -6,7 +6,7 @@
       <th><span class="sr">{{ __('Drawing') }}</span></th>
       <th>{{ __('Flow') }}</th>
       <th class="num">{{ __('Ripe') }}</th>
-      <th class="num">{{ __('To look at') }}</th>
+      <th class="num">{{ __('To inspect') }}</th>
       <th class="num">{{ __('To come off') }}</th>
       <th class="num">{{ __('To feed') }}</th>
     </tr>

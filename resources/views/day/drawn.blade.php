@@ -1,6 +1,5 @@
 <div class="flex flex-wrap items-end gap-x-3 gap-y-4 my-3" role="group"
-  aria-label="{{ __('What is done at each hive, drawn') }}"
->
+  aria-label="{{ __('Work at each hive, drawn') }}">
   @foreach ($stop->hives as $hive)
     @continue($hive->hive === null)
     @php($drawn = $draw->of($hive))

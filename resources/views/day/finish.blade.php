@@ -2,9 +2,9 @@
   <h2>{{ __('Finish the day') }}</h2>
   <p>
     @if ($sheet->isDone())
-      {{ __('All is ticked. Finished, the supers are in the honey room, each with its hive.') }}
+      {{ __('All work is ticked. Finish the day to bring the supers into the honey room.') }}
     @else
-      {{ __('What really came in, on the day on which it did; what stays says why.') }}
+      {{ __('Record which supers came in, on which day, and why the others stay.') }}
     @endif
   </p>
   <x-form :action="route('clear.day.finish', $sheet->date())" method="put" class="narrow">
@@ -38,9 +38,9 @@
       name="why"
       id="day-why"
       :label="__('What is left: why')"
-      :hint="__('brood, wet, bees not out …; it stays with the record')"
+      :hint="__('brood, wet, bees not out …; saved with the record')"
       maxlength="300"
     />
-    <button class="btn go">{{ __('The day is done') }}</button>
+    <button class="btn go">{{ __('Finish the day') }}</button>
   </x-form>
 </section>

@@ -5,7 +5,7 @@
       'people' => $sheet->lifted->people,
   ]) }}
   @if ($sheet->lifted->beyond > 0)
-    {{ trans_choice('{1} :count box is beyond one back:|[2,*] :count boxes are beyond one back:', $sheet->lifted->beyond) }}
+    {{ trans_choice('{1} :count box is too heavy for one person:|[2,*] :count boxes are too heavy for one person:', $sheet->lifted->beyond) }}
     {{ __('two people, or the tilting stand.') }}
   @endif
 @endif

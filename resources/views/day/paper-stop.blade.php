@@ -2,7 +2,7 @@
 <p>{{ __(':m drive', ['m' => $f->minutes($stop->driveMin)]) }}. {{ implode(' ', $stop->sentences($say)) }}</p>
 @if ($stop->belowMin() > 0)
   <p>
-    {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin()]) }}
+    {{ __('First move boxes that stay below the board (:n min). Bees leave only the boxes above it.', ['n' => $stop->belowMin()]) }}
   </p>
 @endif
 @foreach ($pictures[$stop->apiary()->id] as $picture)
@@ -25,11 +25,11 @@
         <td class="tick"><span class="box"></span></td>
         <td><b>{{ $hive->code }}</b></td>
         <td></td>
-        <td>{{ __('look first') }}</td>
+        <td>{{ __('inspect first') }}</td>
         <td>{{ $box->mark }}</td>
         <td>{{ $box->name() }}</td>
         <td></td>
-        <td class="beside">{{ __('not ripe when last seen') }}</td>
+        <td class="beside">{{ __('not ripe at the last inspection') }}</td>
       </tr>
     @endforeach
     @foreach ($hive->steps as $step)

@@ -127,7 +127,7 @@
     @include('day.paper-stop')
   @endforeach
   <p class="caution">
-    {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: water at hand. Carry what your doctor prescribed; do not work alone.') }}
+    {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: have water ready. Carry what your doctor prescribed; do not work alone.') }}
   </p>
 </body>
 

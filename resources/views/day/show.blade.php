@@ -9,7 +9,7 @@
   @if ($sheet->stops === [])
     <p class="empty">
       {{ __('No visit is planned for this day.') }}
-      <a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan the rounds') }}</a>
+      <a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan a schedule') }}</a>
     </p>
   @else
     <p class="sub">
@@ -53,12 +53,12 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('On the day') }}</p>
-    <h2 class="say">{{ __('Cool of the morning or evening; cover each super at once.') }}</h2>
+    <h2 class="say">{{ __('Work in the cool hours') }}</h2>
     <p class="caution">
-      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: water at hand. Carry what your doctor prescribed; do not work alone.') }}
+      {{ __('Heavy boxes: two people or a tilting stand. Smoker and dry grass: have water ready. Carry what your doctor prescribed; do not work alone.') }}
     </p>
     <p class="caution">
-      {{ __('Repellents as their label says; ears and eyes by a blower. Robbing once begun is hard to stop.') }}
+      {{ __('Cover each super at once: robbing is hard to stop. Use repellents as their label says. Protect ears and eyes near a blower.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -17,7 +17,7 @@
   @endforeach
   @if ($stop->belowMin() > 0)
     <p class="caution">
-      {{ __('First move below what stays (:n min): only what stands above a board is cleared.', ['n' => $stop->belowMin()]) }}
+      {{ __('First move boxes that stay below the board (:n min). Bees leave only the boxes above it.', ['n' => $stop->belowMin()]) }}
     </p>
   @endif
   @include('day.drawn')
@@ -27,9 +27,9 @@
       <x-notes :of="$hive->hive" />
       @foreach ($hive->toLookAt as $box)
         <p class="caution">
-          {{ __('Look first: :box was not ripe when it was last seen.', ['box' => $box->name()]) }}
+          {{ __('Inspect first: :box was not ripe at the last inspection.', ['box' => $box->name()]) }}
           <a class="link noprint" href="{{ route('assess.hive', [$stop->apiary()->slug, $hive->code]) }}">
-            {{ __('Look') }}<span class="sr"> {{ $hive->code }}</span></a>
+            {{ __('Inspect') }}<span class="sr"> {{ $hive->code }}</span></a>
         </p>
       @endforeach
       <ol class="handsteps">
@@ -73,7 +73,7 @@
             <a class="link"
               href="{{ route('frames.yard', [$stop->apiary()->slug, 'hives' => array_keys($visit->byHive)]) }}"
             >
-              {{ __('or take only their finished frames') }}</a>
+              {{ __('or take only the finished frames') }}</a>
           </p>
         @endif
         <div class="noprint">

@@ -10,7 +10,7 @@
   @endif
   · {{ $f->weekday($first->startsOn($today)) }}
 </p>
-<div class="btns"><a class="btn go" href="{{ $first->href }}">{{ __('Go there') }}</a>
+<div class="btns"><a class="btn go" href="{{ $first->href }}">{{ __('Open this task') }}</a>
 </div>
 <section class="then">
   <h3>{{ __('Then') }}</h3>

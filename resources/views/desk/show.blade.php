@@ -3,7 +3,7 @@
   <h1>{{ $desk->heading() }}</h1>
   <p class="sub">
     {{ $f->weekday($today) }}.
-    {{ __('Bars: :unit a day on the scale hive, to the ground line. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}
+    {{ __('Bars: :unit per day on the scale hive. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}
   </p>
   <div
     class="noscroll-x"
@@ -14,7 +14,7 @@
     <x-drawing.picture :of="$drawing" />
   </div>
   <x-astable>
-    <x-table :head="[__('Yard'), __('Flow'), __('Ripe'), __('To look at'), __('To feed'), __('Next')]" num="3 4 5">
+    <x-table :head="[__('Yard'), __('Flow'), __('Ripe'), __('To inspect'), __('To feed'), __('Next')]" num="3 4 5">
       @foreach ($desk->yards as $one)
         <tr>
           <td>{{ $one->name }}</td>
@@ -30,7 +30,7 @@
   <x-slot:why>
     @if ($tasks === [])
       <p class="lab">{{ __('Do next') }}</p>
-      <h2 class="say">{{ __('Nothing presses.') }}</h2>
+      <h2 class="say">{{ __('No urgent task.') }}</h2>
     @else
       @include('desk.next', ['first' => $tasks[0]])
     @endif
@@ -45,7 +45,7 @@
         @endforeach
       </ul>
       <p class="sub">
-        {{ __(':unit a day over the last full days; presumed from the nearest scale where in italics', ['unit' => $f->massUnit()]) }}
+        {{ __(':unit per day over the last full days; in italics: from the nearest scale', ['unit' => $f->massUnit()]) }}
       </p>
     </section>
     @if ($desk->short() !== [])
@@ -56,7 +56,7 @@
             {{ $one->name }} {{ trans_choice(':count hive|:count hives', $one->toFeed) }},
             ~{{ $f->kg($one->sugarKg, 0) }}{{ $loop->last ? '' : ';' }}
           @endforeach
-          {{ __('of sugar. It can wait until the supers are off.') }}
+          {{ __('of sugar. Feed after the supers are off.') }}
         </p>
       </section>
     @endif

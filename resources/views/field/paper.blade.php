@@ -32,7 +32,7 @@
   <h1>{{ $apiary->name }}</h1>
   <p>
     {{ __('Day') }} ____________ {{ __('Who') }} ____________________
-    {{ __('Shade each face down to where the capping ends: left A, right B. In the evening type the line under Short notes.') }}
+    {{ __('Shade each face down to the end of the capping: left A, right B. In the evening type the line under Short notes.') }}
   </p>
   @foreach ($hives as $code => $rows)
     <h2>{{ $code }}</h2>

@@ -2,7 +2,7 @@
   <h1>{{ $apiary->name }}</h1>
   @if ($first)
     <p class="say" role="status">
-      {{ __('Look first at hive :hive, :box, frame :n.', [
+      {{ __('Inspect hive :hive, :box, frame :n first.', [
           'hive' => $first->hive,
           'box' => $first->name(),
           'n' => $first->nextSlot() ?? '–',
@@ -16,7 +16,7 @@
     <a class="btn" href="{{ route('field') }}#/yard/{{ $apiary->slug }}">{{ __('On the phone') }}</a>
   </p>
   @if ($hives === [])
-    <p class="empty">{{ __('No hive stands here yet.') }}</p>
+    <p class="empty">{{ __('This yard has no hive yet.') }}</p>
   @endif
   <div class="fs-large">
     @foreach ($hives as $code => $lines)

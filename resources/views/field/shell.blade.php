@@ -31,12 +31,12 @@
     id="update"
     type="button"
     hidden
-  >{{ __('A newer Marjoram is here: take it over. What is kept stays.') }}</button>
+  >{{ __('Load the newer version') }}</button>
   <main id="field" data-words="{{ json_encode($words) }}">
     <noscript>
       <h1>{{ __('Field sheet') }}</h1>
       <p>
-        {{ __('Keeping things on the phone takes scripts. Without them the pages do the same work while there is a network.') }}
+        {{ __('The field sheet needs scripts. Without scripts use the pages, which need a network.') }}
       </p>
       <ul>
         <li><a class="link" href="/assess">{{ __('Assess') }}</a></li>

@@ -11,14 +11,14 @@
   </legend>
   <x-notes :of="$hive->hive" />
   @if (!$hive->hive->excluder)
-    <p class="caution">{{ __('No excluder here: look for the queen on each frame before it goes.') }}</p>
+    <p class="caution">{{ __('No excluder: check each frame for the queen before you take it.') }}</p>
   @endif
   @foreach (array_reverse($hive->boxes) as $offer)
     <div class="framebox">
       <p>
         {{ $offer->box->name() }} <span class="soft">{{ $offer->box->mark }}</span>
         @if (!$offer->box->isSuper())
-          <span class="soft">{{ __('brood chamber: winter and treatments') }}</span>
+          <span class="soft">{{ __('brood box: winter stores, treatments') }}</span>
         @endif
       </p>
       <div class="frameslots">
@@ -44,7 +44,7 @@
               @endif
               <span class="sr">
                 {{ $frame->mark() }}: ~{{ $f->kg($frame->held->honey->kg) }}
-                {{ $frame->held->seen ? '' : __('presumed') }} {{ $frame->hasBrood() ? __('brood') : '' }}
+                {{ $frame->held->seen ? '' : __('estimated') }} {{ $frame->hasBrood() ? __('brood') : '' }}
               </span>
             </label>
           @endif

@@ -6,8 +6,8 @@
   </div>
   @if ($frames->all === [])
     <p class="empty">
-      {{ __('No hive with boxes stands here yet.') }}
-      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put the first hive on a stand') }}</a>
+      {{ __('This yard has no hive with boxes yet.') }}
+      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Add the first hive') }}</a>
     </p>
   @else
     <form
@@ -47,12 +47,13 @@
         <button class="btn small" name="open" value="1">{{ __('Show these') }}</button>
       </fieldset>
       @can('record')
-        <p class="sub mousehint">{{ __('Drag a frame onto a gap, or onto another to change places.') }}</p>
+        <p class="sub mousehint">{{ __('Drag a frame onto a gap, or onto another frame to swap them.') }}</p>
       @endcan
       @forelse ($frames->hives as $hive)
         @include('frames.hive')
       @empty
-        <p class="empty">{{ __('No frame is ripe and to spare. Choose hives above to see their frames.') }}</p>
+        <p class="empty">{{ __('No frame is ripe and free for harvest. Choose hives above to see their frames.') }}
+        </p>
       @endforelse
       <div class="row">
         <x-field
@@ -60,7 +61,7 @@
           type="number"
           min="2"
           max="120"
-          :label="__('The extractor holds')"
+          :label="__('Frames in the extractor')"
           :value="$sum->loads->rotor"
         />
         <button class="btn">{{ __('Calculate') }}</button>
@@ -76,15 +77,15 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why these') }}</p>
-    <h2 class="say">{{ __('Ripe, without brood, and winter can spare them.') }}</h2>
+    <h2 class="say">{{ __('Ripe, without brood, not needed for winter') }}</h2>
     <p>
-      {{ __('Proposed are frames that are ripe by themselves, or stand in a super judged ripe, as long as the hive keeps its winter share.') }}
+      {{ __('Proposed: frames that are ripe, or are in a ripe super, while the hive keeps its winter stores.') }}
     </p>
     <p class="caution">
-      {{ __('Honey of the brood chamber may be what winter needs, and treatments reach it: their label decides.') }}
+      {{ __('Honey in the brood box may be needed for winter, and treatments reach it: follow their label.') }}
     </p>
     <p class="caution">
-      {{ __('Open hives draw robbers: cover what is taken at once. Carry what your doctor prescribed; do not work alone.') }}
+      {{ __('Open hives attract robbers: cover taken frames at once. Carry what your doctor prescribed; do not work alone.') }}
     </p>
   </x-slot:why>
 </x-page>

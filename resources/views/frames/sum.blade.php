@@ -22,7 +22,7 @@
         @foreach ($frames->hives as $hive)
           @if ($frames->kg($hive) > $hive->spareKg + 0.05)
             <li class="danger">
-              {{ __(':hive: ~:kg of it is what winter needs; feed, or leave it.', [
+              {{ __(':hive: winter needs ~:kg of this honey. Leave it, or feed.', [
                   'hive' => $hive->hive->code,
                   'kg' => $f->kg($frames->kg($hive) - max(0.0, $hive->spareKg)),
               ]) }}
@@ -42,12 +42,12 @@
       </div>
     </section>
     <section class="blk">
-      <h2>{{ __('What stays') }}</h2>
+      <h2>{{ __('Frames that stay') }}</h2>
       <p class="sub">
         @if ($frames->flowOn)
-          {{ __('The flow is on: each super keeps its own, outer frames go to the middle.') }}
+          {{ __('The flow is on: frames stay in their super; outer frames go to the middle.') }}
         @else
-          {{ __('Unfinished frames go to the middle of the lowest super; supers emptied by it come off.') }}
+          {{ __('Unfinished frames go to the middle of the lowest super. Emptied supers come off.') }}
         @endif
       </p>
       <div class="flex flex-wrap gap-x-6 gap-y-2">
@@ -82,7 +82,7 @@
               value="{{ $clearing->id }}"
               @checked($loop->first && $clearing->second_on === null)
             >
-            {{ __('it finishes the clearing of :day (:method); what else was to come in stays on its hives', [
+            {{ __('finish the clearing of :day (:method); its other supers stay on their hives', [
                 'day' => $f->weekday($clearing->inOn()),
                 'method' => $say->method($clearing->method),
             ]) }}
@@ -106,10 +106,10 @@
             :options="[
                 'left' => __('stay'),
                 'store' => __('are filled with empty frames from store'),
-                'spaced' => __('close: the frames are set wider'),
+                'spaced' => __('close: frames are spaced wider'),
             ]"
           />
-          <x-field name="use" :label="__('Their honey is')" :options="$uses" />
+          <x-field name="use" :label="__('Use of the honey')" :options="$uses" />
           <x-field
             name="colour"
             :label="__('Marks')"
@@ -129,18 +129,18 @@
             name="gather"
             value="1"
             checked
-          > {{ __('what stays is gathered as drawn') }}
+          > {{ __('gather the other frames as shown') }}
         </label>
         <button class="btn go">
           {{ trans_choice('{1} Take :count frame|[2,*] Take :count frames', $sum->frames) }}</button>
       </x-form>
-      <x-disclosure :summary="__('Or put them somewhere else')" :open="$errors->has('to')">
+      <x-disclosure :summary="__('Or put them elsewhere')" :open="$errors->has('to')">
         <x-form :action="route('frames.move', $apiary->slug)" class="row">
           @include('frames.ids')
           <x-field
             name="to"
             id="frames-to"
-            :label="__('Into')"
+            :label="__('Box')"
             :options="$places"
           />
           <x-field
@@ -150,12 +150,12 @@
             :label="__('Done on')"
             :value="$today"
           />
-          <button class="btn">{{ __('Move them') }}</button>
+          <button class="btn">{{ __('Move the frames') }}</button>
         </x-form>
         <p class="sub">
-          {{ __('Honey for a hungry hive, brood to a split: into the gaps of a box, those of the middle first.') }}</p>
+          {{ __('Honey for a hungry hive, or brood for a split: frames fill the gaps of a box, middle first.') }}</p>
       </x-disclosure>
-      <x-disclosure :summary="__('Or note what combs they are')" :open="$errors->hasAny(['comb', 'year'])">
+      <x-disclosure :summary="__('Or describe the combs')" :open="$errors->hasAny(['comb', 'year'])">
         <x-form :action="route('frames.comb', $apiary->slug)" class="row">
           @include('frames.ids')
           <x-field name="comb" :label="__('Comb')" :options="$combs" />
@@ -167,10 +167,10 @@
             max="2100"
             :label="__('Drawn in')"
           />
-          <button class="btn">{{ __('Note it') }}</button>
+          <button class="btn">{{ __('Save the description') }}</button>
         </x-form>
         <p class="sub">
-          {{ __('It goes along with the frame, wherever that goes. Nothing is asked of frames that you note nothing of.') }}
+          {{ __('The description goes with the frame. Frames you skip stay as they are.') }}
         </p>
       </x-disclosure>
     @endcan

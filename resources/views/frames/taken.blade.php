@@ -9,7 +9,7 @@
     @endif
   </div>
   <p>
-    {{ __('judged ~:kg', ['kg' => $f->kg($frame->estimate_kg)]) }}@if ($frame->allotted_kg !== null)
+    {{ __('estimated ~:kg', ['kg' => $f->kg($frame->estimate_kg)]) }}@if ($frame->allotted_kg !== null)
       , {{ __('allotted :kg', ['kg' => $f->kg($frame->allotted_kg)]) }}
     @endif
   </p>

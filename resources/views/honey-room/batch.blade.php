@@ -8,7 +8,7 @@
   </div>
   @include('honey-room.tabs')
   <p><span class="big">{{ $f->kg($state->leftKg()) }}</span> {{ __('of :kg', ['kg' => $f->kg($state->kg)]) }},
-    {{ $state->waterPct === null ? __('water not read (17.5 % presumed)') : $f->water($state->waterPct) }}</p>
+    {{ $state->waterPct === null ? __('water not read (17.5 % assumed)') : $f->water($state->waterPct) }}</p>
   @if ($batch->closed_on)
     <p class="notice">{{ __('Done since :day.', ['day' => $f->date($batch->closed_on)]) }}</p>
   @else
@@ -16,11 +16,11 @@
       <h2>{{ __('Clear :when', ['when' => $f->moment($state->clearAt(), $zone)]) }}</h2>
       <x-drawing.picture :of="$chart" />
       <p class="sub">
-        {{ __('At :c, :depth deep, for crumbs of wax of a fifth of a millimetre.', [
+        {{ __('At :c and :depth deep, for wax crumbs of 0.2 mm.', [
             'c' => $f->celsius($batch->celsius),
             'depth' => $f->lengths->depth($batch->depth_cm),
         ]) }}
-        {{ __('Strained at 600 µm wing and comb stay behind; at 400 µm fine wax too (usual); at 200 µm nearly all but pollen (shows).') }}
+        {{ __('Strainers hold back: 600 µm wings and comb, 400 µm also fine wax (usual), 200 µm nearly all but pollen.') }}
       </p>
     </section>
   @endif
@@ -29,8 +29,8 @@
       <section class="blk">
         <h2>{{ __('Fill jars') }}</h2>
         @if ($kinds->isEmpty())
-          <p class="empty">{{ __('No kind of jar is entered yet.') }}
-            <a class="link" href="{{ route('honey-room.equipment') }}">{{ __('Enter the first') }}</a>
+          <p class="empty">{{ __('No kind of jar yet.') }}
+            <a class="link" href="{{ route('honey-room.equipment') }}">{{ __('Add the first') }}</a>
           </p>
         @else
           <x-form :action="route('honey-room.fills.store', $batch->id)" class="row">
@@ -52,7 +52,7 @@
               :label="__('How many')"
               required
             />
-            <x-field name="weights" :label="__('Net weights of some, g')" :hint="__('with spaces; checked below')" />
+            <x-field name="weights" :label="__('Net weights, g')" :hint="__('with spaces between')" />
             <x-field
               name="best_before"
               type="date"
@@ -62,7 +62,7 @@
             <button class="btn go">{{ __('On the shelf') }}</button>
           </x-form>
           <p class="sub"><a class="link"
-              href="{{ $plan }}">{{ __('Which jars, so that least is left?') }}</a></p>
+              href="{{ $plan }}">{{ __('Which jars leave the least over?') }}</a></p>
         @endif
       </section>
     @endif
@@ -81,12 +81,12 @@
           @if ($fill->prepack())
             <p>
               {{ __(':n weighed, mean :mean g:', ['n' => $fill->prepack()->jars, 'mean' => number_format($fill->prepack()->meanG, 1)]) }}
-              <b>{{ $fill->prepack()->passes() ? __('the rules of the average system are kept.') : __('not kept: fill them up.') }}</b>
+              <b>{{ $fill->prepack()->passes() ? __('the rules of the average system are met.') : __('the rules are not met. Fill the jars up.') }}</b>
             </p>
           @endif
           @foreach ($fill->moves as $move)
             <p class="sub">{{ $move->count }}
-              {{ $move->whom === '' ? __('to somebody not noted') : __('to :whom', ['whom' => $move->whom]) }},
+              {{ $move->whom === '' ? __('to an unnamed customer') : __('to :whom', ['whom' => $move->whom]) }},
               {{ $f->date($move->moved_on) }}</p>
           @endforeach
           @can('record')
@@ -105,7 +105,7 @@
                   name="whom"
                   id="t-{{ $fill->id }}"
                   :label="__('To whom')"
-                  :hint="__('for a recall; may stay empty')"
+                  :hint="__('for a recall; may be empty')"
                 />
                 <button class="btn">{{ __('Note') }}</button>
               </x-form>
@@ -135,7 +135,7 @@
               <x-field name="origin" id="o-{{ $fill->id }}" :label="__('Country of origin')" />
               <button class="btn">{{ __('Print') }}</button>
             </form>
-            <p class="caution">{{ __('What must stand on a label your law says; check it.') }}</p>
+            <p class="caution">{{ __('The law says what a label must show. Check it.') }}</p>
           </details>
         </div>
       @endforeach
@@ -164,17 +164,17 @@
     </div>
   @endcan
   <x-slot:why>
-    <p class="lab">{{ __('If something is wrong with it') }}</p>
+    <p class="lab">{{ __('If the honey is faulty') }}</p>
     <h2 class="say">
       {{ trans_choice('{0} No jar has left the shelf.|{1} :count jar has left the shelf.|[2,*] :count jars have left the shelf.', $trace->given()) }}
     </h2>
-    <p>{{ __('Whoever has them is listed with the jars; call them back by batch and kind.') }}</p>
-    <h3>{{ __('What it may become') }}</h3>
+    <p>{{ __('The customers are listed with the jars. Call the jars back by batch and kind.') }}</p>
+    <h3>{{ __('Runny or set honey') }}</h3>
     <p>
-      {{ __('Rape and other quick honeys: stir from the first bloom on, or seed with a tenth of fine set honey, at 14 °C. Runny honeys: clear, in the dark.') }}
+      {{ __('Rape and other quick honeys: stir when crystals begin, or seed with 10 % fine set honey, at 14 °C. Runny honeys: store dark.') }}
     </p>
     <p class="caution">
-      {{ __('Warm gently: 35 °C to pour, 40 °C at most and not for days; more spoils enzymes and taste. No honey to infants under 12 months.') }}
+      {{ __('Warm gently: 35 °C to pour, at most 40 °C and not for days. No honey for infants under 12 months.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -5,7 +5,7 @@
   <h1>{{ __('Tanks and jars') }}</h1>
   @include('honey-room.tabs')
   @if ($batches->isEmpty())
-    <p class="empty">{{ __('Nothing was poured together yet.') }}
+    <p class="empty">{{ __('No batch yet.') }}
       <a class="link" href="{{ route('honey-room.blend') }}">{{ __('Choose buckets under Blend') }}</a>
     </p>
   @else
@@ -35,7 +35,7 @@
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
     <p>
-      {{ __('What is poured together carries one code to the jar: a jar leads back to its hives, and a hive forward to its jars.') }}
+      {{ __('A batch has one code on all its jars, so a jar leads back to its hives.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -11,7 +11,7 @@
         </p>
       @endif
     @endforeach
-    <p>{{ trans_choice('{0} nothing stands here|{1} :count is here|[2,*] :count are here', $bench->count('door')) }}
+    <p>{{ trans_choice('{0} empty|{1} :count is here|[2,*] :count are here', $bench->count('door')) }}
       @if ($bench->count('awaited') > 0)
         · {{ trans_choice('{1} :count awaited|[2,*] :count awaited', $bench->count('awaited')) }}
       @endif
@@ -25,7 +25,7 @@
         <span class="sub">{{ $f->moment($bench->air->read_at, $zone) }}</span>
       </p>
     @else
-      <p class="sub">{{ __('nobody has read the room yet') }}</p>
+      <p class="sub">{{ __('the room is not read yet') }}</p>
     @endif
     @foreach ($bench->drying as $stack)
       <p>@include('honey-room.ready', ['stack' => $stack, 'ready' => $stack->ready])</p>
@@ -39,7 +39,7 @@
         {{ __('load :n', ['n' => $bench->running->number]) }}:
         {{ $bench->running->step === null ? __('loaded') : __('run :n', ['n' => $bench->running->step + 1]) }}
       @else
-        {{ trans_choice('{0} nothing waits|{1} :count super waits|[2,*] :count supers wait', $bench->waiting()) }}
+        {{ trans_choice('{0} no super waits|{1} :count super waits|[2,*] :count supers wait', $bench->waiting()) }}
       @endif
     </p>
   </section>

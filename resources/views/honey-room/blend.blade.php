@@ -22,11 +22,12 @@
             <span class="soft">{{ $f->kg($bucket->leftKg()) }}, {{ $f->water($bucket->water_pct) }}</span>
           </label>
         @empty
-          <p class="empty">{{ __('Of no bucket the water is read yet: note it where the bucket is weighed.') }}</p>
+          <p class="empty">{{ __('No bucket has a water reading yet. Enter the water where you weigh the bucket.') }}
+          </p>
         @endforelse
         @if ($unread > 0)
           <p class="sub">
-            {{ trans_choice('{1} Of :count more bucket the water is not read.|[2,*] Of :count more buckets the water is not read.', $unread) }}
+            {{ trans_choice('{1} :count more bucket has no water reading.|[2,*] :count more buckets have no water reading.', $unread) }}
           </p>
         @endif
       </fieldset>
@@ -37,7 +38,7 @@
           step="0.1"
           min="14"
           max="23"
-          :label="__('At most so much water, %')"
+          :label="__('Maximum water (%)')"
           :value="$limit"
         />
         <button class="btn go">{{ __('Calculate') }}</button>
@@ -45,7 +46,7 @@
     </form>
     @if ($blend->take !== [])
       <section class="blk">
-        <h2>{{ __('Poured in this order') }}</h2>
+        <h2>{{ __('Pour in this order') }}</h2>
         <p>
           <span class="big">{{ $f->kg($blend->kg) }}</span>
           {{ __('of :water', ['water' => $f->water($blend->waterPct)]) }}
@@ -62,24 +63,24 @@
               name="depth"
               type="number"
               step="0.1"
-              :label="__('Depth of the honey, :unit', ['unit' => $f->lengths->handUnit()])"
+              :label="__('Depth, :unit', ['unit' => $f->lengths->handUnit()])"
               :value="$f->lengths->hand(35)"
             />
             <x-field
               name="celsius"
               type="number"
               step="0.1"
-              :label="__('Warmth, :unit', ['unit' => $f->temperatureUnit()])"
+              :label="__('Temperature, :unit', ['unit' => $f->temperatureUnit()])"
               :value="round($f->temperatureValue(28))"
             />
-            <button class="btn go">{{ __('Poured so') }}</button>
+            <button class="btn go">{{ __('Pour this blend') }}</button>
           </x-form>
         @endcan
       </section>
     @endif
     @if ($blend->left !== [])
       <section class="blk">
-        <h2>{{ __('What is left') }}</h2>
+        <h2>{{ __('Left over') }}</h2>
         <ul class="reasons">
           @foreach ($blend->left as $one)
             <li>{{ $one->id }}: {{ $f->kg($one->kg) }}, {{ $f->water($one->waterPct) }}</li>
@@ -91,13 +92,13 @@
     @endif
   @endif
   <x-slot:why>
-    <p class="lab">{{ __('Why so') }}</p>
-    <h2 class="say">{{ __('The driest first, the last one in part.') }}</h2>
+    <p class="lab">{{ __('Why') }}</p>
+    <h2 class="say">{{ __('Driest bucket first, the last one in part.') }}</h2>
     <p>
-      {{ __('Of two kilograms that go in, the drier leaves more room for wet ones: no other choice keeps the limit with more honey.') }}
+      {{ __('Dry honey makes room for wet honey. No other choice gives more honey within the limit.') }}
     </p>
-    <p>{{ __('The error of the refractometer stays in the blend; those of single readings even out.') }}</p>
+    <p>{{ __('The refractometer\'s own error stays in the blend. Errors of single readings even out.') }}</p>
     <p class="caution">
-      {{ __('Law sets limits by kind of honey; honey that has begun to ferment is not blended away.') }}</p>
+      {{ __('The law sets limits by kind of honey. Never blend honey that has begun to ferment.') }}</p>
   </x-slot:why>
 </x-page>

@@ -5,7 +5,7 @@
   <h1>{{ __('At the door') }}</h1>
   @include('honey-room.tabs')
   @if ($stacks === [])
-    <p class="empty">{{ __('Nothing is on its way. Supers come here when a clearing is collected.') }}
+    <p class="empty">{{ __('No super is on its way. Supers appear here when a clearing is collected.') }}
       <a class="link" href="{{ route('clear.index') }}">{{ __('To the clearings') }}</a>
     </p>
   @endif
@@ -18,8 +18,8 @@
       </div>
       @if ($stack->isShort())
         <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3" role="status">
-          {{ trans_choice('{1} :count more was on the sheet and is not ticked.|[2,*] :count more were on the sheet and are not ticked.', $stack->awaited()) }}
-          {{ __('Tick what is here; of what is not, say below where it stayed.') }}
+          {{ trans_choice('{1} :count super of the sheet is not ticked.|[2,*] :count supers of the sheet are not ticked.', $stack->awaited()) }}
+          {{ __('Tick the supers that are here. For the others, say below where they stayed.') }}
         </p>
       @endif
       @can('record')
@@ -88,8 +88,9 @@
                         name="fresh"
                         value="1"
                         @checked($super->fresh)
-                      > {{ __('new combs, or without wire') }}</label>
-                    <button class="btn">{{ $super->station->isAway() ? __('Here, with that') : __('Note') }}</button>
+                      > {{ __('new or unwired combs') }}</label>
+                    <button
+                      class="btn">{{ $super->station->isAway() ? __('Here, with these values') : __('Note') }}</button>
                     @if ($scale)
                       <button class="btn" name="weigh" value="scale">{{ __('Weigh on the scale') }}</button>
                     @endif
@@ -98,8 +99,8 @@
               </x-form>
               @if ($super->bees_left)
                 <p class="sub">
-                  {{ __('Turn the room dark and leave a gap at a window: they fly to the light.') }}
-                  {{ __('Or stand the super outside at dusk under a cloth, at its own hive; never open by day (robbing).') }}
+                  {{ __('Darken the room and open a gap at a window: the bees fly to the light.') }}
+                  {{ __('Or put the super outside at dusk under a cloth, at its own hive. Never leave it open by day (robbing).') }}
                 </p>
               @endif
               <details class="more-of">
@@ -109,7 +110,7 @@
                   <x-field
                     name="use"
                     id="u-{{ $super->id }}"
-                    :label="__('Its honey is')"
+                    :label="__('Use of the honey')"
                     :value="$super->used_for->value"
                     :options="$uses"
                   />
@@ -121,7 +122,7 @@
                     step="0.01"
                     min="0"
                     :label="__('Weighed, :unit', ['unit' => $f->massUnit()])"
-                    :hint="__('pieces of comb, what drained or was pressed')"
+                    :hint="__('comb pieces, drained or pressed honey')"
                     :value="$super->used_kg === null ? '' : round($f->massValue($super->used_kg), 2)"
                   />
                   <button class="btn">{{ __('Note') }}</button>
@@ -129,9 +130,9 @@
                 @if ($super->station->isAway())
                   <x-form :action="route('honey-room.door.missing', $super->id)" class="btns">
                     @if (!$super->isFrame())
-                      <button class="btn" name="where" value="hive">{{ __('It stayed on its hive') }}</button>
+                      <button class="btn" name="where" value="hive">{{ __('Stayed on its hive') }}</button>
                     @endif
-                    <button class="btn" name="where" value="unknown">{{ __('Nobody knows where it is') }}</button>
+                    <button class="btn" name="where" value="unknown">{{ __('The super is missing') }}</button>
                   </x-form>
                 @endif
               </details>
@@ -142,7 +143,7 @@
       @can('record')
         @if ($others->has($stack->lot->harvest->apiary_id))
           <details class="astable">
-            <summary>{{ __('one more came than the sheet said') }}</summary>
+            <summary>{{ __('another super came') }}</summary>
             <x-form :action="route('honey-room.door.more', $stack->lot->id)" class="row">
               <div class="field">
                 <label for="more-{{ $stack->lot->id }}">{{ __('Which super') }}</label>
@@ -152,7 +153,7 @@
                   @endforeach
                 </select>
               </div>
-              <button class="btn">{{ __('It came too') }}</button>
+              <button class="btn">{{ __('Add this super') }}</button>
             </x-form>
           </details>
         @endif
@@ -162,19 +163,19 @@
   @can('record')
     @if ($apiaries !== [])
       <section class="blk" id="by-hand">
-        <h2>{{ __('Supers that no sheet knows') }}</h2>
+        <h2>{{ __('Supers on no sheet') }}</h2>
         <form method="get" action="{{ route('honey-room.door') }}#by-hand" class="row">
           <x-field
             name="yard"
-            :label="__('They came from')"
+            :label="__('Yard')"
             :value="$apiary?->slug"
             :options="$apiaries"
           />
-          <button class="btn">{{ __('Which stand there') }}</button>
+          <button class="btn">{{ __('Which supers') }}</button>
         </form>
         @if ($apiary)
           @if ($others->get($apiary->id, collect())->isEmpty())
-            <p class="empty">{{ __('No super stands at :yard.', ['yard' => $apiary->name]) }}</p>
+            <p class="empty">{{ __('Yard :yard has no super.', ['yard' => $apiary->name]) }}</p>
           @else
             <x-form :action="route('honey-room.door.by-hand')" class="flex flex-col gap-3">
               <input type="hidden" name="yard" value="{{ $apiary->slug }}">
@@ -193,7 +194,7 @@
                   :label="__('Taken on')"
                   :value="$today"
                 />
-                <button class="btn go">{{ __('They are here') }}</button>
+                <button class="btn go">{{ __('Add these supers') }}</button>
               </div>
             </x-form>
           @endif
@@ -203,12 +204,12 @@
   @endcan
   <x-slot:why>
     <p class="lab">{{ __('How') }}</p>
-    <h2 class="say">{{ __('Tick what is here. Nothing is guessed of what is not.') }}</h2>
+    <h2 class="say">{{ __('Only ticked supers count as here.') }}</h2>
     <p>
-      {{ __('Weighed at the door and again when it is spun, a super\'s honey is known and not judged; it corrects the estimated fill of your combs.') }}
+      {{ __('Weigh a super at the door and after extraction: its honey is then measured, and your estimates improve.') }}
     </p>
-    <p>{{ __('The mark tells where it goes back: hive and super, or hive, super and slot.') }}</p>
-    <p>{{ __('Stacks that wait stand covered, off the floor, their feet in oil or water where there are ants.') }}</p>
-    <p class="caution">{{ __('A full super on a back: mind the lift; two people, or by the frame.') }}</p>
+    <p>{{ __('The mark says where to return a super or frame: hive, super and slot.') }}</p>
+    <p>{{ __('Cover waiting stacks and keep them off the floor. Against ants, put the feet in oil or water.') }}</p>
+    <p class="caution">{{ __('A full super is heavy: lift with two people, or carry single frames.') }}</p>
   </x-slot:why>
 </x-page>

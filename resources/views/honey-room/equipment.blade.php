@@ -10,19 +10,19 @@
           type="number"
           min="2"
           max="120"
-          :label="__('Frames it holds')"
+          :label="__('Frames')"
           :value="$operation->extractor"
         />
         <x-field
           name="radius"
           type="number"
           step="0.1"
-          :label="__('Shaft to the middle of the combs, :unit', ['unit' => $f->lengths->handUnit()])"
+          :label="__('Shaft to comb middle, :unit', ['unit' => $f->lengths->handUnit()])"
           :value="$f->lengths->hand($operation->extractor_radius_cm)"
         />
         <x-field
           name="turns"
-          :label="__('Frames stand')"
+          :label="__('Frames are placed')"
           :value="$operation->extractor_radial ? 'radial' : 'tangential'"
           :options="[
               'tangential' => __('a side outwards, and are turned'),
@@ -34,7 +34,7 @@
           type="number"
           min="30"
           max="1000"
-          :label="__('Turns a minute at most')"
+          :label="__('Most turns per minute')"
           :value="$operation->extractor_rpm"
         />
         <x-field
@@ -42,11 +42,11 @@
           type="number"
           min="10"
           max="5000"
-          :label="__('May pull at the shaft, N')"
-          :hint="__('150 N is what 15 kg weigh')"
+          :label="__('Allowed pull, N')"
+          :hint="__('150 N: the weight of 15 kg')"
           :value="$operation->extractor_force_n"
         />
-        <button class="btn go">{{ __('Keep') }}</button>
+        <button class="btn go">{{ __('Save') }}</button>
       </x-form>
     @else
       <p>{{ trans_choice('{1} :count frame|[2,*] :count frames', $operation->extractor) }}</p>
@@ -58,24 +58,24 @@
       <x-form :action="route('honey-room.equipment.devices')" method="put" class="row">
         <x-field
           name="room_sensor"
-          :label="__('Sensor of the warm room, its address')"
+          :label="__('Sensor\'s address')"
           :hint="__('or: stand-in')"
           :value="$operation->room_sensor"
         />
         <x-field
           name="bench_scale"
-          :label="__('Scale, its address')"
+          :label="__('Scale\'s address')"
           :hint="__('or: stand-in')"
           :value="$operation->bench_scale"
         />
-        <button class="btn go">{{ __('Keep') }}</button>
+        <button class="btn go">{{ __('Save') }}</button>
       </x-form>
     </section>
   @endcan
   <section class="blk">
     <h2>{{ __('Kinds of bucket') }}</h2>
     @if ($buckets->isEmpty())
-      <p class="empty">{{ __('None yet: weigh one empty, and its tare is a tap ever after.') }}</p>
+      <p class="empty">{{ __('No kind yet. Weigh an empty bucket once; then its tare is one tap.') }}</p>
     @else
       <x-table :head="[__('Name'), __('Empty'), __('Holds')]" num="2 3" acts>
         @foreach ($buckets as $kind)
@@ -109,10 +109,10 @@
           step="0.1"
           min="0.1"
           :label="__('Holds, :unit', ['unit' => $f->massUnit()])"
-          :hint="__('a 5 US gallon bucket: about 60 lb')"
+          :hint="__('5 US gallons: about 60 lb')"
           required
         />
-        <button class="btn">{{ __('Keep') }}</button>
+        <button class="btn">{{ __('Save') }}</button>
       </x-form>
     @endcan
   </section>
@@ -121,7 +121,7 @@
     @if ($jars->isEmpty())
       <p class="empty">{{ __('None yet.') }}</p>
     @else
-      <x-table :head="[__('Name'), __('Net, g'), __('Empty at hand'), __('Ordered'), __('Price')]" num="2 3 4 5" acts>
+      <x-table :head="[__('Name'), __('Net, g'), __('Empty jars'), __('Ordered'), __('Price')]" num="2 3 4 5" acts>
         @foreach ($jars as $kind)
           <tr>
             <td>{{ $kind->name }}</td>
@@ -144,7 +144,7 @@
           name="name"
           id="jar-name"
           :label="__('Name')"
-          :hint="__('one that is known is changed')"
+          :hint="__('an existing name is changed')"
           required
         />
         <x-field
@@ -159,7 +159,7 @@
           name="stock"
           type="number"
           min="0"
-          :label="__('Empty at hand')"
+          :label="__('Empty jars')"
         />
         <x-field
           name="returned"
@@ -180,13 +180,13 @@
           min="0"
           :label="__('Price')"
         />
-        <button class="btn">{{ __('Keep') }}</button>
+        <button class="btn">{{ __('Save') }}</button>
       </x-form>
     @endcan
   </section>
   <x-slot:why>
     <p class="lab">{{ __('What for') }}</p>
-    <p>{{ __('The radius and the speed tell how hard an imbalance pulls and how long a side takes.') }}</p>
+    <p>{{ __('Radius and speed decide how hard an imbalance pulls and how long a side takes.') }}</p>
     <p>{{ __('A real sensor answers GET /air with temperature_c and humidity_pct; a scale GET /weight with kg.') }}</p>
   </x-slot:why>
 </x-page>

@@ -14,13 +14,13 @@
   @include('honey-room.tabs')
   @if ($page->wet > 0)
     <p class="border-l-4 border-l-mauve py-1 pr-0 pl-3">
-      {{ trans_choice('{1} :count super was read too wet and is left out.|[2,*] :count supers were read too wet and are left out.', $page->wet) }}
+      {{ trans_choice('{1} :count super is too wet and is left out.|[2,*] :count supers are too wet and are left out.', $page->wet) }}
       <a class="link" href="{{ route('honey-room.warm') }}">{{ __('Dry them') }}</a>
-      <a class="link" href="{{ route('honey-room.extractor', ['wet' => 1]) }}">{{ __('or spin them all the same') }}</a>
+      <a class="link" href="{{ route('honey-room.extractor', ['wet' => 1]) }}">{{ __('or extract them anyway') }}</a>
     </p>
   @endif
   @if ($page->rotor === [])
-    <p class="empty">{{ __('No full super or frame waits. Tick them at the door.') }}
+    <p class="empty">{{ __('No full super or frame is waiting. Tick them at the door.') }}
       <a class="link" href="{{ route('honey-room.door') }}">{{ __('To the door') }}</a>
     </p>
   @else
@@ -34,7 +34,7 @@
               class="sub">{{ __('as they came: :g g', ['g' => number_format(round($page->asGivenG, -1))]) }}</span>
           @endif
         </p>
-        <p>{{ __('pulls at the shaft with :n N at most', ['n' => number_format($page->forceN())]) }}
+        <p>{{ __('pull at the shaft: at most :n N', ['n' => number_format($page->forceN())]) }}
           <span class="sub">{{ __('allowed: :n N', ['n' => $operation->extractor_force_n]) }}</span>
         </p>
         @if ($page->hasFresh())
@@ -82,14 +82,15 @@
               @if (!$page->isLast())
                 <x-form :action="route('honey-room.extractor.step', $page->running->id)">
                   <input type="hidden" name="step" value="{{ $page->nextStep() }}">
-                  <button class="btn go">{{ $page->step() === null ? __('It spins') : $page->turnWords() }}</button>
+                  <button
+                    class="btn go">{{ $page->step() === null ? __('Start the extractor') : $page->turnWords() }}</button>
                 </x-form>
               @endif
               <x-form :action="route('honey-room.extractor.spun', $page->running->id)">
-                <button class="btn {{ $page->isLast() ? 'go' : '' }}">{{ __('Spun') }}</button>
+                <button class="btn {{ $page->isLast() ? 'go' : '' }}">{{ __('Extracted') }}</button>
               </x-form>
               <x-form :action="route('honey-room.extractor.destroy', $page->running->id)" method="delete">
-                <button class="btn">{{ __('Out again, unspun') }}</button>
+                <button class="btn">{{ __('Take out, not extracted') }}</button>
               </x-form>
             @endif
           </div>
@@ -106,7 +107,7 @@
             <th class="num">{{ __('Weight') }}</th>
             <th>{{ __('Comb') }}</th>
             @can('record')
-              <th><span class="sr">{{ __('Weigh it') }}</span></th>
+              <th><span class="sr">{{ __('Weigh the frame') }}</span></th>
             @endcan
           </tr>
         </thead>
@@ -151,23 +152,23 @@
   @can('record')
     @if ($page->supers->isNotEmpty())
       <details class="astable">
-        <summary>{{ __('spun without tapping each load') }}</summary>
+        <summary>{{ __('extracted without tapping each load') }}</summary>
         <x-form :action="route('honey-room.extractor.supers')" class="flex flex-col gap-3">
           <fieldset class="choosehives wide">
-            <legend>{{ __('These are empty') }}</legend>
+            <legend>{{ __('These are extracted') }}</legend>
             @foreach ($page->supers as $super)
               <label class="check"><input type="checkbox" name="supers[]" value="{{ $super->id }}">
                 {{ $super->title() }}</label>
             @endforeach
           </fieldset>
-          <button class="btn">{{ __('Spun') }}</button>
+          <button class="btn">{{ __('Extracted') }}</button>
         </x-form>
       </details>
     @endif
   @endcan
   @if ($page->done->isNotEmpty())
     <section class="blk">
-      <h2>{{ __('Spun') }}</h2>
+      <h2>{{ __('Extracted') }}</h2>
       <ul class="reasons">
         @foreach ($page->done as $load)
           <li>{{ __('Load :n', ['n' => $load->number]) }}:
@@ -178,23 +179,23 @@
     </section>
   @endif
   <x-slot:why>
-    <p class="lab">{{ __('Why so') }}</p>
+    <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">
-      {{ __('Calculated for :c and :water.', ['c' => $f->celsius($page->celsius), 'water' => $f->water($page->waterPct)]) }}
+      {{ __('Calculated for :c and :water water.', ['c' => $f->celsius($page->celsius), 'water' => $f->water($page->waterPct)]) }}
     </h2>
     <p>
-      {{ __('Frames of one age and alike weights share a load; each is set so that the rotor runs true. The arrow shows where it pulls.') }}
+      {{ __('Frames of similar age and weight share a load and are placed in balance. The arrow shows the pull.') }}
     </p>
     <p>
-      {{ __('If it wobbles: stop, let it run out, change the heaviest with its neighbour, or add a spun frame opposite.') }}
+      {{ __('If the extractor wobbles: stop it. Swap the heaviest frame with its neighbour, or add an empty comb opposite.') }}
     </p>
     <h3>{{ __('Uncapping') }}</h3>
     <p>
-      {{ __('Combs that stand out beyond the wood: a warm knife along it. Low spots and sunken combs: scratcher.') }}
+      {{ __('Combs wider than the wood: warm knife along the wood. Low spots: scratcher.') }}
       {{ __('Thin, dry cappings over even combs: roller.') }}
     </p>
     <p class="caution">
-      {{ __('Lid shut before it turns, hands out until it stands. Hot knives burn; a guard on the switch, and dry hands at it.') }}
+      {{ __('Close the lid before it turns; hands out until it stops. Hot knives burn. Touch switches with dry hands.') }}
     </p>
   </x-slot:why>
 </x-page>

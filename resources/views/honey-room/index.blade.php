@@ -19,11 +19,11 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('What came in first is spun first; what is too wet dries first.') }}</h2>
-    <p>{{ __('What the buckets weigh is shared out to the hives as their supers were judged.') }}</p>
-    <p>{{ __('Two people see each other\'s taps here within three seconds.') }}</p>
+    <h2 class="say">{{ __('First in, first extracted. Wet supers dry first.') }}</h2>
+    <p>{{ __('The buckets\' weight is shared out to hives') }}</p>
+    <p>{{ __('Each person sees the others\' taps within three seconds.') }}</p>
     <p class="caution">
-      {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied. No honey to infants under 12 months. For sale: your food and labelling law.') }}
+      {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied. No honey for infants under 12 months. For sale: food and labelling law.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -13,7 +13,7 @@
           type="number"
           min="1"
           max="500"
-          :label="__('Depth of the honey, cm')"
+          :label="__('Depth, cm')"
           :value="$form->depthCm()"
         />
         <x-field
@@ -40,7 +40,7 @@
         </tr>
       </table>
       <p class="sub">
-        {{ __('For crumbs of wax of a fifth of a millimetre; finer ones and bubbles take longer. Above 40 °C honey suffers.') }}
+        {{ __('For wax crumbs of 0.2 mm; finer crumbs and bubbles take longer. Heat above 40 °C harms honey.') }}
       </p>
     </section>
     <section class="blk">
@@ -58,13 +58,13 @@
           name="goal"
           :label="__('So that')"
           :value="$form->goal()->value"
-          :options="['least-left' => __('least is left'), 'most-value' => __('it is worth most')]"
+          :options="['least-left' => __('the least honey is left'), 'most-value' => __('the jars are worth most')]"
         />
       </div>
-      <x-table :head="[__('Net, g'), __('Jars at hand'), __('Ordered'), __('Price'), __('Fill')]" num="5">
+      <x-table :head="[__('Net, g'), __('Empty jars'), __('Ordered'), __('Price'), __('Fill')]" num="5">
         @foreach ($rows as $i)
           <tr>
-            @foreach (['net' => __('Net, g'), 'stock' => __('Jars at hand'), 'must' => __('Ordered'), 'price' => __('Price')] as $name => $words)
+            @foreach (['net' => __('Net, g'), 'stock' => __('Empty jars'), 'must' => __('Ordered'), 'price' => __('Price')] as $name => $words)
               <td>
                 <div class="field">
                   <label class="sr" for="{{ $name }}-{{ $i }}">{{ $words }},
@@ -86,7 +86,7 @@
       </x-table>
       @if ($plan && $plan->jars() === 0)
         <p class="notice">
-          {{ __('No jar can be filled: none stand empty, or there is less honey than the smallest holds. Say how many jars are at hand.') }}
+          {{ __('No jar can be filled. Enter how many empty jars you have, or more honey.') }}
         </p>
       @elseif ($plan)
         <p>
@@ -94,23 +94,23 @@
           {{ __(':g g left', ['g' => $plan->leftG]) }}{{ $plan->value > 0 ? ', ' . __('worth :value', ['value' => number_format($plan->value, 2)]) : '' }}
         </p>
       @endif
-      <p class="sub">{{ __('One hundredth sticks to the tank. What is ordered comes first.') }}</p>
+      <p class="sub">{{ __('One hundredth stays in the tank. Orders are filled first.') }}</p>
     </section>
     <section class="blk">
-      <h2>{{ __('Do they hold what they say?') }}</h2>
+      <h2>{{ __('Do the jars hold enough?') }}</h2>
       <div class="row">
         <x-field
           name="nominal"
           type="number"
           min="5"
           max="10000"
-          :label="__('Written on them, g')"
+          :label="__('Label weight, g')"
           :value="$form->nominalG()"
         />
         <x-field
           name="weights"
-          :label="__('Net weights of some jars, g')"
-          :hint="__('one after the other, with spaces')"
+          :label="__('Net weights, g')"
+          :hint="__('with spaces between')"
           :value="$form->typed('weights')"
         />
       </div>
@@ -123,7 +123,7 @@
               'error' => number_format($prepack->tolerableG, 1),
               'twice' => $prepack->twiceShort,
           ]) }}
-          <b>{{ $prepack->passes() ? __('The rules of the average system are kept.') : __('They are not kept: fill them up.') }}</b>
+          <b>{{ $prepack->passes() ? __('The rules of the average system are met.') : __('The rules are not met. Fill the jars up.') }}</b>
         </p>
       @endif
       <button class="btn go">{{ __('Calculate') }}</button>
@@ -131,11 +131,11 @@
   </form>
   <x-slot:why>
     <p class="lab">{{ __('How') }}</p>
-    <p>{{ __('Wax rises as small spheres do in a thick liquid; how thick, its warmth and water say.') }}</p>
-    <p>{{ __('The jars are calculated exactly: no other filling leaves less, or is worth more, with fewer jars.') }}
+    <p>{{ __('Wax rises like small balls in a thick liquid. Warmth and water decide how thick honey is.') }}</p>
+    <p>{{ __('The choice is exact: no other filling leaves less, or is worth more.') }}
     </p>
     <p class="caution">
-      {{ __('Labels, net quantities and how many jars are weighed: check your law. No honey to infants under 12 months.') }}
+      {{ __('Labels, net weights and checks: see your law. No honey for infants under 12 months.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -7,21 +7,21 @@
         <button class="btn" name="to" value="store">{{ __('Dry, into store') }}</button>
         <button class="btn" name="to" value="cleaning">{{ __('To the cleaning place') }}</button>
         <label class="check"><input type="checkbox" name="healthy" value="1">
-          {{ __('for the cleaning place: all are of healthy colonies') }}</label>
+          {{ __('for the cleaning place: all colonies are healthy') }}</label>
       </x-form>
     @endcan
     <p class="caution">
-      {{ __('Wet supers draw robbers: give them in the evening; a cleaning place well away from the hives, a few at a time.') }}
+      {{ __('Wet supers attract robbers: give them back in the evening. Cleaning place: far from the hives, few at a time.') }}
     </p>
   </section>
 @endif
 @if ($stack->onBench() > 0 && $lot->buckets->isNotEmpty())
   @can('record')
     <section class="blk">
-      <h2>{{ __('Done with this lot?') }}</h2>
+      <h2>{{ __('Is this lot done?') }}</h2>
       <x-form :action="route('honey-room.away', $lot->id)" class="btns">
-        <button class="btn">{{ __('All of it is spun and put away') }}</button>
-        <span class="sub">{{ __('Its supers and frames leave the bench; the buckets stay.') }}</span>
+        <button class="btn">{{ __('All extracted and stored') }}</button>
+        <span class="sub">{{ __('Its supers and frames leave the bench. The buckets stay.') }}</span>
       </x-form>
     </section>
   @endcan
@@ -50,8 +50,8 @@
         step="0.01"
         min="0"
         inputmode="decimal"
-        :label="__('Drained from them, :unit', ['unit' => $f->massUnit()])"
-        :hint="__('weighed in a bucket already; noted here only')"
+        :label="__('Honey drained, :unit', ['unit' => $f->massUnit()])"
+        :hint="__('for the record; the bucket counts already')"
         :value="$lot->capping?->honey_kg === null ? null : round($f->massValue($lot->capping->honey_kg), 2)"
       />
       <button class="btn">{{ __('Note') }}</button>
@@ -91,7 +91,7 @@
             @foreach ($pour->batch->fills as $fill)
               · {{ $fill->count }} × {{ $fill->kind->name }}@foreach ($fill->moves as $move)
                 {{ $loop->first ? '(' : '' }}{{ $move->count }}
-                {{ $move->whom === '' ? __('not noted') : $move->whom }}{{ $loop->last ? ')' : ',' }}
+                {{ $move->whom === '' ? __('unknown') : $move->whom }}{{ $loop->last ? ')' : ',' }}
               @endforeach
             @endforeach
           @else

@@ -40,8 +40,8 @@
   </div>
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('What the buckets weigh is shared out to the hives as their supers were judged.') }}</h2>
-    <p>{{ __('Dashed buckets are still expected.') }}</p>
+    <h2 class="say">{{ __('The buckets\' weight is shared out to hives') }}</h2>
+    <p>{{ __('Dashed buckets are not weighed yet.') }}</p>
     <p class="caution">{{ __('For sale: your food and labelling law.') }}</p>
   </x-slot:why>
 </x-page>

@@ -1,3 +1,3 @@
-<p class="empty">{{ __('Supers come here when a clearing is collected.') }} <a class="link"
+<p class="empty">{{ __('Supers appear here when a clearing is collected.') }} <a class="link"
     href="{{ route('clear.index') }}"
   >{{ __('Plan a clearing') }}</a></p>

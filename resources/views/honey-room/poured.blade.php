@@ -8,19 +8,21 @@
     @endif
   </span>
   @can('manage')
-    <x-remove :action="route('honey-room.pours.destroy', $pour->id)" :of="$bucket->number" :words="__('take back')" />
+    <x-remove :action="route('honey-room.pours.destroy', $pour->id)" :of="$bucket->number" :words="__('remove')" />
   @endcan
 @endforeach
 @if ($bucket->leftKg() > 0.05)
   @can('record')
     <details class="more-of">
-      <summary>{{ __(':kg in it; elsewhere', ['kg' => $f->kg($bucket->leftKg(), 2)]) }}<span class="sr">,
+      <summary>{{ __(':kg in this bucket; the rest elsewhere', ['kg' => $f->kg($bucket->leftKg(), 2)]) }}<span
+          class="sr"
+        >,
           {{ __('bucket :n', ['n' => $bucket->number]) }}</span></summary>
       <x-form :action="route('honey-room.pours.store', $bucket->id)" class="row">
         <x-field
           name="why"
           id="why-{{ $bucket->id }}"
-          :label="__('It is')"
+          :label="__('Use')"
           :options="$away"
         />
         <x-field
@@ -30,7 +32,7 @@
           step="0.01"
           min="0.01"
           inputmode="decimal"
-          :label="__('How much, :unit', ['unit' => $f->massUnit()])"
+          :label="__('Amount, :unit', ['unit' => $f->massUnit()])"
           :hint="__('empty: all of it')"
         />
         <button class="btn">{{ __('Note') }}</button>

@@ -14,10 +14,10 @@
   </div>
   <p><span class="big">{{ $f->kg($state->measuredKg()) }}</span> <span class="soft">{{ __('weighed of') }}
       ~{{ $f->kg($state->estimated()->kg) }} {{ $f->kgRange($state->estimated()->kg, $state->estimated()->sdKg(), 0) }}
-      {{ __('judged') }}</span>
+      {{ __('estimated') }}</span>
     @if ($state->spun() < $state->lot->harvest->supers->count())
       <span class="soft">·
-        {{ __(':n of :all spun', ['n' => $state->spun(), 'all' => $state->lot->harvest->supers->count()]) }}</span>
+        {{ __(':n of :all extracted', ['n' => $state->spun(), 'all' => $state->lot->harvest->supers->count()]) }}</span>
     @endif
   </p>
   <div class="flex gap-2 flex-wrap items-end">
@@ -37,7 +37,7 @@
                 {{ $words }}</label>
             @endforeach
           </fieldset>
-          <button class="btn go">{{ __('All looked at') }}</button>
+          <button class="btn go">{{ __('All checked') }}</button>
         </x-form>
       @else
         <x-form :action="route('honey-room.buckets.store', $lot->id)" class="row">
@@ -65,8 +65,8 @@
             step="0.01"
             min="0"
             inputmode="decimal"
-            :label="__('Tare, :unit', ['unit' => $f->massUnit()])"
-            :hint="$kinds->isEmpty() ? null : __('empty: that of the bucket')"
+            :label="__('Empty bucket, :unit', ['unit' => $f->massUnit()])"
+            :hint="$kinds->isEmpty() ? null : __('empty: the bucket kind\'s')"
             :value="$kinds->isEmpty() ? round($f->massValue($lot->buckets->last()->tare_kg ?? 1.15), 2) : null"
           />
           <x-field
@@ -89,18 +89,18 @@
               name="weigh"
               value="scale"
               formnovalidate
-            >{{ __('Take it from the scale') }}</button>
+            >{{ __('Weigh on the scale') }}</button>
           @endif
         </x-form>
       @endif
     </section>
   @endcan
   <section class="blk">
-    <h2>{{ __('What each hive gave') }}</h2>
+    <h2>{{ __('Yield of each hive') }}</h2>
     @if ($state->refusal)
       <p class="sub">{{ $say->refusal($state->refusal) }}</p>
     @elseif ($state->allotted === null)
-      <p class="sub">{{ __('Weigh the first bucket, and the honey is allotted to the hives.') }}</p>
+      <p class="sub">{{ __('Weigh the first bucket to share the honey out to the hives.') }}</p>
     @endif
     <x-drawing.picture :of="$picture" />
   </section>
@@ -166,10 +166,10 @@
     </details>
   @endif
   <details class="astable">
-    <summary>{{ __('supers and frames, to weigh before and after spinning') }}</summary>
+    <summary>{{ __('supers and frames, weighed before and after extraction') }}</summary>
     <x-table :head="[
         __('Super or frame'),
-        __('Judged'),
+        __('Estimated'),
         __('Allotted'),
         __('Before and after, :unit', ['unit' => $f->massUnit()]),
     ]" num="2 3">
@@ -206,7 +206,7 @@
                   <button class="btn small" name="weigh"
                     value="{{ $super->before_kg === null ? 'before' : 'after' }}"
                   >
-                    {{ $super->before_kg === null ? __('Full, on the scale') : __('Spun, on the scale') }}</button>
+                    {{ $super->before_kg === null ? __('Full, on the scale') : __('Extracted, on the scale') }}</button>
                 @endif
               </x-form>
             @endcan
@@ -222,7 +222,7 @@
   @can('manage')
     <details class="astable">
       <summary>{{ __('remove this lot') }}</summary>
-      <p class="sub">{{ __('With its supers and buckets, into the bin for 30 days.') }}</p>
+      <p class="sub">{{ __('The lot, its supers and buckets go into the bin for 30 days.') }}</p>
       <x-form :action="route('honey-room.lots.destroy', $lot->id)" method="delete">
         <button class="btn bad">{{ __('Remove lot :lot', ['lot' => $lot->code]) }}</button>
       </x-form>
@@ -235,7 +235,7 @@
         @if ($state->allotted)
           {{ $state->words($f) }}
         @else
-          {{ __('Nothing is weighed yet.') }}
+          {{ __('No bucket is weighed yet.') }}
         @endif
       </h2>
     </div>
@@ -248,9 +248,9 @@
             <dt>{{ __('A frame gave') }}</dt>
             <dd>{{ $f->kg($state->kgAFrame(), 2) }}</dd>
           @endif
-          <dt>{{ __('Stuck to the machine') }}</dt>
+          <dt>{{ __('Left in the machine') }}</dt>
           <dd>{{ $f->kg($lot->loss_kg) }}</dd>
-          <dt>{{ __('Fill should move by') }}</dt>
+          <dt>{{ __('Change of the filling') }}</dt>
           <dd>× {{ number_format($state->allotted->fillFactor, 2) }} <span class="rng">±
               {{ number_format($state->allotted->fillFactorSd, 2) }}</span></dd>
         </dl>
@@ -259,13 +259,13 @@
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('Errors of the fill are common to all supers of a lot, those of painting each super\'s own.') }}
-        {{ __('The estimates are corrected together so that they add up to the buckets.') }}
+        {{ __('The filling\'s error is the same for all supers of a lot; painting errors differ.') }}
+        {{ __('All estimates are corrected so that their sum is the buckets\' weight.') }}
       </p>
     </section>
     <p class="caution">
       {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied.') }}
-      {{ __('Wet frames go back to the hives they came from (disease). No honey to infants under 12 months.') }}
+      {{ __('Wet frames go back to their own hives (disease). No honey for infants under 12 months.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -35,7 +35,7 @@
         <td>{{ $f->date($fill->best_before) }}</td>
         <td>
           @foreach ($fill->moves as $move)
-            {{ $move->count }}: {{ $move->whom === '' ? __('not noted') : $move->whom }}
+            {{ $move->count }}: {{ $move->whom === '' ? __('unknown') : $move->whom }}
             ({{ $f->date($move->moved_on) }})
             <br>
           @endforeach

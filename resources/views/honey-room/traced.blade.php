@@ -4,7 +4,7 @@
     __('Yard, taken'),
     __('Hives (supers or frames)'),
     __('Buckets'),
-    __('In it'),
+    __('Contents'),
     __('Water, colour, taste'),
 ]" num="5">
   @foreach ($trace->lots as $one)
@@ -19,7 +19,7 @@
         @endforeach
       </td>
       <td data-label="{{ __('Buckets') }}">{{ implode(', ', $one->buckets()) }}</td>
-      <td class="num" data-label="{{ __('In it') }}">{{ $f->kg($one->kg()) }}</td>
+      <td class="num" data-label="{{ __('Contents') }}">{{ $f->kg($one->kg()) }}</td>
       <td data-label="{{ __('Water, colour, taste') }}">{{ $one->waterWords() }} {{ $one->doorWords() }}
         @if ($one->lot->pfund_mm !== null)
           · {{ $one->lot->pfund_mm }} mm Pfund
@@ -35,5 +35,5 @@
     @endif
   </p>
   @empty
-    <p class="sub">{{ __('No treatment of these yards is noted for the two years before.') }}</p>
+    <p class="sub">{{ __('No treatment of these yards is recorded for the two years before.') }}</p>
   @endforelse

@@ -12,7 +12,7 @@
       </p>
     @else
       <p class="empty">
-        {{ __('Nobody has read it yet: :c and 40 % are presumed, as a heated room with a dehumidifier has.', ['c' => $f->celsius(30)]) }}
+        {{ __('No reading yet. Assumed: :c and 40 %, as in a heated room with a dehumidifier.', ['c' => $f->celsius(30)]) }}
       </p>
     @endif
     @can('record')
@@ -59,13 +59,13 @@
         {{ __('this air ends at :water', ['water' => $f->water($stack->endPct)]) }}
       </p>
       <p class="sub">
-        {{ __('Its open combs alone: :open; its capped ones: :capped.', [
+        {{ __('Open cells: :open. Capped cells: :capped.', [
             'open' => $stack->more($stack->open, $f),
             'capped' => $stack->more($stack->capped, $f),
         ]) }}
       </p>
       @if ($stack->otherwise)
-        <p role="status">{{ __('At :h % instead:', ['h' => round($humidity)]) }}
+        <p role="status">{{ __('At :h % humidity instead:', ['h' => round($humidity)]) }}
           @include('honey-room.ready', ['ready' => $stack->otherwise])</p>
       @endif
       @can('record')
@@ -107,12 +107,12 @@
             <input type="hidden" name="supers[]" value="{{ $super->id }}">
           @endforeach
           <button class="btn" name="to"
-            value="door">{{ __('All of :lot out of the room', ['lot' => $stack->of->lot->code]) }}</button>
+            value="door">{{ __('Take :lot out', ['lot' => $stack->of->lot->code]) }}</button>
         </x-form>
       @endcan
     </section>
   @empty
-    <p class="empty">{{ __('Nothing stands in it.') }}</p>
+    <p class="empty">{{ __('The warm room is empty.') }}</p>
   @endforelse
   @if ($stacks !== [])
     <form method="get" action="{{ route('honey-room.warm') }}" class="row blk">
@@ -122,7 +122,7 @@
         type="number"
         min="20"
         max="80"
-        :label="__('What if the dehumidifier were set to, %')"
+        :label="__('Try another humidity, %')"
         :value="$humidity ?? 35"
       />
       <button class="btn">{{ __('Calculate') }}</button>
@@ -131,7 +131,7 @@
   @can('record')
     @if ($waiting->isNotEmpty())
       <section class="blk">
-        <h2>{{ __('At the door, to go in') }}</h2>
+        <h2>{{ __('At the door') }}</h2>
         <x-form :action="route('honey-room.warm.move')" class="flex flex-col gap-3">
           <input type="hidden" name="to" value="dry">
           <fieldset class="choosehives wide">
@@ -155,16 +155,16 @@
     @endif
   @endcan
   <x-slot:why>
-    <p class="lab">{{ __('Why so') }}</p>
+    <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">
-      {{ __('Combs dry to what the air would bring honey to: the open ones in days, the capped ones hardly.') }}</h2>
+      {{ __('Open cells dry, capped cells hardly') }}</h2>
     <p>
-      {{ __('How fast this room does it is learnt from the readings; before the first it is common practice: three days to a week.') }}
-      {{ __('The band holds in 8 of 10 cases.') }}
+      {{ __('The readings show how fast this room dries. Before the first: three days to a week (common practice).') }}
+      {{ __('The band is the range in 8 of 10 cases.') }}
     </p>
-    <p>{{ __('Warm air takes up more; moving air too, which the readings show.') }}</p>
+    <p>{{ __('Warm and moving air dries faster; the readings show it.') }}</p>
     <p class="caution">
-      {{ __('Dry and thick honey (14 to 15 %) is warmed instead. Wax softens above 38 °C; honey suffers above 40 °C.') }}
+      {{ __('Warm dry, thick honey (14 to 15 %) instead. Wax softens above 38 °C; heat above 40 °C harms honey.') }}
     </p>
   </x-slot:why>
 </x-page>

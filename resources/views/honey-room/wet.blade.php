@@ -1,6 +1,6 @@
 <section class="blk">
   <h2>{{ __('Frames, by their carrying boxes') }}</h2>
-  <x-table class="stack" :head="[__('Frame'), __('Carrying box'), __('Judged'), __('Where it is')]" num="2 3">
+  <x-table class="stack" :head="[__('Frame'), __('Carrying box'), __('Estimated'), __('Where is the super?')]" num="2 3">
     @foreach ($frames as $row)
       <tr>
         <td data-label="{{ __('Frame') }}">
@@ -8,8 +8,8 @@
         </td>
         <td class="num" data-label="{{ __('Carrying box') }}">
           {{ $row->frame->carrier }}/{{ $row->frame->carrier_slot }}</td>
-        <td class="num" data-label="{{ __('Judged') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>
-        <td data-label="{{ __('Where it is') }}">{{ $row->where() }}</td>
+        <td class="num" data-label="{{ __('Estimated') }}">~{{ $f->kg($row->frame->estimate_kg) }}</td>
+        <td data-label="{{ __('Where is the super?') }}">{{ $row->where() }}</td>
       </tr>
     @endforeach
   </x-table>
@@ -19,7 +19,7 @@
         <x-field
           name="to"
           id="wet-to"
-          :label="trans_choice('{1} The wet frame goes|[2,*] The :count wet frames go', $wet)"
+          :label="trans_choice('{1} Place of the frame|[2,*] Place of :count frames', $wet)"
           value="home"
           :options="[
               'home' => __('back to hive, box and slot by its mark, or the nearest gap'),
@@ -30,13 +30,13 @@
           name="on"
           id="wet-on"
           type="date"
-          :label="__('On')"
+          :label="__('Day')"
           :hint="__('empty: today')"
         />
-        <button class="btn">{{ __('They are there') }}</button>
+        <button class="btn">{{ __('Save the places') }}</button>
       </x-form>
       <p class="caution">
-        {{ __('Wet frames draw robbers: give them in the evening, to their own hives (disease), or to healthy ones only.') }}
+        {{ __('Wet frames attract robbers: give them back in the evening, to their own hives or only to healthy ones (disease).') }}
       </p>
     @endif
   @endcan

@@ -4,4 +4,4 @@
 
 {{ $address }}
 
-{{ __('If it was not you, you need not do anything: no account is made.') }}
+{{ __('If you did not do this, ignore this mail: no account is created.') }}

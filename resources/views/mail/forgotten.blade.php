@@ -1,7 +1,7 @@
 {{ __('Good day.') }}
 
-{{ __('Somebody asked for another password for your account. If it was you, choose one here, within an hour:') }}
+{{ __('Somebody asked for a new password for your account. If it was you, choose one here within an hour:') }}
 
 {{ $address }}
 
-{{ __('If it was not you, nothing has to be done.') }}
+{{ __('If you did not ask for this, ignore this mail.') }}

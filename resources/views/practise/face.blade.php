@@ -4,12 +4,12 @@
     <span class="sub"><a href="{{ route('practise.scale') }}">{{ __('Practise reading a scale') }}</a></span>
   </div>
   <p class="sub">
-    {{ __('Face :n. Solid is capped, hatched is open honey, blank is empty. The share is of the whole face.', ['n' => $number]) }}
+    {{ __('Face :n. Solid: capped. Hatched: open honey. Blank: empty. Estimate the capped part of the whole face.', ['n' => $number]) }}
   </p>
   <x-drawing.picture :of="$picture" />
   @if ($told)
     <p class="big my-2" role="status">
-      {{ __('It is :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }}
+      {{ __('Right: :truth. You said :guess.', ['truth' => $f->percent($told->truth), 'guess' => $f->percent($told->guess)]) }}
       <span class="soft">{{ __(':n points', ['n' => sprintf('%+.0f', 100 * ($told->guess - $told->truth))]) }}</span>
     </p>
     <div class="btns"><a class="btn go" id="next-one" href="{{ route('practise.face') }}">{{ __('Next face') }}</a>
@@ -25,11 +25,11 @@
           max="100"
           step="any"
           inputmode="decimal"
-          :label="__('Of the face capped, %')"
+          :label="__('Capped part, %')"
           required
           autofocus
         />
-        <button class="btn go">{{ __('That is my estimate') }}</button>
+        <button class="btn go">{{ __('Send my estimate') }}</button>
       </x-form>
       <div class="tenths" role="group" aria-label="{{ __('Tenths') }}">
         @foreach (range(1, 9) as $tenth)
@@ -41,24 +41,24 @@
         @endforeach
       </div>
     @else
-      <p class="sub">{{ __('You may look, not practise: ask the owner for a helper\'s part.') }}</p>
+      <p class="sub">{{ __('Your role may look, not practise. Ask the owner to make you a helper.') }}</p>
     @endcan
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Your eye') }}</p>
     @if ($test === null)
-      <h2 class="say">{{ __('Nothing is known of your eye yet.') }}</h2>
+      <h2 class="say">{{ __('Your eye is not known yet.') }}</h2>
       <p>
-        {{ __('After :n faces it shows whether you see too much or too little, and by how much your estimates spread.', ['n' => $enough]) }}
+        {{ __('After :n faces you see whether you estimate too much or too little.', ['n' => $enough]) }}
       </p>
     @else
       <h2 class="say">
         @if (abs($test->bias) < 0.015)
-          {{ __('You see about what there is.') }}
+          {{ __('Your estimates are right on average.') }}
         @elseif ($test->bias > 0)
-          {{ __('You see :n points too much.', ['n' => round(100 * $test->bias)]) }}
+          {{ __('You estimate :n points too much.', ['n' => round(100 * $test->bias)]) }}
         @else
-          {{ __('You see :n points too little.', ['n' => round(-100 * $test->bias)]) }}
+          {{ __('You estimate :n points too little.', ['n' => round(-100 * $test->bias)]) }}
         @endif
       </h2>
       <section>
@@ -67,7 +67,7 @@
           <dd>{{ $test->count }}</dd>
           <dt>{{ __('Bias') }}</dt>
           <dd>{{ sprintf('%+.1f', 100 * $test->bias) }}</dd>
-          <dt>{{ __('Spread (sd)') }}</dt>
+          <dt>{{ __('Spread') }}</dt>
           <dd>{{ number_format(100 * $test->spread, 1) }}</dd>
         </dl>
       </section>
@@ -78,13 +78,13 @@
         <section>
           <h3>{{ __('Correction') }}</h3>
           <p>
-            {{ __('Error :before points as estimated; :after when each is corrected by what the others teach.', [
+            {{ __('Error :before points as estimated, :after after the correction.', [
                 'before' => number_format(100 * $test->rmsBefore, 1),
                 'after' => number_format(100 * $test->rmsAfter, 1),
             ]) }}
           </p>
           <p>
-            {{ __('At 25, 50 and 75 % it makes :a, :b and :c %.', [
+            {{ __('Your 25, 50 and 75 % become :a, :b and :c %.', [
                 'a' => round(100 * $test->correction->share(0.25)),
                 'b' => round(100 * $test->correction->share(0.5)),
                 'c' => round(100 * $test->correction->share(0.75)),
@@ -92,8 +92,7 @@
           </p>
           @can('record')
             <x-form :action="route('practise.eye')">
-              <button
-                class="btn">{{ $eye ? __('Take the newest correction') : __('Put it on my own looks') }}</button>
+              <button class="btn">{{ $eye ? __('Use the newest correction') : __('Correct my inspections') }}</button>
             </x-form>
             @error('eye')
               <p class="err danger">{{ $message }}</p>
@@ -104,16 +103,16 @@
     @endif
     @if ($eye)
       <section>
-        <h3>{{ __('In force') }}</h3>
+        <h3>{{ __('In use') }}</h3>
         <p>
-          {{ __('Your looks are corrected by :n points at one half (from :tries faces).', [
+          {{ __('Your inspections are corrected by :n points at half capped (from :tries faces).', [
               'n' => sprintf('%+.0f', 100 * $eye->offset),
               'tries' => $eye->tries,
           ]) }}
         </p>
         @can('record')
           <x-form :action="route('practise.eye.drop')" method="delete">
-            <button class="btn small">{{ __('Take it off again') }}</button>
+            <button class="btn small">{{ __('Stop the correction') }}</button>
           </x-form>
         @endcan
       </section>

@@ -9,10 +9,10 @@
   <x-drawing.picture :of="$picture" />
   @if ($told)
     <p class="big my-2" role="status">
-      {{ __('It shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
+      {{ __('The scale shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
     </p>
     <p>
-      {{ __('At :t that is :corrected of water at 20 °C by your reading; the honey has :water.', [
+      {{ __('Your reading at :t means :corrected water at 20 °C. The honey has :water.', [
           't' => $f->celsius($scale->temperatureC),
           'corrected' => $f->water($scale->corrected($told->guess)),
           'water' => $f->water($scale->waterPct),
@@ -35,7 +35,7 @@
           required
           autofocus
         />
-        <button class="btn go">{{ __('That is my reading') }}</button>
+        <button class="btn go">{{ __('Send my reading') }}</button>
       </x-form>
     @endcan
   @endif
@@ -49,7 +49,7 @@
       </h2>
       <section>
         <dl>
-          <dt>{{ __('Spread (sd)') }}</dt>
+          <dt>{{ __('Spread') }}</dt>
           <dd>{{ $off->spread === null ? '–' : number_format($off->spread, 2) }}</dd>
         </dl>
       </section>
@@ -57,7 +57,7 @@
     @endif
     <section>
       <h3>{{ __('Why the temperature matters') }}</h3>
-      <p>{{ __('Warm honey bends light less, so a scale made for 20 °C shows too much water: about 0.1 % a degree.') }}
+      <p>{{ __('Warm honey bends light less, so a scale made for 20 °C shows about 0.1 % too much per degree.') }}
       </p>
     </section>
   </x-slot:why>

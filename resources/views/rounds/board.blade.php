@@ -11,13 +11,13 @@
       <span>{{ $page->searching() }}</span>
       @can('manage')
         <x-form :action="route('clear.rounds.stop', $schedule->id)" method="put">
-          <button class="btn small">{{ __('Stop with what it has') }}</button>
+          <button class="btn small">{{ __('Stop the search') }}</button>
         </x-form>
       @endcan
     </div>
   @elseif ($page->state->hasFailed())
     <p class="caution">
-      {{ __('The search has failed. What was planned before stands.') }} {{ $page->state->failure() }}
+      {{ __('The search has failed. The earlier schedule is still valid.') }} {{ $page->state->failure() }}
     </p>
   @endif
   @foreach ($page->state->plan->broken as $one)
@@ -25,7 +25,7 @@
   @endforeach
   @if ($page->state->shortfalls !== [])
     <section class="blk">
-      <h2>{{ __('What does not fit, and what would mend it') }}</h2>
+      <h2>{{ __('What does not fit, and what would help') }}</h2>
       <ul>
         @foreach ($page->state->shortfalls as $one)
           <li>
@@ -34,7 +34,7 @@
               @can('manage')
                 <x-form :action="route('clear.rounds.move', $schedule->id)" method="put" class="inline">
                   <x-hidden :of="$page->fieldsOf($one->visit)" />
-                  <button class="btn small">{{ __('Try it') }}<span class="sr">
+                  <button class="btn small">{{ __('Use this change') }}<span class="sr">
                       {{ $page->shortfall($one) }}</span></button>
                 </x-form>
               @endcan
@@ -69,12 +69,12 @@
         @endif
         <p class="sub">{{ $page->spent($page->day) }}</p>
       @else
-        <p class="empty">{{ __('No drive is planned yet.') }}</p>
+        <p class="empty">{{ __('No drive yet.') }}</p>
       @endif
     </div>
   </div>
   <x-astable>
-    <x-table :head="[__('Yard'), __('By'), __('Boards on'), __('Supers in'), __('Hives'), __('Supers')]" num="6">
+    <x-table :head="[__('Yard'), __('Method'), __('Boards on'), __('Supers in'), __('Hives'), __('Supers')]" num="6">
       @foreach ($page->state->plan->visits as $i => $visit)
         <tr>
           <td>{{ $schedule->question->nameOf($visit->yard) }}</td>

@@ -4,7 +4,7 @@
     <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('all schedules') }}</a></span>
   </div>
   <p class="caution">
-    {{ __('This schedule cannot be reckoned.') }} {{ $say->refusal($broken->reason) }}
+    {{ __('This schedule cannot be calculated.') }} {{ $say->refusal($broken->reason) }}
   </p>
   @can('manage')
     <div class="btns">

@@ -16,7 +16,7 @@
   />
   <x-field
     name="later"
-    :label="__('Supers that are still to wait')"
+    :label="__('Supers that must wait')"
     :value="$page->asked->waiting->value"
     :options="$page->waitingChoices()"
     :hx-get="route('clear.rounds.create')"
@@ -31,8 +31,8 @@
   <h2>{{ $page->heading() }}</h2>
   @if ($page->batches->in === [])
     <p class="empty">
-      {{ __('No super is ripe or will be in these days, free of the winter share and not on a clearing already.') }}
-      <a class="link" href="{{ route('assess.index') }}">{{ __('Look at the supers') }}</a>
+      {{ __('No super can come off in these days: none is ripe, free for harvest and still unplanned.') }}
+      <a class="link" href="{{ route('assess.index') }}">{{ __('Inspect the supers') }}</a>
     </p>
   @else
     <div
@@ -66,7 +66,7 @@
         </x-swatch>{{ __('nothing flowers') }}</li>
     </ul>
     @can('manage')
-      <x-disclosure :summary="__('Set the days by hand, or leave a yard out')" :open="$errors->has('yards.*')">
+      <x-disclosure :summary="__('Choose the days, or skip a yard')" :open="$errors->has('yards.*')">
         @foreach ($page->batches->in as $batch)
           @include('rounds.batch', ['at' => 'yards[' . $batch->id() . ']'])
         @endforeach
@@ -74,7 +74,7 @@
     @endcan
   @endif
   @if ($left !== [])
-    <x-disclosure :summary="__('What is not among them')" :open="$page->leavesFarYards()">
+    <x-disclosure :summary="__('Supers not included')" :open="$page->leavesFarYards()">
       <ul>
         @foreach ($left as $sentence)
           <li>{{ $sentence }}</li>

@@ -1,17 +1,17 @@
 <x-page :title="__('Drives')" stage="clear">
   <div class="hd">
     <h1>{{ __('Drives') }}</h1>
-    <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('rounds') }}</a></span>
+    <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('schedules') }}</a></span>
   </div>
   <p class="sub">
-    {{ __('What a drive takes, one way.') }}
+    {{ __('Drive times, one way.') }}
     {{ __('Marjoram calculates an empty field from the places\' coordinates.') }}
     {{ $how }}
   </p>
   @if ($yards->isEmpty())
     <p class="empty">
       {{ __('No yard yet.') }}
-      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first') }}</a>
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Set up the first') }}</a>
     </p>
   @else
     <nav class="tabs" aria-label="{{ __('From') }}">
@@ -61,8 +61,8 @@
   @endif
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('A schedule is only as good as its drives.') }}</h2>
-    <p>{{ __('Both ways count alike. Where a way through a third place is shorter, the schedule drives that way.') }}
+    <h2 class="say">{{ __('Good drive times make good schedules') }}</h2>
+    <p>{{ __('Both directions count the same. If the way through a third place is shorter, the schedule uses it.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -1,19 +1,19 @@
 @php($schedules = $page->schedules())
 @php($boardsOut = $page->boardsOut())
-<x-page :title="__('Rounds')" stage="clear">
+<x-page :title="__('Schedules')" stage="clear">
   <div class="hd">
-    <h1>{{ __('Rounds over all yards') }}</h1>
+    <h1>{{ __('Schedules over all yards') }}</h1>
     <span class="sub"><a href="{{ route('clear.index') }}">{{ __('yard by yard') }}</a></span>
   </div>
   <p class="sub">
-    {{ __('Which yard when, by which method, on which drive: crew time, boards, truck and honey room taken together.') }}
-    {{ __('Several schedules may stand side by side.') }}
+    {{ __('Which yard on which day, by which method and drive, with your crew, boards, truck and honey room.') }}
+    {{ __('You can compare several schedules.') }}
   </p>
   @if ($schedules === [])
     <p class="empty">
       {{ __('No schedule yet.') }}
       @can('manage')
-        {{ __('Say what a day is worth, and let one be searched.') }}
+        {{ __('Enter your working time per day, then search a schedule.') }}
       @endcan
     </p>
   @else
@@ -69,7 +69,7 @@
             {{ trans_choice('{1} :count board|[2,*] :count boards', $one->boards) }},
             {{ __('since :day, :n nights', ['day' => $f->day($one->clearing->first_on), 'n' => $one->nights]) }}
             @if ($one->areTooLong())
-              <b class="danger">{{ __('fetch them: no board stays more than three nights') }}</b>
+              <b class="danger">{{ __('fetch the boards: no board stays more than three nights') }}</b>
             @endif
           </li>
         @endforeach
@@ -88,7 +88,7 @@
       <p>
         {{ $link->name }}
         @can('manage')
-          <x-remove :action="route('clear.calendar.destroy', $link->id)" :of="$link->name" :words="__('take the address back')" />
+          <x-remove :action="route('clear.calendar.destroy', $link->id)" :of="$link->name" :words="__('remove the address')" />
         @endcan
       </p>
     @endforeach
@@ -97,21 +97,21 @@
         <x-field
           name="name"
           id="calendar-name"
-          :label="__('A private address for')"
+          :label="__('Name of the address')"
           :hint="__('such as my phone')"
           maxlength="60"
           required
         />
-        <button class="btn">{{ __('Make it') }}</button>
+        <button class="btn">{{ __('Create the address') }}</button>
       </x-form>
     @endcan
   </section>
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Minutes of the crew, all in one sum.') }}</h2>
+    <h2 class="say">{{ __('One sum: minutes of the crew') }}</h2>
     <p>
-      {{ __('Driving and work count as they are; being late for a treatment, rain, robbing in a dearth and yards left out are charged in minutes.') }}
-      {{ __('So one schedule can be held against another.') }}
+      {{ __('Driving and work count in minutes. Late treatments, rain, robbing and skipped yards add minutes.') }}
+      {{ __('A lower sum is a better schedule.') }}
     </p>
     <p class="caution">{{ __('Stings and allergy: carry what your doctor prescribed; do not work alone.') }}</p>
   </x-slot:why>

@@ -24,7 +24,7 @@
   @endcan
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Each yard has its days.') }}</h2>
+    <h2 class="say">{{ __('Each yard has its own days.') }}</h2>
     @foreach ($page->batches->in as $batch)
       <p>
         <b>{{ $batch->name() }}</b>:
@@ -35,8 +35,8 @@
       </p>
     @endforeach
     <p class="sub">
-      {{ __('A treatment\'s day is from its label. After the flow supers should come off within the days that your policy says.') }}
-      {{ __('What is planned ahead must be looked at again before its boards go on.') }}
+      {{ __('Treatment dates come from the label. After the flow, supers come off within the days of your policy.') }}
+      {{ __('Inspect supers planned ahead again before their boards go on.') }}
     </p>
     <p class="sub">
       <a class="link" href="{{ route('account.policy') }}">{{ __('Policy') }}</a> ·

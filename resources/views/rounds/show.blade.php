@@ -15,10 +15,10 @@
         <x-hidden :of="['version' => $schedule->version, 'part' => '']" />
         <div class="row">
           <x-field name="yard" :label="__('Yard')" :options="$page->yards()" />
-          <x-field name="method" :label="__('By')" :options="$page->methods()" />
+          <x-field name="method" :label="__('Method')" :options="$page->methods()" />
           <x-field name="first" :label="__('Boards on')" :options="['' => __('no boards')] + $page->dates()" />
           <x-field name="last" :label="__('Supers in')" :options="$page->dates()" />
-          <button class="btn">{{ __('Put it there and lock it') }}</button>
+          <button class="btn">{{ __('Move and lock') }}</button>
         </div>
       </x-form>
       @foreach ($page->locked() as $id => $name)

@@ -1,6 +1,6 @@
 @php($left = $page->left())
 <p class="lab">{{ __('Why') }}</p>
-<h2 class="say">{{ __('The whole is :minutes of the crew.', ['minutes' => $page->total()]) }}</h2>
+<h2 class="say">{{ __('Total: :minutes of the crew.', ['minutes' => $page->total()]) }}</h2>
 <section>
   <dl>
     @foreach ($page->costs() as $words => $minutes)
@@ -11,7 +11,7 @@
 </section>
 @if ($schedule->question->presumesWeather())
   <p class="caution">
-    {{ __('Beyond the forecast the days are presumed by climate, with rain on three days in ten. Plan afresh when the forecast reaches them.') }}
+    {{ __('Beyond the forecast, average climate is used, with rain on three days in ten. Plan again when the forecast reaches those days.') }}
   </p>
 @endif
 @can('manage')
@@ -23,7 +23,7 @@
       @if (!$page->isInUse())
         <x-form :action="route('clear.rounds.again', $schedule->id)">
           <x-hidden :of="['afresh' => 1]" />
-          <button class="btn">{{ __('With what is known today') }}</button>
+          <button class="btn">{{ __('Plan as of today') }}</button>
         </x-form>
         @if ($page->state->plan->visits !== [])
           <x-form :action="route('clear.rounds.use', $schedule->id)">
@@ -42,7 +42,7 @@
     @endforeach
   </ul>
   @if ($left !== [])
-    <x-disclosure :summary="__('What is not among them')">
+    <x-disclosure :summary="__('Supers not included')">
       <ul class="reasons">
         @foreach ($left as $sentence)
           <li>{{ $sentence }}</li>

@@ -1,12 +1,12 @@
 <section class="blk gap">
-  <h2>{{ __('What a day is worth') }}</h2>
+  <h2>{{ __('Working time per day') }}</h2>
   <div class="row">
     <x-field
       name="weekday_min"
       type="number"
       min="0"
       max="1440"
-      :label="__('Crew minutes, Mon to Fri')"
+      :label="__('Minutes, Monday to Friday')"
       :value="$page->asked->crewMin[0]"
     />
     <x-field
@@ -26,7 +26,7 @@
       :value="$page->asked->crewMin[6]"
     />
   </div>
-  <x-field name="days_off" :label="__('Other days off, such as 2026-08-08, 2026-08-15')" />
+  <x-field name="days_off" :label="__('Other days off')" :hint="__('such as 2026-08-08, 2026-08-15')" />
   <div class="row">
     <x-field
       name="truck_supers"
@@ -67,7 +67,12 @@
     {{ __('a yard may be served in parts') }}
   </label>
   <div class="row">
-    <x-field name="name" :label="__('Name (empty: by its first day)')" maxlength="80" />
+    <x-field
+      name="name"
+      :label="__('Name')"
+      :hint="__('empty: by its first day')"
+      maxlength="80"
+    />
     <x-field
       name="seconds"
       type="number"

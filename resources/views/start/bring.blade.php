@@ -19,8 +19,8 @@
       <span class="err" id="whole-e">{{ $errors->first('whole') }}</span>
     @else
       <span
-        class="hint">{{ __('At most :n MB. All of it is read in, or nothing.', ['n' => $uploadMegabytes]) }}</span>
+        class="hint">{{ __('At most :n MB. The whole file is imported, or nothing.', ['n' => $uploadMegabytes]) }}</span>
     @endif
   </div>
-  <button class="btn">{{ __('Bring it in') }}</button>
+  <button class="btn">{{ __('Import the file') }}</button>
 </x-form>

@@ -5,9 +5,9 @@
 >
   @if ($import->state->value === 'done')
     <p>
-      {{ trans_choice('{0} Its settings are read in.|{1} :count record is read in.|[2,*] :count records are read in.', $import->records) }}
+      {{ trans_choice('{0} The settings are imported.|{1} :count record is imported.|[2,*] :count records are imported.', $import->records) }}
       @if ($import->photographs > 0)
-        {{ trans_choice('{1} :count photograph is read in.|[2,*] :count photographs are read in.', $import->photographs) }}
+        {{ trans_choice('{1} :count photograph is imported.|[2,*] :count photographs are imported.', $import->photographs) }}
       @endif
     </p>
     @if ($import->photographs_missing > 0)
@@ -18,10 +18,10 @@
     @endif
     <p><a class="btn go" href="{{ route('desk') }}">{{ __('Open the operation') }}</a></p>
   @elseif ($import->state->value === 'refused')
-    <p class="err" role="alert">{{ __('Nothing was read in: :why.', ['why' => $import->reason]) }}</p>
+    <p class="err" role="alert">{{ __('Nothing was imported: :why.', ['why' => $import->reason]) }}</p>
     <p><a class="btn" href="{{ route('start.show') }}">{{ __('Choose another file') }}</a></p>
   @else
     <p>{{ $progress }}</p>
-    <p class="sub">{{ __('You may leave this page: it goes on without you.') }}</p>
+    <p class="sub">{{ __('You may leave this page. The import continues.') }}</p>
   @endif
 </div>

@@ -1,4 +1,4 @@
-<x-plain :title="__('Bringing an operation in')">
+<x-plain :title="__('Importing an operation')">
   @if (!$import->state->isOver())
     <x-slot:head>
       <meta name="htmx-config" content="{{ json_encode(config('htmx')) }}">
@@ -8,7 +8,7 @@
       </noscript>
     </x-slot:head>
   @endif
-  <h1>{{ __('Bringing an operation in') }}</h1>
+  <h1>{{ __('Importing an operation') }}</h1>
   <p class="sub">{{ $import->file_name }}</p>
   @include('start.import-state')
 </x-plain>

@@ -23,7 +23,7 @@
         <use href="#sprig" />
       </svg>{{ $operation === null ? __('Set up your first yard') : __('Begin another operation') }}</h1>
     <p class="sub">
-      {{ __('One yard, its hives and their boxes: the drawing follows as you choose. All of it can be changed later.') }}
+      {{ __('Choose your hives and boxes; the drawing follows. You can change everything later.') }}
     </p>
     @if ($errors->any())
       <div class="notice bad" role="alert">
@@ -58,7 +58,7 @@
     <section class="blk">
       <h2>{{ __('Bring a whole operation') }}</h2>
       <p class="sub">
-        {{ __('A file that Marjoram wrote under Compare, Out and in. It becomes an operation of your own.') }}
+        {{ __('A file from Compare, Out and in. It becomes a new operation of yours.') }}
       </p>
       @include('start.bring', ['into' => 'new'])
     </section>

@@ -2,7 +2,7 @@
   <h2>{{ __('What flowers when') }}</h2>
   @if ($usual === [] && $page->watched->blooms->isEmpty())
     <p class="sub">
-      {{ __('Noted for a season or two, blooms say here when they usually begin, and what the scale gained.') }}</p>
+      {{ __('After a season or two, this list shows when each bloom usually begins and what the scale gained.') }}</p>
   @endif
   <ul class="facts">
     @foreach ($usual as $one)

@@ -1,4 +1,4 @@
-<nav class="tabs" aria-label="{{ __('How much of the calendar') }}">
+<nav class="tabs" aria-label="{{ __('Time shown') }}">
   @foreach ($page->spans() as $span)
     <a
       href="{{ route('watch.yard', [$apiary->slug, ...$page->to($span)]) }}"
@@ -12,11 +12,11 @@
   <a href="{{ route('watch.yard', [$apiary->slug, ...$page->to($page->window()->span, 1)]) }}"
     data-press="]">{{ __('Later') }}</a>
 </nav>
-<x-scroll class="pan" :label="__('The chart of the flow')" data-pan>
+<x-scroll class="pan" :label="__('Chart of the flow')" data-pan>
   <x-drawing.picture :of="$picture" />
 </x-scroll>
 <p class="sub">
-  {{ __('Dark: a strong flow; light: a slow one; above it none, each as likely as it is high. Flags: what was put on or taken off. Dashed: to come.') }}
+  {{ __('Dark: strong flow. Light: slow flow. Above: no flow. Height is the probability. Flags: boxes on or off. Dashed: to come.') }}
   @if ($page->readings() > 0)
     {{ trans_choice('{1} :count reading.|[2,*] :count readings.', $page->readings()) }}
   @endif

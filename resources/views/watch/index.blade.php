@@ -2,8 +2,8 @@
   <h1>{{ __('Is the flow over?') }}</h1>
   @if ($yards === [])
     <p class="empty">
-      {{ __('There is no yard yet.') }}
-      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a>
+      {{ __('You have no yard yet.') }}
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Set up the first yard') }}</a>
     </p>
   @endif
   @foreach ($yards as $one)
@@ -23,24 +23,24 @@
       @if ($one->picture !== null)
         <x-drawing.picture :of="$one->picture" />
       @else
-        <p class="sub">{{ __('No scale within :way. Signs alone speak.', ['way' => $f->lengths->way(15.0)]) }}</p>
+        <p class="sub">{{ __('No scale within :way. Only signs count.', ['way' => $f->lengths->way(15.0)]) }}</p>
       @endif
     </section>
   @endforeach
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('The scale gives the odds, what you see multiplies them.') }}</h2>
+    <h2 class="say">{{ __('Scale and signs together give the answer') }}</h2>
     <section>
       <h3>{{ __('How') }}</h3>
       <p>
-        {{ __('The mean of the last five full days sets where one starts: strong, slow, none, losing.') }}
+        {{ __('The mean of the last five full days sets the start: strong, slow, none or losing.') }}
         {{ __('Each sign of the last ten days makes "over" more or less likely (Bayes\' rule; common practice).') }}
       </p>
     </section>
     <section>
-      <h3>{{ __('What would change it') }}</h3>
+      <h3>{{ __('What would change the answer') }}</h3>
       <p>
-        {{ __('A frame of open honey set aside in part shade for 20 to 30 minutes: robbed, and the flow is over; ignored, and it is on.') }}
+        {{ __('Put a frame of open honey in part shade for 20 to 30 minutes. Robbed: the flow is over. Ignored: the flow is on.') }}
       </p>
     </section>
   </x-slot:why>

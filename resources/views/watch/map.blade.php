@@ -1,7 +1,7 @@
 <x-page :title="__('Readings of :file', ['file' => $name])" stage="watch" :yard="$scale->apiary->slug">
   <div class="hd">
     <h1>
-      {{ trans_choice('{0} No reading can be read so|{1} :count reading would be read in|[2,*] :count readings would be read in', count($read->readings)) }}
+      {{ trans_choice('{0} No reading can be read like this|{1} :count reading would be added|[2,*] :count readings would be added', count($read->readings)) }}
     </h1>
     <span class="sub">{{ $name }} → {{ $scale->name }}, {{ $scale->hive->code }}</span>
   </div>
@@ -9,7 +9,7 @@
     <input type="hidden" name="file" value="{{ $key }}">
     <x-field
       name="at"
-      :label="__('Date, or date and time')"
+      :label="__('Date (and time)')"
       :value="$mapping->at"
       :options="$columns"
     />
@@ -37,7 +37,7 @@
       :value="$mapping->unit"
       :options="['kg' => 'kg', 'lb' => 'lb']"
     />
-    <button class="btn">{{ __('Look again') }}</button>
+    <button class="btn">{{ __('Show again') }}</button>
   </form>
   <x-read-in
     :action="route('watch.scales.read', $scale->id)"
@@ -55,13 +55,13 @@
   />
   @if ($read->twice > 0)
     <p>
-      {{ trans_choice('{1} :count moment stands in it twice: the last counts.|[2,*] :count moments stand in it twice: the last counts.', $read->twice) }}
+      {{ trans_choice('{1} :count time occurs twice: the last reading counts.|[2,*] :count times occur twice: the last reading counts.', $read->twice) }}
     </p>
   @endif
   <div class="cols2">
     <section class="blk">
-      <h2>{{ __('As it stands in the file') }}</h2>
-      <x-scroll :label="__('As it stands in the file')">
+      <h2>{{ __('In the file') }}</h2>
+      <x-scroll :label="__('In the file')">
         <table class="table">
           <tbody>
             @foreach ($read->head as $row)
@@ -76,7 +76,7 @@
       </x-scroll>
     </section>
     <section class="blk">
-      <h2>{{ __('As it would be read') }}</h2>
+      <h2>{{ __('As read') }}</h2>
       @if ($read->readings === [])
         <p class="empty">{{ __('Choose other columns above.') }}</p>
       @endif
@@ -99,9 +99,9 @@
   </div>
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Nothing counts before you say so.') }}</h2>
+    <h2 class="say">{{ __('Readings count only after you add them.') }}</h2>
     <p>
-      {{ __('The columns are guessed from their names and from what stands in them. A moment without a zone is taken to be of your operation\'s time zone.') }}
+      {{ __('The columns are guessed from their names and values. Times without a zone use your operation\'s time zone.') }}
     </p>
   </x-slot:why>
 </x-page>

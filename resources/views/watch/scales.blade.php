@@ -8,7 +8,7 @@
   @endif
   @if ($scales->isEmpty())
     <p class="empty">
-      {{ __('No scale yet. One under a hive of middling strength tells of the whole yard; a second one shows what is the hive and what is the sky.') }}
+      {{ __('No scale yet. A scale under an average hive shows the flow of the whole yard. A second scale is a check.') }}
     </p>
   @endif
   @foreach ($scales as $scale)
@@ -20,28 +20,28 @@
       </div>
       @if (abs((int) $scale->clock_skew_s) >= 120)
         <p class="caution">
-          {{ __('Its clock is :min off; what it sent was set right by that, up to two days.', ['min' => $f->minutes(abs($scale->clock_skew_s) / 60)]) }}
+          {{ __('Its clock is :min off. Its times were corrected by that, up to two days.', ['min' => $f->minutes(abs($scale->clock_skew_s) / 60)]) }}
         </p>
       @endif
       @if (session('secret') !== null && session('secret')[0] === $scale->id)
-        <p role="status">{{ __('Its secret, shown this once:') }} <code>{{ session('secret')[1] }}</code></p>
+        <p role="status">{{ __('Its secret, shown only once:') }} <code>{{ session('secret')[1] }}</code></p>
         <p class="sub">
-          {{ __('It sends to :address, with the secret as a bearer token.', ['address' => route('scales.readings', $scale->id)]) }}
+          {{ __('The scale sends to :address, with the secret as a bearer token.', ['address' => route('scales.readings', $scale->id)]) }}
         </p>
       @endif
       @can('manage')
         <x-choose-file
           :action="route('watch.scales.park', $scale->id)"
           :id="'file-' . $scale->id"
-          :label="__('A file of its readings (CSV)')"
+          :label="__('File of readings (CSV)')"
           accept=".csv,.txt,.tsv,text/csv,text/plain"
-          :words="__('Look at it')"
+          :words="__('Show a preview')"
         />
         <div class="btns">
           <x-form :action="route('watch.scales.secret', $scale->id)" method="put">
             <x-hidden :of="['version' => $scale->version]" />
             <button
-              class="btn">{{ $scale->token_hash === null ? __('Let it send by itself') : __('A new secret; the old one ends') }}</button>
+              class="btn">{{ $scale->token_hash === null ? __('Connect the scale') : __('A new secret; the old one ends') }}</button>
           </x-form>
           <x-remove :action="route('watch.scales.destroy', $scale->id)" />
         </div>
@@ -71,7 +71,7 @@
     <section class="blk">
       <h2>{{ __('Another scale') }}</h2>
       @if ($hives === [])
-        <p class="sub">{{ __('Put up a hive first.') }}</p>
+        <p class="sub">{{ __('Set up a hive first.') }}</p>
       @else
         <x-form :action="route('watch.scales.store', $apiary->slug)" class="row">
           <x-field
@@ -81,20 +81,20 @@
             required
           />
           <x-field name="hive" :label="__('Under hive')" :options="$hives" />
-          <button class="btn go">{{ __('Enter it') }}</button>
+          <button class="btn go">{{ __('Add the scale') }}</button>
         </x-form>
       @endif
     </section>
   @endcan
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('One hive on a scale speaks for its yard.') }}</h2>
+    <h2 class="say">{{ __('One scale shows the yard\'s flow') }}</h2>
     <p>
-      {{ __('Whatever columns, separators and decimal signs the file has: you see what is read before it counts, and a file read in can be removed whole.') }}
+      {{ __('Any columns and separators: you see a preview first, and can remove the file later.') }}
     </p>
     <p>
-      {{ __('What is sent twice, late or out of order does no harm. Boxes put on or taken off are found and left out of the gains.') }}
+      {{ __('Readings may come twice, late or in any order. Boxes put on or taken off are not counted as gains.') }}
     </p>
-    <p class="caution">{{ __('Cables in grass: keep smoker and mower away from them.') }}</p>
+    <p class="caution">{{ __('Cables in grass: keep smoker and mower away.') }}</p>
   </x-slot:why>
 </x-page>

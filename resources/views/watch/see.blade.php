@@ -9,16 +9,16 @@
     @endforeach
   </div>
   <p class="sub">
-    {{ __('The robbing test: a frame of open honey in part shade, ten steps from the hives, for 25 minutes. Take it in again: robbing spreads.') }}
+    {{ __('Robbing test: put a frame of open honey in part shade, ten steps from the hives, for 25 minutes. Then take it away: robbing spreads.') }}
     <button
       class="btn"
       type="button"
       data-timer="robbing-{{ $apiary->slug }}"
       data-minutes="25"
-      data-running="{{ __(':left left; look at :when') }}"
+      data-running="{{ __(':left left; check at :when') }}"
       data-done="{{ __('Time is up: robbed or ignored?') }}"
       hidden
-    >{{ __('It is set out') }}</button>
+    >{{ __('Start the clock') }}</button>
     <output data-timer-says="robbing-{{ $apiary->slug }}"></output>
   </p>
 </section>
@@ -44,9 +44,9 @@
       :value="$now->format('Y-m-d')"
       required
     />
-    <x-field name="note" :label="__('Note, if any')" maxlength="200" />
-    <button class="btn" name="what" value="began">{{ __('It began') }}</button>
-    <button class="btn" name="what" value="ended">{{ __('It finished') }}</button>
+    <x-field name="note" :label="__('Note')" maxlength="200" />
+    <button class="btn" name="what" value="began">{{ __('Began on') }}</button>
+    <button class="btn" name="what" value="ended">{{ __('Finished on') }}</button>
   </x-form>
 </section>
 <section class="blk">
@@ -76,6 +76,6 @@
   </x-form>
   <div class="btns">
     <a class="btn" href="{{ route('watch.scales', $apiary->slug) }}">
-      {{ trans_choice('{0} A scale that weighs by itself, or its file|{1} :count scale of this yard|[2,*] :count scales of this yard', $scales->count()) }}</a>
+      {{ trans_choice('{0} Connect a scale, or add its file|{1} :count scale of this yard|[2,*] :count scales of this yard', $scales->count()) }}</a>
   </div>
 </section>

@@ -1,7 +1,7 @@
 <section class="blk">
   <h2>{{ __('Signs') }}</h2>
   @if ($signs->isEmpty())
-    <p class="sub">{{ __('None noted yet.') }}</p>
+    <p class="sub">{{ __('No sign yet.') }}</p>
   @endif
   <table class="table">
     <tbody>

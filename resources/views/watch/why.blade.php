@@ -28,7 +28,7 @@
   </dl>
 </section>
 <section>
-  <h3>{{ __('What it rests on') }}</h3>
+  <h3>{{ __('What the answer is based on') }}</h3>
   @if ($flow->filter)
     <ul class="reasons">
       @foreach ($flow->filter->reasons as $reason)
@@ -36,8 +36,8 @@
       @endforeach
     </ul>
     <p class="sub">
-      {{ __('"Over" means that no more than 2 kg are to come in the next 14 days.') }}
-      {{ __('Scale, flight weather and signs of each day together; signs count half: they are not independent of the scale.') }}
+      {{ __('"Over" means: at most 2 kg in the next 14 days.') }}
+      {{ __('Each day\'s scale, flight weather and signs count together. Signs count half, since the scale sees part of the same.') }}
     </p>
   @else
     <ul class="facts">
@@ -48,17 +48,17 @@
               {{ $seen->likelihoodRatio }}</span></span>
         </li>
       @empty
-        <li><span>–</span><i>{{ __('no sign noted in the last weeks') }}</i></li>
+        <li><span>–</span><i>{{ __('no sign in the last weeks') }}</i></li>
       @endforelse
     </ul>
     <p class="sub">
-      {{ __('The scale sets the odds; each sign of the last ten days multiplies them. From seven days of weights on, each day is judged with its weather.') }}
+      {{ __('The scale sets the odds and each sign of the last ten days multiplies them. With seven days of weights, weather counts too.') }}
     </p>
   @endif
 </section>
 @if ($flow->handlings() !== [])
   <section>
-    <h3>{{ __('Taken out of the gains') }}</h3>
+    <h3>{{ __('Not counted as gains') }}</h3>
     <ul class="facts">
       @foreach (array_slice(array_reverse($flow->handlings()), 0, 6) as $step)
         <li>
@@ -71,9 +71,9 @@
 @endif
 @if (!$flow->filter)
   <section>
-    <h3>{{ __('What would change it') }}</h3>
+    <h3>{{ __('What would change the answer') }}</h3>
     <p>
-      {{ __('One more sign. The robbing test says most: eight to one when the frame is robbed, one to five when it is ignored.') }}
+      {{ __('One more sign. A robbing test tells you most: odds 8 to 1 if robbed, 1 to 5 if ignored.') }}
     </p>
   </section>
 @endif

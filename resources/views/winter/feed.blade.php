@@ -12,7 +12,7 @@
         type="number"
         step="any"
         :label="__('How much')"
-        :hint="__('syrup in :l, else :kg', ['l' => $f->volumeUnit(), 'kg' => $f->massUnit()])"
+        :hint="__('syrup in :l, sugar in :kg', ['l' => $f->volumeUnit(), 'kg' => $f->massUnit()])"
         required
       />
     </div>
@@ -20,15 +20,15 @@
       <x-field
         name="fed_on"
         type="date"
-        :label="__('On')"
+        :label="__('Day')"
         :hint="__('empty: today')"
       />
-      <button class="btn">{{ __('Note it') }}</button>
+      <button class="btn">{{ __('Save the feed') }}</button>
     </div>
   </x-form>
   @if ($hive->hasSuperComingOff())
     <p class="caution">
-      {{ __('Supers for honey are still on this hive: what is fed now ends in the jar. Take them off first.') }}
+      {{ __('Honey supers are still on this hive: sugar fed now ends in the jar. Take the supers off first.') }}
     </p>
   @endif
 </x-disclosure>

@@ -1,9 +1,9 @@
-<x-page :title="__('Winter share')" stage="winter">
-  <h1>{{ __('What must stay for winter') }}</h1>
+<x-page :title="__('Winter')" stage="winter">
+  <h1>{{ __('Winter stores') }}</h1>
   @if ($apiaries->isEmpty())
     <p class="empty">
-      {{ __('There is no yard yet.') }}
-      <a class="link" href="{{ route('yards.index') }}">{{ __('Draw the first one') }}</a>
+      {{ __('You have no yard yet.') }}
+      <a class="link" href="{{ route('yards.index') }}">{{ __('Set up the first yard') }}</a>
     </p>
   @endif
   @foreach ($apiaries as $i => $apiary)
@@ -19,7 +19,7 @@
       @foreach ($board->warnings() as $row)
         <p class="caution">
           <b>{{ $row->code }}</b>
-          {{ __('is likely to run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
+          {{ __('may run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
         </p>
       @endforeach
       @if ($board->rows !== [])
@@ -29,15 +29,15 @@
   @endforeach
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
-    <h2 class="say">{{ __('Each hive keeps what it needs to see spring with honey to spare.') }}</h2>
+    <h2 class="say">{{ __('Each hive keeps enough stores to reach spring.') }}</h2>
     <section>
       <h3>{{ __('Policy') }}</h3>
       <p>
-        {{ __('Computed reserve: climate, strength and the date of the first flow, simulated over some thousands of winters.') }}
+        {{ __('Winter stores needed are calculated from climate, strength and first flow, over thousands of simulated winters.') }}
       </p>
     </section>
     <p class="caution">
-      {{ __('No feeding while supers for honey are on. The queen excluder comes out before winter.') }}
+      {{ __('Never feed while honey supers are on. Take the queen excluder out before winter.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -2,9 +2,9 @@
 <section class="blk" id="stores">
   <h2>{{ __('Stores of :hive through the winter', ['hive' => $hive->code]) }}</h2>
   <p class="sub">
-    {{ __('The line is the calculated rest, the band the middle 80 % of winters; dots are weighings.') }}
+    {{ __('Line: calculated stores. Band: 8 of 10 winters. Dots: weighings.') }}
     @if ($winter->share->runsOut)
-      <b class="danger">{{ __('May be out by :day.', ['day' => $f->dateOf($winter->share->runsOut)]) }}</b>
+      <b class="danger">{{ __('May run out by :day.', ['day' => $f->dateOf($winter->share->runsOut)]) }}</b>
     @endif
   </p>
   <div
@@ -46,7 +46,7 @@
           @endcan
         </p>
       @empty
-        <p class="empty">{{ __('Nothing fed.') }}</p>
+        <p class="empty">{{ __('Not fed yet.') }}</p>
       @endforelse
       @can('record')
         @include('winter.feed')

@@ -2,15 +2,15 @@
 @php($board = $page->board)
 @php($winter = $page->winter)
 @php($season = $page->season)
-<x-page :title="__('Winter share') . ': ' . $apiary->name" stage="winter" :yard="$apiary->slug">
+<x-page :title="__('Winter') . ': ' . $apiary->name" stage="winter" :yard="$apiary->slug">
   <x-slot:head>
     <script src="/build/winter.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   </x-slot:head>
   <h1>{{ __(':yard may give ~:kg', ['yard' => $apiary->name, 'kg' => $f->kg($board->takeKg(), 0)]) }}</h1>
   <p class="sub">
-    {{ __('Above the mauve line may go, below it stays.') }}
+    {{ __('Honey above the mauve line may come off. Honey below it stays.') }}
     @if ($board->unlooked > 0)
-      {{ trans_choice(':count super not looked at yet.|:count supers not looked at yet.', $board->unlooked) }}
+      {{ trans_choice(':count super not inspected yet.|:count supers not inspected yet.', $board->unlooked) }}
     @endif
   </p>
   @if ($board->unknown() !== [])
@@ -19,19 +19,19 @@
   @foreach ($board->warnings() as $row)
     <p class="caution">
       <b><a class="link" href="{{ route('winter.hive', [$apiary->slug, $row->code]) }}">{{ $row->code }}</a></b>
-      {{ __('is likely to run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
+      {{ __('may run out of stores by :day.', ['day' => $f->dateOf($row->runsOut)]) }}
     </p>
   @endforeach
   @if ($bare !== null)
     <p class="empty">
       {{ __($bare->isEmpty() ? 'No colony lives on :hive: it needs nothing for winter.' : 'Hive :hive has no box here.', ['hive' => $bare->code]) }}
-      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put one on its stand') }}</a>
+      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Add a hive') }}</a>
     </p>
   @endif
   @if ($board->rows === [])
     <p class="empty">
-      {{ __('No hive with boxes stands here.') }}
-      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Put one on a stand') }}</a>
+      {{ __('This yard has no hive with boxes.') }}
+      <a class="link" href="{{ route('yards.yard', $apiary->slug) }}">{{ __('Add a hive') }}</a>
     </p>
   @else
     <x-drawing.elevation :of="$board->picture" :hive="$winter?->state->code" />
@@ -42,7 +42,7 @@
       <li>
         <x-swatch>
           <path class="mline" d="M0 6h14" />
-        </x-swatch>{{ __('need to :day, :p of winters', ['day' => $f->day($season->whole->firstFlow), 'p' => $f->percent($page->policy->winter->confidence)]) }}
+        </x-swatch>{{ $page->needed() }}
       </li>
       <li><x-swatch>
           <path class="gap" d="M1 1h12v10h-12z" />
@@ -71,8 +71,8 @@
       @include('winter.why')
     @endif
     <p class="caution">
-      {{ __('No feeding while supers for honey are on; feed in the evening, spill nothing: robbing.') }}
-      {{ __('The queen excluder comes out before winter. For treatments the label decides.') }}
+      {{ __('Never feed while honey supers are on. Feed in the evening and spill nothing: robbing.') }}
+      {{ __('Take the queen excluder out before winter. For treatments follow the label.') }}
     </p>
   </x-slot:why>
 </x-page>

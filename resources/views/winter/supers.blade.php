@@ -6,7 +6,7 @@
       <b>{{ ucfirst($box->name()) }}</b> ~{{ $f->kg($box->honey->kg) }}: {{ $page->isNeeded($winter, $box) }}
       @if ($decision !== null)
         <p class="caution">
-          {{ $decision->choice === 'take' ? __('It goes by decision.') : __('It stays by decision.') }}
+          {{ $decision->choice === 'take' ? __('Your decision: it comes off.') : __('Your decision: it stays.') }}
           {{ $decision->note }}
         </p>
         @can('manage')
@@ -17,7 +17,7 @@
           </x-form>
         @endcan
       @elseif ($winter->stays($box))
-        <x-disclosure :summary="__('take it all the same')" :open="$errors->has('note')">
+        <x-disclosure :summary="__('take it anyway')" :open="$errors->has('note')">
           <x-form :action="route('winter.keep', $box->id)">
             <x-hidden :of="['choice' => 'take']" />
             <x-field
@@ -27,18 +27,19 @@
               maxlength="500"
               required
             />
-            <button class="btn small">{{ __('Take it all the same') }}</button>
+            <button class="btn small">{{ __('Take the super anyway') }}</button>
           </x-form>
         </x-disclosure>
       @else
         <x-form :action="route('winter.keep', $box->id)" class="inline" quick>
           <x-hidden :of="['choice' => 'stay']" />
-          <button class="btn small">{{ __('Keep it on') }} <span class="sr">{{ $box->name() }}</span></button>
+          <button class="btn small">{{ __('Leave the super on') }} <span
+              class="sr">{{ $box->name() }}</span></button>
         </x-form>
       @endif
     </div>
   @endforeach
   @if ($hive->supers() === [])
-    <p class="sub">{{ __('It has none.') }}</p>
+    <p class="sub">{{ __('This hive has no super.') }}</p>
   @endif
 </section>

@@ -1,4 +1,4 @@
-<x-disclosure :summary="__('note a weighing')" :open="$errors->hasAny(['first', 'second', 'weighed_on'])">
+<x-disclosure :summary="__('enter a weighing')" :open="$errors->hasAny(['first', 'second', 'weighed_on'])">
   <x-form :action="route('winter.weighings.store', $hive->id)" class="narrow">
     <x-field
       name="how"
@@ -20,7 +20,7 @@
         type="number"
         step="any"
         :label="__('Second reading')"
-        :hint="__('not for the whole hive')"
+        :hint="__('empty for the whole hive')"
       />
     </div>
     <div class="row">
@@ -36,10 +36,10 @@
       <x-field
         name="weighed_on"
         type="date"
-        :label="__('On')"
+        :label="__('Day')"
         :hint="__('empty: today')"
       />
-      <button class="btn">{{ __('Note it') }}</button>
+      <button class="btn">{{ __('Save the weighing') }}</button>
     </div>
   </x-form>
   <p class="caution">

@@ -41,9 +41,9 @@
     <div class="figures">
       <p class="big">{{ $whatIf->winter->isKnown() ? $f->percent($result->pEnough) : '?' }}</p>
       <p class="sub">
-        {{ $whatIf->winter->isKnown() ? __('of winters it lasts') : __('nobody has looked: what is presumed tells nothing') }}
+        {{ $whatIf->winter->isKnown() ? __('of winters the stores last') : __('not inspected: the estimate is only a guess') }}
         @if (!$whatIf->isAsCalculated())
-          · {{ __('reckoned: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
+          · {{ __('calculated: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
         @endif
       </p>
       <x-drawing.picture :of="$picture->scale($result)" />
@@ -53,7 +53,7 @@
           ~{{ $f->kg($result->storesKg) }}
           <span class="rng">{{ $f->kgRange($result->storesKg, $result->storesSdKg) }}</span>
         </dd>
-        <dt>{{ __('Need') }}</dt>
+        <dt>{{ __('Needed') }}</dt>
         <dd>
           ~{{ $f->kg($result->needMeanKg) }}
           <span class="rng">{{ __('up to :kg', ['kg' => $f->kg($result->needQuantileKg)]) }}</span>
@@ -62,20 +62,20 @@
           <dt>{{ __('Sugar') }}</dt>
           <dd>~{{ $f->kg($result->sugarKg) }}, {{ $f->litres($result->syrupL) }} {{ __('of syrup 2:1') }}</dd>
         @else
-          <dt>{{ __('To spare') }}</dt>
+          <dt>{{ __('More than needed') }}</dt>
           <dd>~{{ $f->kg($result->spareKg) }}</dd>
         @endif
       </dl>
       <button class="btn small" data-reckon>{{ __('Calculate') }}</button>
       @if (!$whatIf->isAsCalculated())
         <a class="btn small"
-          href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('As reckoned again') }}</a>
+          href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('Back to the calculation') }}</a>
       @endif
     </div>
   </form>
-  <h3>{{ __('The schools side by side') }}</h3>
-  <x-scroll :label="__('The schools side by side')">
-    <x-table :head="[__('School'), __('Boxes'), __('Stores'), __('Lasts'), __('Taken'), __('Sugar')]" num="2 3 4 5 6">
+  <h3>{{ __('Compare the rules') }}</h3>
+  <x-scroll :label="__('Compare the rules')">
+    <x-table :head="[__('Rule'), __('Boxes'), __('Stores'), __('Lasts'), __('Taken'), __('Sugar')]" num="2 3 4 5 6">
       @foreach ($whatIf->schools as $row)
         <tr @class(['on' => $row->isYours])>
           <td>

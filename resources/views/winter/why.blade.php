@@ -13,7 +13,7 @@
       {{ $stores->isMeasured() ? '' : '~' }}{{ $f->kg($result->storesKg) }}
       <span class="rng">{{ $f->kgRange($result->storesKg, $result->storesSdKg) }}</span>
     </dd>
-    <dt>{{ __('Need to :day', ['day' => $f->day($season->whole->firstFlow)]) }}</dt>
+    <dt>{{ __('Needed to :day', ['day' => $f->day($season->whole->firstFlow)]) }}</dt>
     <dd>
       ~{{ $f->kg($result->needMeanKg) }}
       <span class="rng">{{ __('up to :kg', ['kg' => $f->kg($result->needQuantileKg)]) }}</span>
@@ -31,7 +31,7 @@
       <dt>{{ __('Syrup 2:1') }}</dt>
       <dd>~{{ $f->litres($result->syrupL) }}</dd>
     @else
-      <dt>{{ __('To spare') }}</dt>
+      <dt>{{ __('More than needed') }}</dt>
       <dd>~{{ $f->kg($result->spareKg) }}</dd>
     @endif
   </dl>
@@ -53,7 +53,7 @@
       @if ($stores->fedKg > 0.05)
         <li>
           <span>{{ __('since') }}</span>
-          <span>{{ __(':kg of stores fed', ['kg' => $f->kg($stores->fedKg)]) }}</span>
+          <span>{{ __(':kg fed', ['kg' => $f->kg($stores->fedKg)]) }}</span>
         </li>
       @endif
       @if ($stores->usedKg > 0.05)
@@ -75,7 +75,7 @@
     @if (abs($winter->share->factor - 1.0) > 0.005)
       <li>
         <span>{{ __('use') }}</span>
-        <span>{{ __(':n times the usual, from weighings', ['n' => number_format($winter->share->factor, 2)]) }}</span>
+        <span>{{ __(':n times the usual use, from weighings', ['n' => number_format($winter->share->factor, 2)]) }}</span>
       </li>
     @endif
     <li>
@@ -87,7 +87,7 @@
 @can('record')
   @include('winter.supers')
   <section>
-    <h3>{{ __('Look again') }}</h3>
+    <h3>{{ __('New inspection') }}</h3>
     <x-form :action="route('winter.looks.store', $hive->id)" class="narrow">
       <div class="row">
         <x-field
@@ -105,7 +105,7 @@
           type="number"
           step="0.1"
           min="0"
-          :label="__('Honey in the brood boxes, :unit', ['unit' => $f->massUnit()])"
+          :label="__('Brood box honey, :unit', ['unit' => $f->massUnit()])"
           :value="round($f->massValue($stores->kg), 1)"
         />
       </div>
@@ -115,12 +115,12 @@
         value="estimated"
         :options="['estimated' => __('estimated by eye'), 'measured' => __('weighed')]"
       />
-      <button class="btn">{{ __('Note it') }}</button>
+      <button class="btn">{{ __('Save the inspection') }}</button>
     </x-form>
     @if ($page->notes->look)
       @can('manage')
         @php($seen = $page->notes->look)
-        <x-remove :action="route('winter.looks.destroy', $seen->id)" :words="__('remove the look of :day', ['day' => $f->day($seen->looked_on)])" />
+        <x-remove :action="route('winter.looks.destroy', $seen->id)" :words="__('remove the inspection of :day', ['day' => $f->day($seen->looked_on)])" />
       @endcan
     @endif
   </section>

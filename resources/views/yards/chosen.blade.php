@@ -1,6 +1,6 @@
 <x-disclosure class="blk" :summary="__('Several hives at once: kinds of box, new queens')" :open="$errors->hasAny(['hives', 'to', 'line', 'year', 'mother'])">
   @if ($page->hives->isEmpty())
-    <p class="sub">{{ __('No hive stands here yet.') }}</p>
+    <p class="sub">{{ __('This yard has no hive yet.') }}</p>
   @else
     <x-form :action="route('yards.chosen.kind', $apiary->slug)" method="put">
       <fieldset class="choosehives">
@@ -19,7 +19,7 @@
       <div class="row">
         <x-field
           name="which"
-          :label="__('Their')"
+          :label="__('Boxes')"
           value="super"
           :options="['super' => __('supers'), 'brood' => __('brood boxes')]"
         />
@@ -47,7 +47,7 @@
           name="mother"
           id="chosen-mother"
           :label="__('Mother')"
-          :hint="__('her code, if it is known')"
+          :hint="__('code, if known')"
           maxlength="30"
         />
         <button class="btn" formaction="{{ route('yards.chosen.queens', $apiary->slug) }}">

@@ -35,10 +35,10 @@
     </div>
     <x-field
       name="unit"
-      :label="__('Their unit')"
+      :label="__('Unit')"
       value="c"
       :options="['c' => '°C', 'f' => '°F']"
     />
-    <button class="btn">{{ __('Make it the climate of this yard') }}</button>
+    <button class="btn">{{ __('Use this climate') }}</button>
   </x-form>
 </details>

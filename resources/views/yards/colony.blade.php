@@ -20,7 +20,7 @@
 @can('manage')
   <x-disclosure :summary="__('New queen')">
     <x-form :action="route('yards.queen', $hive->id)" method="put" class="narrow">
-      <x-field name="queen" :label="__('One already noted')" :options="$open->queenChoices()" />
+      <x-field name="queen" :label="__('Choose a known queen')" :options="$open->queenChoices()" />
       <div class="row">
         <x-field
           name="code"
@@ -43,7 +43,7 @@
   </x-disclosure>
 @endcan
 @can('record')
-  <x-disclosure :summary="__('Something happened')">
+  <x-disclosure :summary="__('What happened')">
     <x-form :action="route('yards.facts.store', $hive->id)" class="narrow">
       <x-field
         name="kind"
@@ -61,7 +61,7 @@
       <x-field
         name="other"
         :label="__('Other hive')"
-        :hint="__('split: an empty hive, or nothing for a new one; united: the hive that took the bees')"
+        :hint="__('split: an empty hive, or none for a new one; united: the hive that took the bees')"
         maxlength="12"
       />
       <x-field
@@ -110,11 +110,12 @@
       <button class="btn">{{ __('Save') }}</button>
     </x-form>
     <x-form :action="route('yards.hives.destroy', $hive->id)" method="delete">
-      <button class="btn bad">{{ __('Remove the hive, boxes into store') }}</button>
+      <p class="hint">{{ __('Its boxes go into store.') }}</p>
+      <button class="btn bad">{{ __('Remove the hive') }}</button>
     </x-form>
   </x-disclosure>
 @endcan
-<x-disclosure :summary="__('What stood here when')">
+<x-disclosure :summary="__('Boxes over time')">
   <table class="table">
     <tbody>
       @foreach ($open->history as $place)

@@ -9,7 +9,7 @@
       />
       <x-field
         name="letter"
-        :label="__('Letter of its hives')"
+        :label="__('Letter of the hives')"
         maxlength="3"
         :hint="__('E gives E1, E2 …')"
         required
@@ -68,7 +68,7 @@
       data-draw-picture
       viewBox="0 0 260 170"
       role="img"
-      aria-label="{{ __('The yard as it will stand') }}"
+      aria-label="{{ __('Preview of the yard') }}"
     >
       <path class="gnd" d="M0 160H260" />
     </svg>

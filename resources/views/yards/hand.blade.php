@@ -26,7 +26,7 @@
       <x-field
         name="role"
         id="hand-role"
-        :label="__('As')"
+        :label="__('Used as')"
         :value="$hand->state === null || $hand->state->isSuper() ? 'super' : 'brood'"
         :options="['super' => __('super'), 'brood' => __('brood box')]"
       />
@@ -36,14 +36,14 @@
         type="number"
         min="0"
         max="40"
-        :label="__('Boxes below it')"
+        :label="__('Boxes below')"
         :hint="__('empty: on top')"
       />
       @if ($hand->hive === null)
         <x-field
           name="put_on"
           id="hand-put-on"
-          :label="__('A super is put on')"
+          :label="__('Condition')"
           value="empty"
           :options="$choose->putOn()"
         />
@@ -55,7 +55,7 @@
         :label="__('Since')"
         :hint="__('empty: today')"
       />
-      <button class="btn go">{{ __('Put it there') }}</button>
+      <button class="btn go">{{ __('Put the box there') }}</button>
     </x-form>
     <div class="btns blk">
       @if ($hand->state)

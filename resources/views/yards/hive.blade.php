@@ -14,7 +14,7 @@
     </p>
   @endif
   @if ($open->noted->isNotEmpty())
-    <h3>{{ __('Noted in the yard') }}</h3>
+    <h3>{{ __('Notes from the yard') }}</h3>
     <ul class="list">
       @foreach ($open->noted as $note)
         <li>
@@ -49,7 +49,7 @@
           <div class="row">
             <x-field
               name="role"
-              :label="__('As')"
+              :label="__('Used as')"
               value="super"
               :options="['super' => __('super, on top'), 'brood' => __('brood box')]"
             />
@@ -64,14 +64,14 @@
           </div>
           <x-field
             name="kind"
-            :label="__('A new one of kind')"
+            :label="__('New box of kind')"
             value="langstroth-medium-10"
             :options="$page->kindNames()"
           />
           <x-field name="box" :label="__('or one from store')" :options="$page->storeChoices()" />
           <x-field
             name="put_on"
-            :label="__('A super is put on')"
+            :label="__('Condition')"
             value="empty"
             :options="$choose->putOn()"
           />
@@ -92,10 +92,10 @@
               :label="__('Under')"
               :options="$open->supers()"
             />
-            <button class="btn">{{ __('It is on') }}</button>
+            <button class="btn">{{ __('Save the board') }}</button>
           </x-form>
           @if (!$hive->excluder)
-            <p class="caution">{{ __('No excluder: look for brood and the queen above the board.') }}</p>
+            <p class="caution">{{ __('No excluder: check for brood and the queen above the board.') }}</p>
           @endif
         @endif
       @endcan

@@ -114,7 +114,7 @@
             step="0.1"
             :label="__('Empty with drawn comb, :unit', ['unit' => $f->massUnit()])"
           />
-          <button class="btn">{{ __('Add it') }}</button>
+          <button class="btn">{{ __('Add the kind') }}</button>
         </div>
       </x-form>
     @endcan
@@ -122,7 +122,7 @@
   <details class="astable">
     <summary>{{ __('Queens') }}</summary>
     @if ($page->queens->isEmpty())
-      <p class="sub">{{ __('None noted yet: give a hive its queen on its own page.') }}</p>
+      <p class="sub">{{ __('No queen yet. Enter a queen on the page of her hive.') }}</p>
     @endif
     <table class="table">
       <tbody>
@@ -164,7 +164,7 @@
   <section class="blk">
     <h2>{{ __('Boxes in store') }}</h2>
     @if ($page->store->isEmpty())
-      <p class="sub">{{ __('None: every box stands on a hive.') }}</p>
+      <p class="sub">{{ __('No box in store.') }}</p>
     @else
       <table class="table">
         <tbody>

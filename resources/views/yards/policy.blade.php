@@ -14,10 +14,10 @@
     <div class="cols2">
       @php($isWrong = $errors->hasAny(['school', 'capped_min', 'water_max_pct', 'confidence']) && !old('starts_on'))
       <details class="astable" @if ($isWrong) open @endif>
-        <summary>{{ __('otherwise than everywhere') }}</summary>
+        <summary>{{ __('different from other yards') }}</summary>
         <x-form :action="route('yards.policy', $apiary->slug)" method="put" class="narrow">
           <x-overrides :given="$page->overrides()" prefix="yard" />
-          <button class="btn">{{ __('Save the policy of this yard') }}</button>
+          <button class="btn">{{ __('Save the policy') }}</button>
         </x-form>
       </details>
       <details class="astable" @if ($errors->hasAny(['starts_on', 'ends_on'])) open @endif>
@@ -49,7 +49,7 @@
             <input type="checkbox" name="heather" value="1">
             {{ __('heather honey (standards allow 23 % of water)') }}</label>
           <x-overrides prefix="hp" />
-          <button class="btn">{{ __('Note the harvest') }}</button>
+          <button class="btn">{{ __('Save the harvest') }}</button>
         </x-form>
       </details>
     </div>

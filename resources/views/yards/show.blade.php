@@ -19,13 +19,13 @@
   @can('manage')
     <div class="cols2">
       <section class="blk">
-        <h2>{{ __('A hive more') }}</h2>
+        <h2>{{ __('Add a hive') }}</h2>
         <x-form :action="route('yards.hives.store', $apiary->slug)" class="narrow">
           <x-field
             name="code"
             id="new-code"
             :label="__('Code')"
-            :hint="__('empty: the next of the yard')"
+            :hint="__('empty: the next code')"
             maxlength="12"
           />
           <div class="row">
@@ -67,7 +67,7 @@
               value="1"
               checked
             > {{ __('with a queen excluder') }}</label>
-          <button class="btn go">{{ __('Put it on a stand') }}</button>
+          <button class="btn go">{{ __('Add the hive') }}</button>
         </x-form>
       </section>
       <section class="blk">
@@ -99,7 +99,7 @@
           </div>
           <button class="btn">{{ __('Note it') }}</button>
         </x-form>
-        <p class="caution">{{ __('The product label and local law decide, not this page.') }}</p>
+        <p class="caution">{{ __('Follow the product label and local law, not this page.') }}</p>
       </section>
     </div>
     @include('yards.climate')

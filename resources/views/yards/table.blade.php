@@ -1,12 +1,12 @@
 <x-page :title="__('Hives from a table')" stage="yards">
   <h1>{{ __('Hives from a table') }}</h1>
   <p class="sub">
-    {{ __('Copy the lines of a spreadsheet with their heading, or load a CSV file. It is shown first as it was understood.') }}
+    {{ __('Paste lines of a spreadsheet with their heading, or load a CSV file. You see a preview first.') }}
   </p>
   @if ($table !== null && !$table->isWhole())
     <div class="notice bad" role="alert">
       <div>
-        <b>{{ __('Nothing is made yet: mend these lines and show it again.') }}</b>
+        <b>{{ __('No hive is created yet. Correct these lines and show the preview again.') }}</b>
         <ul>
           @foreach ($table->errors as $error)
             <li>{{ $error }}</li>
@@ -47,8 +47,8 @@
           placeholder="code;yard;brood boxes;supers;queen;year;line;mother"
         >{{ old('table', $text) }}</textarea>
         <span class="hint">
-          {{ __('Columns: code and yard, and as you have them: brood kind, brood boxes, super kind, supers, queen, year, line, mother.') }}
-          {{ __('Latitude and longitude put up a new yard.') }}
+          {{ __('Columns: code and yard; if known also brood kind, brood boxes, super kind, supers, queen, year, line, mother.') }}
+          {{ __('Latitude and longitude create a new yard.') }}
         </span>
         @error('table')
           <span class="err">{{ $message }}</span>
@@ -64,10 +64,10 @@
         >
       </div>
       <div class="btns">
-        <button class="btn">{{ __('Show it') }}</button>
+        <button class="btn">{{ __('Show a preview') }}</button>
         @if ($table?->isWhole())
           <button class="btn go" name="sure" value="1">
-            {{ trans_choice('Put up this hive|Put up these :count hives', count($table->rows)) }}
+            {{ trans_choice('Create this hive|Create these :count hives', count($table->rows)) }}
           </button>
         @endif
       </div>

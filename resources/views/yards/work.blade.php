@@ -3,7 +3,7 @@
   <div class="blk" data-store>
     <h2>{{ __('Store') }}</h2>
     @if ($page->store->isEmpty())
-      <p class="sub">{{ __('No box in store: every box stands on a hive.') }}</p>
+      <p class="sub">{{ __('No box in store.') }}</p>
     @else
       <div class="storeboxes">
         @foreach ($page->storeByKind() as $kind => $boxes)
@@ -22,9 +22,9 @@
   </div>
   @can('record')
     <p class="sub">
-      {{ __('Choose a box to take it in hand, or drag it to a hive, within its stack or into store.') }}
+      {{ __('Choose a box to move it, or drag it to a hive, within its stack or into store.') }}
       <span class="keyhint">
-        {{ __('By keys: Shift and an arrow moves it a place or to the next hive, Delete puts it into store.') }}</span>
+        {{ __('By keys: Shift and an arrow moves the box; Delete puts it into store.') }}</span>
     </p>
     <x-form
       :action="route('yards.boxes.move', '00000000000000000000000000')"

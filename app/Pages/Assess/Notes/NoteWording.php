@@ -25,11 +25,11 @@ final readonly class NoteWording
                 'a' => self::face($item->a),
                 'b' => self::face($item->b),
             ]),
-            NoteKind::All => __('all others like A :a, B :b, not pulled', [
+            NoteKind::All => __('all others like A :a, B :b (not pulled)', [
                 'a' => self::face($item->a),
                 'b' => self::face($item->b),
             ]),
-            NoteKind::Shake => $item->passed === true ? __('nothing rains') : __('it rains nectar'),
+            NoteKind::Shake => $item->passed === true ? __('no nectar') : __('it rains nectar'),
             NoteKind::Water => $this->water($item),
             NoteKind::Decision => $item->passed === true ? __('it comes off') : __('it stays'),
             NoteKind::Weight => __('the hive weighs :kg', ['kg' => $this->format->kg($item->number)]),

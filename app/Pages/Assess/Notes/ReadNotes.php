@@ -71,7 +71,7 @@ final readonly class ReadNotes
                 if ($item->slot === null || $item->slot <= $most) {
                     return true;
                 }
-                $sentence = __('This super has frames 1 to :most; there is no frame :word.', ['most' => $most]);
+                $sentence = __('This super has frames 1 to :most, but no frame :word.', ['most' => $most]);
                 $word = (string) $item->slot;
                 $errors[] = new NoteError($line->line, $item->column, mb_strlen($word), $word, $sentence);
 

@@ -48,7 +48,7 @@ final readonly class ShortNotesController
         $preview = $this->notes->of($values['notes']);
         if ($preview->errors !== []) {
             throw ValidationException::withMessages(['notes' => trans_choice(
-                '{1} A word cannot be read yet; nothing is kept until it can.'
+                '{1} One word cannot be read. Correct it; then the notes can be saved.'
                     .'|[2,*] :count words cannot be read yet; nothing is kept until they can.',
                 count($preview->errors),
             )]);
@@ -59,7 +59,7 @@ final readonly class ShortNotesController
         $this->keep->all($preview->lines, $this->day($values['on'] ?? null));
 
         return Saved::at(route('assess.notes'), trans_choice(
-            '{1} :count line is kept.|[2,*] :count lines are kept.',
+            '{1} :count line is saved.|[2,*] :count lines are saved.',
             count($preview->lines),
         ));
     }
@@ -72,7 +72,7 @@ final readonly class ShortNotesController
         }
         $day = new DateTimeImmutable($given, $today->getTimezone());
         if ($day > $today) {
-            throw ValidationException::withMessages(['on' => __('This day is still to come.')]);
+            throw ValidationException::withMessages(['on' => __('This day is in the future.')]);
         }
 
         return $day;

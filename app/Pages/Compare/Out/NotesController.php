@@ -35,7 +35,7 @@ final readonly class NotesController
         $text = Workbook::text($file);
         if ($text === null || iterator_count((new CsvText($text))->rows()) < 2) {
             throw ValidationException::withMessages([
-                'file' => __('This is no table: CSV, XLSX or ODS with a row for each hive and season is wanted.'),
+                'file' => __('This file is not a table. Choose a CSV, XLSX or ODS file with one row per hive and season.'),
             ]);
         }
 
@@ -50,7 +50,7 @@ final readonly class NotesController
         $parked = $this->parked->find($this->current->get()->id, $key);
         if ($parked === null) {
             return redirect()->route('compare.out')->withErrors([
-                'file' => __('The file is not kept any more: choose it again.'),
+                'file' => __('The file is no longer here. Choose it again.'),
             ]);
         }
         $text = new CsvText($parked->text);
@@ -71,13 +71,13 @@ final readonly class NotesController
         $parked = $this->parked->find($this->current->get()->id, self::key($request));
         if ($parked === null) {
             throw ValidationException::withMessages([
-                'file' => __('The file is not kept any more: choose it again.'),
+                'file' => __('The file is no longer here. Choose it again.'),
             ]);
         }
         $text = new CsvText($parked->text);
         $read = $this->read($text, $this->columns($request, $text), $request);
         if ($read->rows === []) {
-            throw ValidationException::withMessages(['kg' => __('With these columns nothing can be read.')]);
+            throw ValidationException::withMessages(['kg' => __('No row can be read with these columns. Choose other columns.')]);
         }
         $import = YieldImport::query()->create([
             'file_name' => mb_substr($parked->name, 0, 120),
@@ -88,7 +88,7 @@ final readonly class NotesController
         }
 
         return Saved::at(route('compare.out'), trans_choice(
-            '{1} :count yield is read in.|[2,*] :count yields are read in.',
+            '{1} :count yield is added.|[2,*] :count yields are added.',
             count($read->rows),
         ));
     }

@@ -34,7 +34,7 @@ final readonly class ReportedYard
                 'kg' => $format->kg($this->yard->meanProducingKg),
             ]),
             __(':p of the crop', ['p' => $format->percent($this->yard->shareOfCrop)]),
-            __('best :a, least :b', ['a' => $this->yard->best, 'b' => $this->yard->worst]),
+            __('best :a, weakest :b', ['a' => $this->yard->best, 'b' => $this->yard->worst]),
             $this->yard->changeKg === null
                 ? ''
                 : __(':kg to the season before', ['kg' => $format->kg($this->yard->changeKg)]),

@@ -38,7 +38,7 @@ final readonly class YieldSheet
             $yard = $of($columns->yard) === '' ? $usualYard : $of($columns->yard);
             $why = match (true) {
                 $of($columns->hive) === '' => __('no hive'),
-                mb_strlen($of($columns->hive)) > 20 => __('the name of the hive is longer than 20 signs'),
+                mb_strlen($of($columns->hive)) > 20 => __('the hive\'s name is longer than 20 characters'),
                 $season < 1950 || $season > $newest => __('no season up to :year', ['year' => $newest]),
                 $kg === null => __('the weight cannot be read'),
                 $kg < 0.0 || $kg > self::MOST_KG => __('a hive gives 0 to 400 kg'),

@@ -18,7 +18,7 @@ final class Foremothers
         for ($one = $motherId; is_string($one) && ! isset($seen[$one]); $one = $mothers[$one] ?? null) {
             if ($one === $queen->id) {
                 throw ValidationException::withMessages([
-                    'mother' => __('She would be her own foremother: choose a queen that is none of her daughters.'),
+                    'mother' => __('A queen cannot descend from herself. Choose a queen that is not one of her daughters.'),
                 ]);
             }
             $seen[$one] = true;

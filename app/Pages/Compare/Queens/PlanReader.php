@@ -36,7 +36,7 @@ final readonly class PlanReader
         $turn = new Turns($mothers);
         foreach ([...$leave->reverse()->values(), ...$least->values()] as $queen) {
             $why = $queen->mark === null
-                ? __('among the least hives')
+                ? __('among the weakest hives')
                 : ($queen->mark->reason === '' ? __('marked to be replaced') : $queen->mark->reason);
             $places[] = new NewQueen($queen, $why, $turn->next($queen));
         }

@@ -37,7 +37,7 @@ final readonly class QueenPlan
     public function heading(): string
     {
         return trans_choice(
-            '{0} No hive is to get another queen yet|{1} :count hive gets another queen|[2,*] :count hives get another queen',
+            '{0} No hive gets a new queen yet|{1} :count hive gets a new queen|[2,*] :count hives get a new queen',
             count($this->places),
         );
     }

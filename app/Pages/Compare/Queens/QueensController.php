@@ -93,7 +93,7 @@ final readonly class QueensController
     {
         $queenMark->load('queen')->delete();
 
-        return Saved::at(route('compare.queen', $queenMark->queen_id), __(':queen is not marked any more.', [
+        return Saved::at(route('compare.queen', $queenMark->queen_id), __('The plan for :queen is removed.', [
             'queen' => $queenMark->queen->code,
         ]));
     }
@@ -109,7 +109,7 @@ final readonly class QueensController
         Foremothers::mustNotHold($queen, $mother);
         $queen->claim($values['version'] ?? null)->update(['mother_id' => $mother]);
 
-        return Saved::at(route('compare.queen', $queen->id), __('The mother of :queen is noted.', ['queen' => $queen->code]));
+        return Saved::at(route('compare.queen', $queen->id), __('The mother of :queen is saved.', ['queen' => $queen->code]));
     }
 
     private function page(Request $request): QueensPage

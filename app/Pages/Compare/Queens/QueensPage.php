@@ -37,17 +37,17 @@ final readonly class QueensPage
     {
         return match (true) {
             $this->merits === null => __('No season has been harvested yet'),
-            $this->seasons < 2 => __('One season ranks no queen'),
-            ! $this->merits->isAnyDifferenceSeen() => __('No difference between queens can be told yet'),
-            default => __('What is the queen, and what the yard and the year'),
+            $this->seasons < 2 => __('One season is too little to compare queens'),
+            ! $this->merits->isAnyDifferenceSeen() => __('No difference between queens is visible yet'),
+            default => __('How much is due to the queen?'),
         };
     }
 
     public function whyNotRanked(): string
     {
         return $this->seasons < 2
-            ? __('What one season gives is as much luck as queen. From two seasons on they stand here with their ranges.')
-            : __('What differs is as large within a queen\'s own seasons. More seasons, or earlier ones read in, may tell.');
+            ? __('One season is as much luck as queen. From two seasons on the queens are compared here, with ranges.')
+            : __('A queen\'s own seasons differ as much as the queens do. More seasons, also from earlier notes, may show more.');
     }
 
     /** @return Collection<string, KnownQueen> those that head a colony and of whom something is known */
@@ -94,7 +94,7 @@ final readonly class QueensPage
             $p >= 0.8 => __('very likely'),
             $p >= 0.5 => __('likely'),
             $p >= 0.2 => __('maybe'),
-            $p >= 0.05 => __('hardly'),
+            $p >= 0.05 => __('unlikely'),
             default => __('no'),
         };
     }

@@ -61,6 +61,6 @@ final readonly class FlowPicture
         $canvas->text('t12 soft', self::LEFT + 4.0, 12.0, __('a hive gave, :unit', $unit))
             ->text('t12 soft', self::WIDTH - 4.0, self::FLOOR + 32.0, __('the scale gained in the season, :unit', $unit), 'end');
 
-        return new Picture(self::WIDTH, self::FLOOR + 38.0, $canvas->shapes(), __('What a hive gave against what the scale gained'));
+        return new Picture(self::WIDTH, self::FLOOR + 38.0, $canvas->shapes(), __('Yield per hive against gain of the scale'));
     }
 }

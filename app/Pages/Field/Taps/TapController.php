@@ -28,7 +28,7 @@ final readonly class TapController
             'taps' => ['required', 'array', 'min:1', 'max:'.self::MOST],
         ]);
         if ($sent['operation'] !== $this->current->id()) {
-            return new JsonResponse(['message' => __('These belong to another operation: choose it first.')], 403);
+            return new JsonResponse(['message' => __('These taps belong to another operation. Choose it first.')], 403);
         }
         $answers = [];
         $versions = new FrameVersions;
@@ -52,11 +52,11 @@ final readonly class TapController
         if ($tap === null) {
             $id = is_array($sent) && is_string($sent['id'] ?? null) ? $sent['id'] : '';
 
-            return new TapAnswer($id, 'refused', __('Number :n of the batch cannot be read.', ['n' => $i + 1]));
+            return new TapAnswer($id, 'refused', __('Tap :n of those sent cannot be read.', ['n' => $i + 1]));
         }
         $elapsed = $sentAt - $tap->at;
         if ($elapsed > self::MOST_MS) {
-            return new TapAnswer($tap->id, 'refused', __('It is dated more than 100 days back: is the clock right?'));
+            return new TapAnswer($tap->id, 'refused', __('This tap is dated more than 100 days ago. Check the phone\'s clock.'));
         }
 
         return $this->runner->run($tap, $elapsed, $request, $versions);

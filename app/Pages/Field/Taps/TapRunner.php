@@ -56,7 +56,7 @@ final readonly class TapRunner
             $write = TapWrite::of($tap, $version, $this->current, $this->format);
             $response = $this->send($write, $tap->id, $batch);
         } catch (UrlGenerationException) {
-            return new TapAnswer($tap->id, 'refused', __('This cannot be read: it does not say what it is about.'));
+            return new TapAnswer($tap->id, 'refused', __('This tap cannot be read: its hive or box is missing.'));
         } catch (NotFoundHttpException) {
             return new TapAnswer($tap->id, 'refused', self::reason(404, ''));
         }
@@ -154,9 +154,9 @@ final readonly class TapRunner
     {
         return match ($status) {
             403 => __('Your role in this operation may not do this.'),
-            500 => __('The server could not do this, and has that on record. Send it again, or note it in another way.'),
-            404 => __('It is no longer there: it was removed since, or belongs to another operation.'),
-            default => $message !== '' ? $message : __('It was refused.'),
+            500 => __('The server could not save this. Send it again, or enter it on the pages.'),
+            404 => __('The record was removed, or belongs to another operation.'),
+            default => $message !== '' ? $message : __('The server refused this tap.'),
         };
     }
 }

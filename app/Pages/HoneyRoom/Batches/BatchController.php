@@ -120,7 +120,7 @@ final readonly class BatchController
         $batch->claim(null)->load(['pours', 'fills']);
         if ($batch->fills->isNotEmpty()) {
             throw ValidationException::withMessages([
-                'batch' => __('Jars were filled from :code: it stays, so that they can be traced.', ['code' => $batch->code]),
+                'batch' => __('Jars were filled from :code. The batch stays, so that the jars can be traced.', ['code' => $batch->code]),
             ]);
         }
         foreach ([...$batch->pours, $batch] as $record) {

@@ -27,12 +27,12 @@ final readonly class FillController
     {
         $batch->claim(null)->load(['pours.bucket', 'fills.kind']);
         $kind = JarKind::query()->whereKey($request->text('kind'))->lockForUpdate()->first()
-            ?? throw ValidationException::withMessages(['kind' => __('There is no such kind of jar.')]);
+            ?? throw ValidationException::withMessages(['kind' => __('This kind of jar does not exist. Choose another.')]);
         $state = new BatchState($batch);
         $count = $request->integer('count');
         $kg = $count * $kind->net_g / 1000.0;
         if ($kg > $state->leftKg() + self::MORE * $state->kg) {
-            throw ValidationException::withMessages(['count' => __(':count jars hold :kg, and :left are left in :code.', [
+            throw ValidationException::withMessages(['count' => __(':count jars hold :kg, but only :left are left in :code.', [
                 'count' => $count,
                 'kg' => $this->format->kg($kg, 2),
                 'left' => $this->format->kg($state->leftKg(), 2),
@@ -74,6 +74,6 @@ final readonly class FillController
             'moved_on' => $request->day($this->current->day()),
         ]);
 
-        return Saved::at(route('honey-room.batch', $fill->batch_id), __('Noted.'));
+        return Saved::at(route('honey-room.batch', $fill->batch_id), __('Saved.'));
     }
 }

@@ -29,7 +29,7 @@ final class FillRequest extends MeasuredRequest
     {
         foreach (self::parts(is_string($value) ? $value : '') as $part) {
             if (! is_numeric($part) || (float) $part <= 0.0 || (float) $part > 20000.0) {
-                $fail(__('":part" is no weight of a jar: grams, above 0 and up to 20000.', ['part' => mb_substr($part, 0, 20)]));
+                $fail(__('":part" is not a jar weight. Enter grams, above 0 and up to 20,000.', ['part' => mb_substr($part, 0, 20)]));
 
                 return;
             }

@@ -37,6 +37,6 @@ final readonly class PourController
         }
         $pour->delete();
 
-        return Saved::at(route('honey-room.lot', $pour->bucket->lot_id), __('The pouring is taken back.'));
+        return Saved::at(route('honey-room.lot', $pour->bucket->lot_id), __('The pouring is undone.'));
     }
 }

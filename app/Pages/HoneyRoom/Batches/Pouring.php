@@ -37,7 +37,7 @@ final readonly class Pouring
             ->keyBy('id');
         foreach ($kg as $id => $one) {
             $bucket = $buckets->get($id)
-                ?? throw ValidationException::withMessages(['pour' => __('One of these buckets is not there any more.')]);
+                ?? throw ValidationException::withMessages(['pour' => __('One of these buckets is no longer there.')]);
             $left = $bucket->leftKg();
             if ($one > $left + self::GRAIN_KG || $left <= 0.0) {
                 throw ValidationException::withMessages(['pour' => __('Bucket :bucket holds :left; :kg cannot be poured out of it.', [

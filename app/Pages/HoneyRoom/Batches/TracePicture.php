@@ -80,7 +80,7 @@ final readonly class TracePicture
 
     private function fill(Canvas $canvas, JarFill $fill, float $y, float $height): void
     {
-        $whom = $fill->moves->map(static fn (JarMove $one): string => $one->whom === '' ? __('not noted') : $one->whom)->unique();
+        $whom = $fill->moves->map(static fn (JarMove $one): string => $one->whom === '' ? __('unknown') : $one->whom)->unique();
         $canvas->line('joint', self::COLUMNS[2] + self::BAR + 70.0, $y + 12.0, self::COLUMNS[3] - 8.0, $y + 12.0)
             ->text('t14 b', self::COLUMNS[3], $y + 15.0, "$fill->count × ".$fill->kind->name)
             ->text('t13 soft', self::COLUMNS[3], $y + 31.0, $whom->isEmpty()

@@ -111,7 +111,7 @@ final readonly class HoneyRoomController
         $lot->claim(null)->load(['buckets.pours', 'capping', 'harvest.supers.spinning', 'harvest.supers.readings']);
         if ($lot->buckets->contains(static fn (Bucket $one): bool => $one->pours->isNotEmpty())) {
             throw ValidationException::withMessages([
-                'lot' => __('Honey of lot :lot was poured on: it stays, so that it can be traced.', ['lot' => $lot->code]),
+                'lot' => __('Honey of lot :lot was poured on. The lot stays, so that the honey can be traced.', ['lot' => $lot->code]),
             ]);
         }
         $inside = $lot->harvest->supers

@@ -31,7 +31,7 @@ final class ByHandRequest extends FormRequest
     {
         return [
             'boxes.required' => __('Choose at least one super.'),
-            'on.before_or_equal' => __('This day is still to come.'),
+            'on.before_or_equal' => __('This day is in the future.'),
         ];
     }
 
@@ -43,7 +43,7 @@ final class ByHandRequest extends FormRequest
     public function apiary(): Apiary
     {
         return Apiary::query()->where('slug', $this->string('yard')->toString())->lockForUpdate()->first()
-            ?? throw ValidationException::withMessages(['yard' => __('There is no such yard.')]);
+            ?? throw ValidationException::withMessages(['yard' => __('This yard does not exist. Choose another.')]);
     }
 
     public function day(): DateTimeImmutable

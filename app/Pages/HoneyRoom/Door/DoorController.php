@@ -91,8 +91,8 @@ final readonly class DoorController
         }
 
         return Saved::at(route('honey-room.door'), $request->stayed()
-            ? __(':mark stands on :hive again.', ['mark' => $super->name(), 'hive' => $super->hive->code])
-            : __(':mark counts in nothing until it is found.', ['mark' => $super->name()]));
+            ? __(':mark is on :hive again.', ['mark' => $super->name(), 'hive' => $super->hive->code])
+            : __(':mark does not count until it is found.', ['mark' => $super->name()]));
     }
 
     /** Records what becomes of its honey if it is not extracted; it counts in the hive's yield all the same. */
@@ -102,7 +102,7 @@ final readonly class DoorController
         $super->claim(null)->load(['harvest.lot', 'box', 'hive']);
         $isExtracted = $super->station->isEmptied() && $super->used_for->isExtracted();
         if ($super->spinning()->exists() || $isExtracted) {
-            throw ValidationException::withMessages(['use' => __(':mark is spun already.', [
+            throw ValidationException::withMessages(['use' => __(':mark is extracted already.', [
                 'mark' => $super->name(),
             ])]);
         }
@@ -135,7 +135,7 @@ final readonly class DoorController
             $boxes->bring($lot, $box, $this->current->utc());
         }
         if ($lot->harvest->supers()->count() === 0) {
-            throw ValidationException::withMessages(['boxes' => __('There is no such box.')]);
+            throw ValidationException::withMessages(['boxes' => __('This box does not exist. Choose another.')]);
         }
 
         return Saved::at(

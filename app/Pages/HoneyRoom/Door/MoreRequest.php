@@ -21,6 +21,6 @@ final class MoreRequest extends FormRequest
     public function box(): Box
     {
         return Box::query()->whereKey($this->string('box')->toString())->first()
-            ?? throw ValidationException::withMessages(['box' => __('There is no such box.')]);
+            ?? throw ValidationException::withMessages(['box' => __('This box does not exist. Choose another.')]);
     }
 }

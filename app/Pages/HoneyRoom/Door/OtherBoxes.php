@@ -73,7 +73,7 @@ final readonly class OtherBoxes
             ))
             ->with('hive.colony')
             ->lockForUpdate()
-            ->first() ?? throw ValidationException::withMessages(['box' => __('Box :mark stands on no hive of :yard now.', [
+            ->first() ?? throw ValidationException::withMessages(['box' => __('Box :mark is on no hive of :yard now.', [
                 'mark' => $box->mark,
                 'yard' => $lot->harvest->apiary->name,
             ])]);

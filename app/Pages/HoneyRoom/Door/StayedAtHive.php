@@ -17,7 +17,7 @@ final class StayedAtHive
     {
         if ($super->isFrame()) {
             throw ValidationException::withMessages([
-                'where' => __('A frame goes back by its mark: from the page of its lot.'),
+                'where' => __('Give a frame back by its mark, on the page of its lot.'),
             ]);
         }
         $places = BoxPlace::query()->where('box_id', $super->box_id)->lockForUpdate()->get();
@@ -26,7 +26,7 @@ final class StayedAtHive
             ->filter(static fn (BoxPlace $one): bool => $one->until?->isSameDay($super->harvest->taken_on) === true)
             ->last();
         if ($was === null || $places->contains(static fn (BoxPlace $one): bool => $one->until === null)) {
-            throw ValidationException::withMessages(['where' => __('Box :mark stands elsewhere by now.', [
+            throw ValidationException::withMessages(['where' => __('Box :mark is on another hive now.', [
                 'mark' => $super->box->mark,
             ])]);
         }

@@ -40,7 +40,7 @@ final readonly class WetController
         ]);
         if ($values['to'] === 'cleaning' && ! (bool) ($values['healthy'] ?? false)) {
             throw ValidationException::withMessages([
-                'healthy' => __('Only supers of healthy colonies are cleaned where all bees come: tick that they are.'),
+                'healthy' => __('Only supers of healthy colonies go to a cleaning place. Tick that all colonies are healthy.'),
             ]);
         }
         $lot->claim(null)->load(['harvest.supers.box.place', 'harvest.supers.hive']);

@@ -18,7 +18,7 @@ final class BucketKindController
         $known = BucketKind::query()->where('name', $name)->lockForUpdate()->first();
         $known === null ? BucketKind::query()->create(['name' => $name] + $values) : $known->update($values);
 
-        return Saved::at(route('honey-room.equipment'), __(':name is noted.', ['name' => $name]));
+        return Saved::at(route('honey-room.equipment'), __(':name is saved.', ['name' => $name]));
     }
 
     public function destroy(BucketKind $bucketKind): RedirectResponse

@@ -49,14 +49,14 @@ final readonly class EquipmentController
             'extractor_force_n' => (int) $values['force'],
         ]);
 
-        return Saved::at(route('honey-room.equipment'), __('The extractor is noted.'));
+        return Saved::at(route('honey-room.equipment'), __('The extractor is saved.'));
     }
 
     public function devices(Request $request): RedirectResponse
     {
         $allowed = static function (string $attribute, mixed $value, Closure $fail): void {
             if (is_string($value) && $value !== '' && ! AllowedAddress::configured()->allows($value)) {
-                $fail(__('No device may stand at this address here.'));
+                $fail(__('Devices at this address are not allowed here.'));
             }
         };
         $values = $request->validate([
@@ -68,6 +68,6 @@ final readonly class EquipmentController
             'bench_scale' => $values['bench_scale'] ?? null,
         ]);
 
-        return Saved::at(route('honey-room.equipment'), __('The devices are noted.'));
+        return Saved::at(route('honey-room.equipment'), __('The devices are saved.'));
     }
 }

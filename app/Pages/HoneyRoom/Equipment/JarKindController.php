@@ -38,13 +38,13 @@ final class JarKindController
             $known->update($of);
         }
 
-        return Saved::at(route('honey-room.equipment'), __(':name is noted.', ['name' => $values['name']]));
+        return Saved::at(route('honey-room.equipment'), __(':name is saved.', ['name' => $values['name']]));
     }
 
     public function destroy(JarKind $jarKind): RedirectResponse
     {
         if ($jarKind->fills()->exists()) {
-            throw ValidationException::withMessages(['kind' => __('Jars of this kind were filled: it stays.')]);
+            throw ValidationException::withMessages(['kind' => __('Jars of this kind were filled. The kind stays.')]);
         }
         $jarKind->delete();
 
@@ -56,7 +56,7 @@ final class JarKindController
     {
         if ($kind->net_g !== $netG && $kind->fills()->exists()) {
             throw ValidationException::withMessages([
-                'net_g' => __('Jars of this kind were filled with :g g: give the other size a name of its own.', ['g' => $kind->net_g]),
+                'net_g' => __('Jars of this kind were filled with :g g. Give the other size another name.', ['g' => $kind->net_g]),
             ]);
         }
     }

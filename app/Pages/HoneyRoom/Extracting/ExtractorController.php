@@ -55,14 +55,14 @@ final readonly class ExtractorController
         $load->claim(null)->load('frames');
         self::mustRun($load);
         if ($step > ($load->step ?? -1) + 1 || $step < ($load->step ?? 0)) {
-            throw ValidationException::withMessages(['step' => __('Someone else tapped meanwhile: look at the run that is on.')]);
+            throw ValidationException::withMessages(['step' => __('Someone else changed the run. Check the run on the page.')]);
         }
         if ($step !== $load->step) {
             $load->update(['step' => $step, 'step_at' => now()->utc()]);
         }
 
         return Saved::at(route('honey-room.extractor'), $step === 0
-            ? __('It spins.')
+            ? __('The extractor is running.')
             : __('Turned: run :n.', ['n' => $step + 1]));
     }
 
@@ -74,7 +74,7 @@ final readonly class ExtractorController
         $load->update(['spun_at' => $this->current->utc()]);
         $this->loads->empty($load);
 
-        return Saved::at(route('honey-room.extractor'), __('Load :n is spun.', ['n' => $load->number]));
+        return Saved::at(route('honey-room.extractor'), __('Load :n is extracted.', ['n' => $load->number]));
     }
 
     /** Takes the frames out again, not extracted. */
@@ -94,20 +94,20 @@ final readonly class ExtractorController
     {
         $supers = $this->journey->hold($request->ids(), ['box']);
         if ($supers->isEmpty()) {
-            throw ValidationException::withMessages(['supers' => __('There are no such supers.')]);
+            throw ValidationException::withMessages(['supers' => __('These supers do not exist. Load the page again.')]);
         }
         $this->journey->move($supers, Station::Spun);
 
         return Saved::at(
             route('honey-room.extractor'),
-            trans_choice('{1} :count is spun.|[2,*] :count are spun.', $supers->count()),
+            trans_choice('{1} :count is extracted.|[2,*] :count are extracted.', $supers->count()),
         );
     }
 
     private static function mustRun(ExtractorLoad $load): void
     {
         if ($load->spun_at !== null) {
-            throw ValidationException::withMessages(['load' => __('Load :n is spun already.', ['n' => $load->number])]);
+            throw ValidationException::withMessages(['load' => __('Load :n is extracted already.', ['n' => $load->number])]);
         }
     }
 }

@@ -97,7 +97,7 @@ final readonly class ExtractorPage
 
         return match (true) {
             $this->hasFresh() => __('New combs: scratcher or roller, so that they are not torn.'),
-            $isFat => __('Fat combs stand out beyond the wood: a warm knife along it.'),
+            $isFat => __('Fat combs are wider than the wood: draw a warm knife along the wood.'),
             default => __('Even combs: roller, or a knife; the scratcher for low spots.'),
         };
     }

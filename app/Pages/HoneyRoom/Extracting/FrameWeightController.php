@@ -29,14 +29,14 @@ final readonly class FrameWeightController
         $super->claim(null)->load(['box', 'hive']);
         $slots = array_map(static fn (SuperFrame $one): int => $one->slot, $this->frames->of($super));
         if (! $super->station->isFull() || ! in_array($slot, $slots, true)) {
-            throw ValidationException::withMessages(['kg' => __('Frame :slot of :super does not wait here.', [
+            throw ValidationException::withMessages(['kg' => __('Frame :slot of :super is not waiting here.', [
                 'slot' => $slot,
                 'super' => $super->title(),
             ])]);
         }
         $kg = $request->input('weigh') === 'scale' ? $scale->kg() : $request->kg('kg');
         if ($kg === null || $kg > FrameWeightRequest::MOST_KG) {
-            throw ValidationException::withMessages(['kg' => __('A frame weighs up to :most.', [
+            throw ValidationException::withMessages(['kg' => __('A frame weighs at most :most.', [
                 'most' => $this->format->kg(FrameWeightRequest::MOST_KG),
             ])]);
         }

@@ -43,14 +43,14 @@ final readonly class LoadExtractor
         // Of two requests at once, the second waits here and sees the first one's load.
         Operation::query()->whereKey($this->current->get()->id)->lockForUpdate()->first();
         if (ExtractorLoad::query()->whereNull('spun_at')->exists()) {
-            throw ValidationException::withMessages(['slot' => __('There is a load in the extractor already.')]);
+            throw ValidationException::withMessages(['slot' => __('The extractor has a load already.')]);
         }
         $stacks = $this->stacks->read(['hive', 'box', 'spinning', 'readings']);
         $waiting = $this->next->waiting($stacks);
         $count = $this->current->get()->extractor;
         if ($ids === [] || array_diff($ids, array_keys($waiting)) !== [] || count($ids) !== count(array_unique($ids))) {
             throw ValidationException::withMessages([
-                'slot' => __('One of these frames is not here, or is spun already. The proposal below is of now.'),
+                'slot' => __('One of these frames is not here, or is extracted already. The new proposal is below.'),
             ]);
         }
         $beyond = array_filter(array_keys($slots), static fn (int $slot): bool => $slot < 1 || $slot > $count);

@@ -41,7 +41,7 @@ final class RotorSlots
         foreach ($loading->slots as $i => $one) {
             if ($one !== null) {
                 $frame = $waiting[$one->id] ?? null;
-                $mark = $frame?->mark() ?? __('a spun frame');
+                $mark = $frame?->mark() ?? __('an extracted frame');
                 $rotor[$i + 1] = new RotorSlot(
                     $one->id,
                     $mark,
@@ -89,7 +89,7 @@ final class RotorSlots
     private static function mark(LoadFrame $one): string
     {
         return match (true) {
-            $one->super === null => __('a spun frame'),
+            $one->super === null => __('an extracted frame'),
             $one->super->isFrame() => $one->super->title(),
             default => $one->super->title().'/'.$one->frame,
         };

@@ -62,7 +62,7 @@ final readonly class DryingStack
 
         return match (true) {
             is_infinite($hours) => __('never in this air'),
-            $hours <= 0.0 => __('dry enough by now'),
+            $hours <= 0.0 => __('dry enough now'),
             $hours < self::DAYS_FROM => __('in :hours', ['hours' => $format->minutes(60.0 * $hours)]),
             default => trans_choice('{1} in about :count day|[2,*] in about :count days', (int) round($hours / 24.0)),
         };

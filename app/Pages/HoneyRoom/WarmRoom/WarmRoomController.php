@@ -59,7 +59,7 @@ final readonly class WarmRoomController
         $supers = $this->journey->hold($request->ids());
         $this->journey->move($supers, $request->station());
         if ($supers->count() < count($request->ids())) {
-            throw ValidationException::withMessages(['supers' => __('One of them is not here any more.')]);
+            throw ValidationException::withMessages(['supers' => __('One of these supers is no longer here.')]);
         }
         $words = $request->station() === Station::Dry
             ? '{1} :count stands in the warm room.|[2,*] :count stand in the warm room.'
@@ -92,7 +92,7 @@ final readonly class WarmRoomController
     ): RedirectResponse {
         $super->claim(null)->load('box');
         if (! $super->station->isFull()) {
-            throw ValidationException::withMessages(['water' => __(':mark is :where: it is not read here.', [
+            throw ValidationException::withMessages(['water' => __(':mark is :where. It cannot be read here.', [
                 'mark' => $super->name(),
                 'where' => $super->station->words(),
             ])]);

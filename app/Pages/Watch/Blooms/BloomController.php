@@ -31,7 +31,7 @@ final readonly class BloomController
         ]);
         $on = new DateTimeImmutable($values['on']);
         if ($values['on'] > $this->current->day()) {
-            throw ValidationException::withMessages(['on' => __('This day is still to come.')]);
+            throw ValidationException::withMessages(['on' => __('This day is in the future.')]);
         }
         $season = SeasonCalendar::seasonOf($on, $this->current->get()->latitude < 0);
         $plant = mb_strtoupper(mb_substr(trim($values['plant']), 0, 1)).mb_substr(trim($values['plant']), 1);
@@ -46,11 +46,11 @@ final readonly class BloomController
             $bloom->note = $values['note'];
         }
         if ($bloom->began_on !== null && $bloom->ended_on !== null && $bloom->ended_on < $bloom->began_on) {
-            throw ValidationException::withMessages(['on' => __('It cannot finish before it began.')]);
+            throw ValidationException::withMessages(['on' => __('A bloom cannot finish before it began.')]);
         }
         $bloom->save();
 
-        return Saved::at(route('watch.yard', $apiary->slug).'#blooms', __('Noted: :what.', ['what' => $plant]));
+        return Saved::at(route('watch.yard', $apiary->slug).'#blooms', __('Saved: :what.', ['what' => $plant]));
     }
 
     public function destroy(Bloom $bloom): RedirectResponse

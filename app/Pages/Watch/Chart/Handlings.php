@@ -25,7 +25,7 @@ final class Handlings
             $words = ($one->kg > 0.0 ? '+' : '−').$format->kg(abs($one->kg));
             $flag = Canvas::at('M', $x, $y + 14.0).'v-14h9l-3 4 3 4h-9';
             $canvas->titled(
-                __(':kg put on or taken off on :day; left out of the gains', [
+                __(':kg put on or taken off on :day; not counted as gain', [
                     'kg' => $words,
                     'day' => $format->day($at),
                 ]),

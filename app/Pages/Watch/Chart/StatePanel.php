@@ -37,7 +37,7 @@ final readonly class StatePanel
         }
         $canvas->path('st2', $this->steps($edges, 3))->path('st1', $this->steps($edges, 2));
         if ($edges === []) {
-            $canvas->text('t12 soft', WatchPicture::LEFT + 4.0, $this->floor - 8.0, __('no day of this is judged'));
+            $canvas->text('t12 soft', WatchPicture::LEFT + 4.0, $this->floor - 8.0, __('these days are not judged'));
         }
         if ($most[1] !== null && $most[0] > 0.6) {
             $x = max(WatchPicture::LEFT + 24.0, $most[1]);

@@ -45,7 +45,7 @@ final readonly class WeatherPanel
         $canvas->path('sky', $flight)->path('sky pr', $ahead)->path('rain', $rain)->path('warm', $line)
             ->line('gnd', WatchPicture::LEFT, $this->floor, WatchPicture::RIGHT, $this->floor)
             ->text('t12 soft halo2', WatchPicture::LEFT + 2.0, $this->top + 2.0, $line === ''
-                ? __('no weather is known for these days')
+                ? __('no weather known for these days')
                 : __('flight weather; from above: likely rain; warmth :low to :high', [
                     'low' => $this->format->celsius(self::COLD_C),
                     'high' => $this->format->celsius(self::HOT_C),

@@ -26,7 +26,7 @@ final readonly class WeightPanel
         ));
         if ($kg === []) {
             $canvas->text('t13 soft', 0.5 * (WatchPicture::LEFT + WatchPicture::RIGHT), 0.5 * ($this->top + $this->floor),
-                __('no weight was read in these days'), 'middle');
+                __('no weight in these days'), 'middle');
 
             return;
         }

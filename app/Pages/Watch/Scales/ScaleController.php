@@ -68,7 +68,7 @@ final readonly class ScaleController
         // The secret is shown only now; its hash is saved.
         return Saved::at(
             route('watch.scales', $hiveScale->apiary->slug)."#s-$hiveScale->id",
-            __('The secret is made; copy it now, it is not shown again.'),
+            __('The secret is created. Copy it now: it is shown only once.'),
         )->with('secret', [$hiveScale->id, $token]);
     }
 

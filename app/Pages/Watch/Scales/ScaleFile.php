@@ -102,10 +102,10 @@ final readonly class ScaleFile
     private static function why(?DateTimeImmutable $at, ?float $kg, int $latest): string
     {
         return match (true) {
-            $at === null => __('the moment cannot be read'),
+            $at === null => __('the time cannot be read'),
             $kg === null => __('the weight cannot be read'),
             $kg < 0.0 || $kg > self::MOST_KG => __('a hive weighs 0 to 500 kg'),
-            $at->getTimestamp() > $latest => __('the moment is still to come'),
+            $at->getTimestamp() > $latest => __('the time is in the future'),
             default => '',
         };
     }

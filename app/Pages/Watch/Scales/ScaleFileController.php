@@ -36,7 +36,7 @@ final readonly class ScaleFileController
         $text = new CsvText((string) file_get_contents($file->getRealPath()));
         if (count(ScaleFile::head($text)) < 2 || str_contains($text->text, "\0")) {
             throw ValidationException::withMessages([
-                'file' => __('This is no table as text: a CSV file with a row for each reading is wanted.'),
+                'file' => __('This file is not a CSV table. Choose a CSV file with one row per reading.'),
             ]);
         }
         $key = $this->parked->keep($this->current->get()->id, $text->text, $file->getClientOriginalName());
@@ -52,7 +52,7 @@ final readonly class ScaleFileController
         if ($parked === null) {
             return redirect()
                 ->route('watch.scales', $hiveScale->load('apiary')->apiary->slug)
-                ->withErrors(['file' => __('The file is not kept any more: choose it again.')]);
+                ->withErrors(['file' => __('The file is no longer here. Choose it again.')]);
         }
         $text = new CsvText($parked->text);
         $mapping = $this->mapping($request, $text);
@@ -74,13 +74,13 @@ final readonly class ScaleFileController
         $parked = $this->parked->find($this->current->get()->id, self::key($request));
         if ($parked === null) {
             throw ValidationException::withMessages([
-                'file' => __('The file is not kept any more: choose it again.'),
+                'file' => __('The file is no longer here. Choose it again.'),
             ]);
         }
         $text = new CsvText($parked->text);
         $read = ScaleFile::read($text, $this->mapping($request, $text), $this->zone(), $this->current->now());
         if ($read->readings === []) {
-            throw ValidationException::withMessages(['at' => __('With these columns no reading can be read.')]);
+            throw ValidationException::withMessages(['at' => __('No reading can be read with these columns. Choose other columns.')]);
         }
         $import = ScaleImport::query()->create([
             'hive_scale_id' => $hiveScale->id,
@@ -93,7 +93,7 @@ final readonly class ScaleFileController
 
         return Saved::at(
             route('watch.scales', $hiveScale->load('apiary')->apiary->slug),
-            trans_choice('{1} :count reading is read in.|[2,*] :count readings are read in.', count($read->readings)),
+            trans_choice('{1} :count reading is added.|[2,*] :count readings are added.', count($read->readings)),
         );
     }
 

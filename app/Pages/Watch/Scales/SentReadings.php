@@ -44,10 +44,10 @@ final readonly class SentReadings
             $at = self::moment(is_array($one) ? $one['at'] ?? null : null);
             $kg = is_array($one) ? $one['kg'] ?? null : null;
             $why = match (true) {
-                $at === null => __('at: a moment with its zone is wanted, such as 2026-07-01T14:15:00+02:00'),
-                ! is_int($kg) && ! is_float($kg) => __('kg: a number is wanted'),
-                $kg < 0 || $kg > self::MOST_KG => __('kg: 0 to 500 is allowed'),
-                $at->getTimestamp() - $shift > $now->getTimestamp() + self::AHEAD_S => __('at: this moment is still to come'),
+                $at === null => __('at: must be a time with its zone, such as 2026-07-01T14:15:00+02:00'),
+                ! is_int($kg) && ! is_float($kg) => __('kg: must be a number'),
+                $kg < 0 || $kg > self::MOST_KG => __('kg: must be between 0 and 500'),
+                $at->getTimestamp() - $shift > $now->getTimestamp() + self::AHEAD_S => __('at: this time is in the future'),
                 $at->getTimestamp() < 631152000 => __('at: before 1990'),
                 default => '',
             };

@@ -68,7 +68,7 @@ final readonly class StoryReader
                 $facts->orderBy('happened_on')->get(),
                 static fn (ColonyFact $one): StoryMark => self::mark($one->happened_on, self::happened($one)),
             ),
-            __('looked at') => self::marks(
+            __('inspected') => self::marks(
                 $looks->orderBy('looked_on')->get()->unique($daily),
                 static fn (Assessment $one): StoryMark => self::mark($one->looked_on),
             ),

@@ -53,7 +53,7 @@ final class HiveTable
         $columns = array_map(Column::named(...), self::cells($heading, $parted));
         $this->errors = self::wrongHeading($columns, self::cells($heading, $parted));
         if (count($lines) > self::MOST) {
-            $this->errors[] = __('The table has :n lines; :most are taken at a time.', [
+            $this->errors[] = __('The table has :n lines; at most :most can be added at a time.', [
                 'n' => count($lines),
                 'most' => self::MOST,
             ]);
@@ -64,7 +64,7 @@ final class HiveTable
             }
         }
         if ($this->errors === [] && $this->rows === []) {
-            $this->errors[] = __('There is no line below the heading.');
+            $this->errors[] = __('The table has no line below the heading.');
         }
 
         return $this;
@@ -104,7 +104,7 @@ final class HiveTable
         $errors = [];
         foreach ($columns as $i => $column) {
             if ($column === null) {
-                $errors[] = __('The heading ":heading" is not known; known are: :known.', [
+                $errors[] = __('The heading ":heading" is not known. Known headings: :known.', [
                     'heading' => $headings[$i],
                     'known' => $known,
                 ]);
@@ -112,12 +112,12 @@ final class HiveTable
         }
         foreach (array_filter($columns) as $i => $column) {
             if (array_search($column, $columns, true) !== $i) {
-                $errors[] = __('There are two columns ":column".', ['column' => $column->value]);
+                $errors[] = __('The table has two columns ":column".', ['column' => $column->value]);
             }
         }
         foreach ([Column::Code, Column::Yard] as $needed) {
             if ($errors === [] && ! in_array($needed, $columns, true)) {
-                $errors[] = __('There is no column ":column".', ['column' => $needed->value]);
+                $errors[] = __('The table has no column ":column".', ['column' => $needed->value]);
             }
         }
 
@@ -157,12 +157,12 @@ final class HiveTable
         if (preg_match('/^[\pL0-9-]{1,12}$/u', $code) !== 1) {
             $errors[] = __('A code has 1 to 12 letters, figures and hyphens.');
         } elseif (isset($this->codes[$code])) {
-            $errors[] = __('There is a hive :code already.', ['code' => $code]);
+            $errors[] = __('Hive :code exists already. Choose another code.', ['code' => $code]);
         }
         $this->codes[$code] = true;
         foreach ([[Column::BroodKind, $brood], [Column::SuperKind, $super]] as [$column, $kind]) {
             if ($kind === null) {
-                $errors[] = __('The box kind ":kind" is not known: take its name from Yards and kit, Box kinds.', [
+                $errors[] = __('The box kind ":kind" is not known. Use a name from Yards and kit, Box kinds.', [
                     'kind' => $row->text($column),
                 ]);
             }
@@ -172,7 +172,7 @@ final class HiveTable
         if ($row->text(Column::Yard) === '') {
             $errors[] = __('In which yard?');
         } elseif (! isset($this->yards[$slug]) && ! $hasPlace) {
-            $errors[] = __('There is no yard :yard: put it up first, or give its latitude and longitude here.', [
+            $errors[] = __('Yard :yard does not exist. Set it up first, or give its latitude and longitude here.', [
                 'yard' => $row->text(Column::Yard),
             ]);
         } else {

@@ -41,7 +41,7 @@ final readonly class TableController
 
         return Saved::at(
             route('yards.index'),
-            trans_choice(':count hive stands.|:count hives stand.', count($table->rows)),
+            trans_choice(':count hive is set up.|:count hives are set up.', count($table->rows)),
         );
     }
 }
