@@ -25,7 +25,7 @@ final class InstantText
             // Said below, with what is allowed.
         }
         throw InvalidInput::because(
-            '":text" is no instant.',
+            '":text" is not a time.',
             'ISO 8601, such as 2026-08-04T19:00:00+02:00',
             $pointer,
             ['text' => $text],
@@ -55,7 +55,7 @@ final class InstantText
             ! checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4))
         ) {
             throw InvalidInput::because(
-                '":text" is no date.',
+                '":text" is not a date.',
                 'a date such as 2026-10-01',
                 $pointer,
                 ['text' => $text],

@@ -9,7 +9,7 @@ final class PlainWords
 {
     /** What is said instead, by what must not be said (a pattern). */
     private const INSTEAD = [
-        '[Rr]eckon\w*' => 'calculate',
+        'reckon\w*' => 'calculate',
         'anew|afresh' => 'again',
         'befell|befall\w*' => 'happened',
         '(is|are|was) wanted' => 'is needed',
@@ -20,10 +20,10 @@ final class PlainWords
         'so (much|many)' => 'a number',
         'presum\w*' => 'estimated, assumed',
         'look(ed|s)? at' => 'inspect, check',
-        '[Ll]ooks? first' => 'inspect first',
+        'looks? first' => 'inspect first',
         'a look|looks (have|carry|are)' => 'an inspection',
-        '[Tt]his is no' => 'is not a',
-        'There (is|are)( no)?' => 'name the noun first',
+        'this is no' => 'is not a',
+        '^There (is|are)( no)?' => 'name the noun first',
         'any more' => 'no longer',
         'freed' => 'without',
         'hangs? on' => 'depends on',
@@ -33,7 +33,7 @@ final class PlainWords
         'amid' => 'in the middle of',
         'spun|unspun' => 'extracted',
         'by itself|by themselves' => 'automatically',
-        '(is|are|was|were) noted|Noted' => 'saved',
+        '(is|are|was|were) noted|^noted' => 'saved',
         'kept' => 'saved',
         'standard deviation|\bsd\b' => 'range',
         '(day|time|moment) is still to come' => 'in the future',
@@ -98,7 +98,7 @@ final class PlainWords
     {
         $problems = [];
         foreach (self::INSTEAD as $never => $instead) {
-            if (preg_match("~(?<![\w:])(?:$never)(?![\w])~u", $form, $found) === 1) {
+            if (preg_match("~(?<![\w:])(?:$never)(?![\w])~iu", $form, $found) === 1) {
                 $problems[] = "\"$found[0]\": say $instead";
             }
         }

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use PhpToken;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Finds every text that a person reads: in the views, in the code, and in what the core says. */
+/**
+ * Finds every text that a person reads: what views and code hand to a translator, what reads as a sentence in the
+ * code, and what the core says. Texts that are joined by a dot are one.
+ */
 final readonly class Sentences
 {
-    private const CALL = '(?:__|trans_choice)\(\s*\'((?:[^\'\\\\]|\\\\.)*)\'';
+    private const TAKES_TEXT = '(?:__|trans_choice|new Figure|InvalidInput::because)\(\s*$';
+
+    /** A capital, a figure or a count first, a space, and the end of a sentence or another plural form. */
+    private const SENTENCE = '/^["“]?[A-Z:{].* .*([.?!]$|\|\[2,\*\])/s';
 
     public function __construct(private string $root)
     {
@@ -22,7 +29,7 @@ final readonly class Sentences
     {
         $places = $uses = [];
         foreach ($this->files() as $path => $code) {
-            foreach ($this->calls($code) as [$text, $line, $use]) {
+            foreach (self::texts($code) as [$text, $line, $use]) {
                 $places[$text][] = "$path:$line";
                 $uses[$text][] = $use;
             }
@@ -43,10 +50,11 @@ final readonly class Sentences
     private function files(): array
     {
         $files = [];
-        foreach (['app', 'resources/views'] as $folder) {
+        foreach (['app', 'core', 'resources/views'] as $folder) {
             $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$this->root/$folder"));
             foreach ($all as $file) {
-                if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+                $isCode = $file instanceof SplFileInfo && $file->getExtension() === 'php';
+                if ($isCode && ! str_contains($file->getPathname(), '/Console/')) {
                     $path = substr($file->getPathname(), strlen($this->root) + 1);
                     $files[$path] = (string) file_get_contents($file->getPathname());
                 }
@@ -58,24 +66,65 @@ final readonly class Sentences
     }
 
     /** @return list<array{string, int, SentenceUse}> text, line, use */
-    private function calls(string $code): array
+    private static function texts(string $code): array
     {
-        preg_match_all('~'.self::CALL.'~s', $code, $found, PREG_OFFSET_CAPTURE);
-        $calls = [];
-        foreach ($found[1] as $i => [$text, $at]) {
-            $before = substr($code, max(0, $found[0][$i][1] - 120), min(120, $found[0][$i][1]));
-            $calls[] = [stripslashes($text), substr_count($code, "\n", 0, $at) + 1, self::use($before)];
+        $texts = [];
+        foreach (str_starts_with($code, '<?php') ? self::joined($code) : self::quoted($code) as $at => $text) {
+            $before = substr($code, max(0, $at - 120), min(120, $at));
+            if (preg_match('/'.self::TAKES_TEXT.'/', $before) === 1 || preg_match(self::SENTENCE, $text) === 1) {
+                $texts[] = [$text, substr_count($code, "\n", 0, $at) + 1, self::use($before)];
+            }
         }
 
-        return $calls;
+        return $texts;
+    }
+
+    /** @return array<int, string> what stands between quotation marks in a view, by its place */
+    private static function quoted(string $view): array
+    {
+        $bare = preg_replace_callback(
+            '/\{\{--.*?--\}\}/s',
+            static fn (array $comment): string => str_repeat(' ', strlen($comment[0])),
+            $view,
+        );
+        preg_match_all('/\'(?:[^\'\\\\]|\\\\.)*\'/s', (string) $bare, $found, PREG_OFFSET_CAPTURE);
+
+        return array_map(
+            static fn (string $text): string => stripslashes(substr($text, 1, -1)),
+            array_column($found[0], 0, 1),
+        );
+    }
+
+    /** @return array<int, string> the literals of the code, joined where a dot joins them, by their places */
+    private static function joined(string $code): array
+    {
+        $texts = [];
+        $begun = null;
+        $isDot = false;
+        foreach (PhpToken::tokenize($code) as $token) {
+            if ($token->is(T_CONSTANT_ENCAPSED_STRING)) {
+                $begun = $isDot ? $begun ?? $token->pos : $token->pos;
+                $texts[$begun] = ($texts[$begun] ?? '').stripslashes(substr($token->text, 1, -1));
+                $isDot = false;
+            } elseif ($token->text === '.') {
+                $isDot = $begun !== null;
+            } elseif (! $token->isIgnorable()) {
+                $begun = null;
+                $isDot = false;
+            }
+        }
+
+        return $texts;
     }
 
     private static function use(string $before): SentenceUse
     {
+        $call = '(?:__|trans_choice)\(\s*$/';
+
         return match (1) {
-            preg_match('/:label="$/', $before) => SentenceUse::Label,
-            preg_match('/<button[^<>]*>\s*\{\{\s*$/', $before) => SentenceUse::Button,
-            preg_match('/<h[1-4][^<>]*>\s*\{\{\s*$/', $before) => SentenceUse::Heading,
+            preg_match('/:label="'.$call, $before) => SentenceUse::Label,
+            preg_match('/<button[^<>]*>\s*\{\{\s*'.$call, $before) => SentenceUse::Button,
+            preg_match('/<h[1-4][^<>]*>\s*\{\{\s*'.$call, $before) => SentenceUse::Heading,
             default => SentenceUse::Text,
         };
     }

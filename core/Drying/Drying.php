@@ -36,7 +36,7 @@ final readonly class Drying
     {
         InvalidInput::unlessWithin($cappedShare, 0.0, 1.0, 'The share that is capped', '/capped_share');
         if ($air === []) {
-            throw InvalidInput::because('Nothing is known of the air of the room.', 'one value or more', '/air');
+            throw InvalidInput::because('The air of the room is not known.', 'one value or more', '/air');
         }
         usort($readings, static fn (WaterReading $one, WaterReading $other): int => $one->hour <=> $other->hour);
         $known = $this->assumptions;

@@ -33,7 +33,7 @@ final class Allotting
         $total = array_sum(array_map(static fn (WeighedBucket $bucket): float => $bucket->netKg(), $buckets)) + $lossKg;
         if ($supers === [] || $total <= 0.0) {
             throw InvalidInput::because(
-                'There is nothing to allot.',
+                'No honey can be shared out.',
                 'supers, and buckets with honey',
                 $supers === [] ? '/supers' : '/buckets',
             );
@@ -44,7 +44,7 @@ final class Allotting
         $rest = $total - $weighedKg;
         if ($estimated !== [] && ($rest <= 0.0 || $sum <= 0.0)) {
             throw InvalidInput::because(
-                'The weighed supers alone hold as much as the buckets: nothing is left for the others.',
+                'The weighed supers alone hold as much as the buckets. No honey is left for the others.',
                 'buckets heavier than '.round($weighedKg, 2).' kg',
                 '/buckets',
             );

@@ -38,7 +38,7 @@ final class JarPlanner
         }
         if ($left < 0) {
             throw InvalidInput::because(
-                'The jars that must be filled want :short g more than there is.',
+                'The ordered jars need :short g more honey.',
                 'orders that the honey is enough for',
                 '/jars',
                 ['short' => -$left],
@@ -62,7 +62,7 @@ final class JarPlanner
         $bundles = self::bundles($kinds, $units, $unit, $goal);
         if ($units > self::MOST_UNITS) {
             throw InvalidInput::because(
-                'The sizes of the jars have only :unit g in common: for so much honey that is too fine.',
+                'The jar sizes have only :unit g in common, which is too fine for this amount of honey.',
                 'sizes that are multiples of 5 g',
                 '/jars',
                 ['unit' => $unit],

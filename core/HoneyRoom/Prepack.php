@@ -37,7 +37,7 @@ final readonly class Prepack
     {
         $tolerable = self::tolerableErrorG($nominalG);
         if ($weightsG === []) {
-            throw InvalidInput::because('There are no weights.', 'one or more', '/weights_g');
+            throw InvalidInput::because('A check needs weights.', 'one or more', '/weights_g');
         }
         foreach ($weightsG as $i => $weight) {
             InvalidInput::unlessWithin($weight, 0.0, 20000.0, 'The weight', "/weights_g/$i");

@@ -29,7 +29,7 @@ final readonly class Moisture
     public function of(array $readings, float $limitPct = 18.0, bool $heather = false): MoistureResult
     {
         if ($readings === []) {
-            throw InvalidInput::because('There is no reading.', 'one reading or more', '/readings');
+            throw InvalidInput::because('A reading is missing.', 'one reading or more', '/readings');
         }
         InvalidInput::unlessWithin($limitPct, 10.0, 30.0, 'The limit', '/limit_pct');
         $converted = $this->convertAll($readings);

@@ -52,7 +52,7 @@ final readonly class Notes
         $hiveColumn = $words->column();
         $hive = $words->take();
         if (preg_match('/^[\p{L}\d][\p{L}\d.-]{0,11}:?$/u', $hive) !== 1) {
-            $sentence = 'A line begins with the code of a hive; ":word" is none.';
+            $sentence = 'A line begins with the code of a hive; ":word" is not a code.';
             $errors[] = self::error($number, $hiveColumn, $hive, $sentence);
 
             return null;
@@ -69,7 +69,7 @@ final readonly class Notes
                         $number,
                         $column,
                         $first,
-                        '":word" is said of a super: write its number (or top) after the hive.',
+                        '":word" belongs to a super: write the super\'s number (or top) after the hive.',
                     );
                 } else {
                     $items[] = $item;
@@ -132,7 +132,7 @@ final readonly class Notes
         $face = self::TENTHS.'(?:\+'.self::TENTHS.')?';
         if (preg_match("~^(all|\d{1,2})={$face}(?:/{$face})?$~", $word, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw InvalidInput::because(
-                '":word" is no frame.',
+                '":word" is not a frame.',
                 'slot=tenths/tenths, tenths 0 to 10, such as 5=8/9 or 5=8+1/9',
                 '',
                 ['word' => $word],
@@ -169,7 +169,7 @@ final readonly class Notes
         $value = $word === 'w' ? mb_strtolower($words->take()) : substr($word, 1);
         if (preg_match('/^(\d+(?:[.,]\d+)?)(%|bx|nd)?(?:@(\d+(?:[.,]\d+)?))?$/', $value, $found) !== 1) {
             throw InvalidInput::because(
-                '":word" is no reading.',
+                '":word" is not a reading.',
                 'such as w 17.2, w 80.5bx, w 1.4915nd, w 17.2@24',
                 '',
                 ['word' => $value],
@@ -193,7 +193,7 @@ final readonly class Notes
     private static function weight(string $unit, string $value, int $column): NoteItem
     {
         if (preg_match('/^\d+(?:[.,]\d+)?$/', $value) !== 1) {
-            throw InvalidInput::because('":word" is no weight.', 'such as kg 43.5', '', ['word' => $value]);
+            throw InvalidInput::because('":word" is not a weight.', 'such as kg 43.5', '', ['word' => $value]);
         }
         $kg = self::number($value) * ($unit === 'lb' ? self::LB : 1.0);
         InvalidInput::unlessWithin($kg, 5.0, 400.0, 'The weight in kg');
@@ -206,7 +206,7 @@ final readonly class Notes
     {
         $text = self::quoted($word);
         if ($text === '' || mb_strlen($text) > 500) {
-            throw InvalidInput::because('A note has words.', '1 to 500 letters between quotation marks');
+            throw InvalidInput::because('A note needs words.', '1 to 500 letters between quotation marks');
         }
 
         return new NoteItem(NoteKind::Words, $column, text: $text);

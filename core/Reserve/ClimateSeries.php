@@ -46,7 +46,7 @@ final readonly class ClimateSeries
     {
         if (self::looksLikeFahrenheit(...array_map(static fn (array $row): float => $row[2], $rows))) {
             throw InvalidInput::because(
-                'These temperatures look like degrees Fahrenheit in a column of Celsius.',
+                'These temperatures look like degrees Fahrenheit.',
                 'degrees Celsius',
                 '/temperatures',
             );
@@ -64,7 +64,7 @@ final readonly class ClimateSeries
         for ($month = 1; $month <= 12; $month++) {
             if (! isset($months[$month])) {
                 throw InvalidInput::because(
-                    'There is no temperature for month :month.',
+                    'Month :month has no temperature.',
                     'all twelve months',
                     '/temperatures',
                     ['month' => $month],

@@ -49,7 +49,7 @@ final readonly class HiveWeight
         $wanted = $how === 'whole' ? 1 : 2;
         if (count($readingsKg) !== $wanted) {
             throw InvalidInput::because(
-                $wanted === 1 ? 'This way of weighing takes one reading.' : 'This way of weighing takes two readings.',
+                $wanted === 1 ? 'This way of weighing needs one reading.' : 'This way of weighing needs two readings.',
                 (string) $wanted,
                 '/readings',
             );
@@ -66,7 +66,7 @@ final readonly class HiveWeight
             self::POLLEN_KG;
         if ($gross < 0.6 * $tare) {
             throw InvalidInput::because(
-                'A hive of these boxes weighs about :tare_kg without any stores; :gross_kg cannot be.',
+                'A hive of these boxes weighs about :tare_kg without stores; :gross_kg is too little.',
                 sprintf('%.0f kg and more', 0.6 * $tare),
                 '/readings',
                 ['tare_kg' => round($tare), 'gross_kg' => round($gross)],

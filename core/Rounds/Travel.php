@@ -24,7 +24,7 @@ final readonly class Travel
         $rows = [];
         if (count($matrix) !== $places) {
             throw InvalidInput::because(
-                'The travel times have :rows rows; :wanted are wanted: the depot and each yard.',
+                'The travel times have :rows rows; they need :wanted: the depot and each yard.',
                 "$places rows",
                 '/travel_min',
                 ['rows' => count($matrix), 'wanted' => $places],
@@ -33,7 +33,7 @@ final readonly class Travel
         foreach ($matrix as $i => $row) {
             if (count($row) !== $places) {
                 throw InvalidInput::because(
-                    'Row :row of the travel times has :entries entries; :wanted are wanted.',
+                    'Row :row of the travel times has :entries entries; it needs :wanted.',
                     "$places entries",
                     "/travel_min/$i",
                     ['row' => $i, 'entries' => count($row), 'wanted' => $places],

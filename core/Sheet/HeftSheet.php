@@ -36,7 +36,7 @@ final readonly class HeftSheet
                 'pointer' => $refusal->pointer,
             ]];
         } catch (JsonException) {
-            $answer = ['error' => ['sentence' => 'The question is no JSON.', 'figures' => [], 'pointer' => '']];
+            $answer = ['error' => ['sentence' => 'The question is not JSON.', 'figures' => [], 'pointer' => '']];
         }
 
         return (string) json_encode($answer, JSON_PRESERVE_ZERO_FRACTION);
@@ -51,7 +51,7 @@ final readonly class HeftSheet
         }
         $readings = $asked->each('readings', static fn (Fields $one): float => $one->number('kg'));
         if ($readings === []) {
-            throw InvalidInput::because('There is no reading.', 'one or two', '/readings');
+            throw InvalidInput::because('A reading is missing.', 'one or two', '/readings');
         }
 
         return HiveWeight::of(

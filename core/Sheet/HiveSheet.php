@@ -51,7 +51,7 @@ final readonly class HiveSheet
         } catch (InvalidInput $refusal) {
             $error = ['message' => $refusal->getMessage(), 'pointer' => $refusal->pointer];
         } catch (JsonException) {
-            $error = ['message' => 'The sheet is no JSON.', 'pointer' => ''];
+            $error = ['message' => 'The sheet is not JSON.', 'pointer' => ''];
         }
 
         return (string) json_encode(['error' => $error]);

@@ -157,7 +157,7 @@ final readonly class Spinning
     private static function mustFit(Extractor $extractor, array $frames): void
     {
         if ($frames === []) {
-            throw InvalidInput::because('There is no frame in the extractor.', 'one frame or more', '/frames');
+            throw InvalidInput::because('The extractor has no frame.', 'one frame or more', '/frames');
         }
         $slots = [];
         foreach ($frames as $i => $one) {

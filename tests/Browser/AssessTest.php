@@ -142,11 +142,11 @@ final class AssessTest extends BrowserTestCase
         $this->click('#next-one');
         $this->waitFor('[name=guess]');
         $this->click('form[action$="/practise/eye"] button');
-        $this->waitForText('.notice', 'carry this correction');
+        $this->waitForText('.notice', 'From now on your inspections are corrected');
         $this->click(
             'form[action$="/practise/eye"] input[value=delete] ~ button, form:has(input[value=delete]) button',
         );
-        $this->waitForText('.notice', 'as they are painted again');
+        $this->waitForText('.notice', 'used as painted again');
     }
 
     private function at(int $super, int $slot): void

@@ -17,7 +17,7 @@ final class BringTest extends BrowserTestCase
         $this->click('#bring .btn');
         $this->waitFor('#import');
         self::$browser->wait(60, 250)->until(
-            fn (): bool => str_contains($this->text('#import'), 'records are read in'),
+            fn (): bool => str_contains($this->text('#import'), 'records are imported'),
             'it was not read in',
         );
         $this->assertAccessible('/start/import');
@@ -35,7 +35,7 @@ final class BringTest extends BrowserTestCase
         file_put_contents($file, '{"format": "x"}');
         $this->find('#whole')->sendKeys($file);
         $this->click('#bring .btn');
-        $this->waitForText('#import', 'Nothing was read in');
+        $this->waitForText('#import', 'Nothing was imported');
         unlink($file);
     }
 

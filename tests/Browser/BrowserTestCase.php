@@ -165,7 +165,7 @@ abstract class BrowserTestCase extends TestCase
         $this->type('[name=password_confirmation]', $password);
         $this->click('.btn.go');
         // Whether the address was known is not said: one signs in with it.
-        $this->waitForText('.notice', 'Sign in now');
+        $this->waitForText('.notice', 'Sign in with this address');
         self::assertSame($email, $this->find('[name=email]')->getAttribute('value'));
         $this->type('[name=password]', $password);
         $this->click('.btn.go');

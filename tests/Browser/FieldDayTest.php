@@ -47,7 +47,7 @@ final class FieldDayTest extends FieldTestCase
         $this->go('#/yard/quarry/Q2');
         $this->tap('.fs-more summary');
         $this->tap('form[data-board] .btn');
-        self::assertStringContainsString('The board is noted', $this->text('.fs-more'));
+        self::assertStringContainsString('The board is saved', $this->text('.fs-more'));
         self::server(true);
         $this->await('marjoramField.checkIn(); return marjoramField.queue.taps.length === 0', 'not sent');
         $this->phone('#/day/quarry');

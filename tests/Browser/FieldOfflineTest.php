@@ -40,7 +40,7 @@ final class FieldOfflineTest extends FieldTestCase
         self::server(true);
         // A server that says more than these scripts know: what they hold stays, and that is said.
         self::$browser->executeScript('marjoramField.format = 1; marjoramField.checkIn()');
-        $this->waitForText('#trouble', 'newer Marjoram');
+        $this->waitForText('#trouble', 'A newer version is ready');
         $this->go('#/yard/quarry/Q1');
         self::assertStringContainsString('Q1', $this->text('main h1'));
         self::$browser->manage()->getLog('browser');

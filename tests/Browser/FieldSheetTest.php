@@ -312,7 +312,7 @@ final class FieldSheetTest extends FieldTestCase
             $this->click('[formaction$="/preview"]');
             $this->waitForText('#preview', 'frame 5: A 80 %, B 90 %');
             $this->open('/field/read/quarry');
-            self::assertStringContainsString('Look first at hive', $this->text());
+            self::assertStringContainsString('Inspect hive', $this->text());
         } finally {
             self::scripts(true);
         }

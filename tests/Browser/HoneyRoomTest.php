@@ -26,7 +26,7 @@ final class HoneyRoomTest extends BrowserTestCase
         $this->click('form[action$="/extractor/load"] button');
         $this->waitForText('.notice', 'is in the extractor');
         $this->click('form[action$="/step"] button');
-        $this->waitForText('.notice', 'It spins.');
+        $this->waitForText('.notice', 'The extractor is running.');
         self::$browser->wait(4, 50)->until(fn (): bool => preg_match('/^\d\d:\d\d$/', $this->text('.timer')) === 1);
         $left = $this->text('.timer');
         $this->open('/honey-room/extractor');

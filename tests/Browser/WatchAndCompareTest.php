@@ -113,7 +113,7 @@ final class WatchAndCompareTest extends BrowserTestCase
         $this->open('/compare/out');
         $this->find('#notes')->sendKeys($file);
         $this->click('form[action$="/notes/file"] button');
-        $this->waitForText('h1', '2 yields would be read in');
+        $this->waitForText('h1', '2 yields would be added');
         $this->assertAccessible('the sheet before it counts');
         $this->click('form[action$="/compare/notes"].btns button');
         $this->waitForText('.notice', '2 yields are read in');

@@ -66,11 +66,11 @@ final class YardsTest extends BrowserTestCase
         );
         $table($lines);
         $this->click('main form button.btn:not(.go)');
-        $this->waitForText('main', 'Nothing is made yet');
+        $this->waitForText('main', 'No hive is created yet');
         $this->assertAccessible('a table with an error');
         $table(str_replace(';x;', ';1;', $lines));
         $this->click('main form button.btn:not(.go)');
-        $this->waitForText('main', 'Put up these 2 hives');
+        $this->waitForText('main', 'Create these 2 hives');
         $this->click('main form button[name=sure]');
         $this->waitForText('.notice', '2 hives');
         $this->open("/yards/tegelbruket/{$mark}A");

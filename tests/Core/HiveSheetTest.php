@@ -126,7 +126,7 @@ final class HiveSheetTest extends TestCase
         $light = $answer(['readings' => [['kg' => 3], ['kg' => 4]]] + $ask)['error'];
         self::assertSame(7.0, (float) $light['figures']['gross_kg'], (string) json_encode($light));
         self::assertStringContainsString(':tare_kg', $light['sentence']);
-        self::assertStringContainsString('no JSON', (new HeftSheet)->answer('{'));
+        self::assertStringContainsString('not JSON', (new HeftSheet)->answer('{'));
     }
 
     public function test_a_capped_super_above_bears_on_those_below(): void
@@ -168,7 +168,7 @@ final class HiveSheetTest extends TestCase
 
     public function test_what_is_no_json_is_refused(): void
     {
-        self::assertStringContainsString('no JSON', (new HiveSheet)->answer('{'));
+        self::assertStringContainsString('not JSON', (new HiveSheet)->answer('{'));
     }
 
     /** The same sheets are given to the phone's core by the browser test, which finds the same to the last digit. */

@@ -66,15 +66,15 @@ final class NotesTest extends TestCase
     {
         yield 'a word' => ['E3 2: 5=8 yes take', 11, 'yes', 'cannot be read'];
         yield 'no hive' => ['=5 2 take', 1, '=5', 'code of a hive'];
-        yield 'no super' => ['E3: 5=8', 5, '5=8', 'its number'];
-        yield 'tenths over ten' => ['E3 2 5=11', 6, '5=11', 'no frame'];
+        yield 'no super' => ['E3: 5=8', 5, '5=8', 'number (or top)'];
+        yield 'tenths over ten' => ['E3 2 5=11', 6, '5=11', 'not a frame'];
         yield 'a face over ten' => ['E3 2 5=8+3', 6, '5=8+3', 'over ten'];
         yield 'a slot of none' => ['E3 2 0=8', 6, '0=8', '1 to 30'];
         yield 'water of a fool' => ['E3 2 w 140', 6, 'w', '10 to 30'];
-        yield 'no water' => ['E3 2 w', 6, 'w', 'no reading'];
-        yield 'a weight of words' => ['E3 kg much', 4, 'kg', 'no weight'];
+        yield 'no water' => ['E3 2 w', 6, 'w', 'not a reading'];
+        yield 'a weight of words' => ['E3 kg much', 4, 'kg', 'not a weight'];
         yield 'a weight of a mouse' => ['E3 kg 0.1', 4, 'kg', '5 to 400'];
-        yield 'no words' => ['E3 ""', 4, '""', 'has words'];
+        yield 'no words' => ['E3 ""', 4, '""', 'needs words'];
         yield 'after letters of two bytes' => ['Å1 2 ö', 6, 'ö', 'cannot be read'];
     }
 

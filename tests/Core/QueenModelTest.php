@@ -51,7 +51,7 @@ final class QueenModelTest extends TestCase
     public function test_no_queen_is_her_own_foremother(): void
     {
         $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage('own foremother');
+        $this->expectExceptionMessage('descends from herself');
         (new QueenModel)->fit($this->twoLines(), ['good' => 'bad', 'bad' => 'young', 'young' => 'good']);
     }
 

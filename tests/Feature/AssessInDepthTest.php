@@ -63,10 +63,10 @@ final class AssessInDepthTest extends FeatureTestCase
         self::assertSame(2, $look->frames()->count());
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=3&on=2026-08-02")
             ->assertOk()
-            ->assertSee('You are entering the look of 2 Aug 2026');
+            ->assertSee('You are entering the inspection of 2 Aug 2026');
         $this->paint($box, 3, 0.5, ['seen_on' => '2026-08-05'])
             ->assertStatus(422)
-            ->assertJsonPath('errors.seen_on.0', 'A look cannot be dated after today, 2026-08-04.');
+            ->assertJsonPath('errors.seen_on.0', 'An inspection cannot be dated after today, 2026-08-04.');
     }
 
     public function test_a_look_dated_after_the_super_left_is_explained(): void
@@ -82,7 +82,7 @@ final class AssessInDepthTest extends FeatureTestCase
             ->assertStatus(422)
             ->assertJsonPath(
                 'errors.seen_on.0',
-                "Box $box->mark left hive E4 on 2026-08-01; a look dated 2026-08-03 cannot be of it there. Correct the date, or put the box back first.",
+                "Box $box->mark left hive E4 on 2026-08-01, before 2026-08-03. Correct the date, or put the box back first.",
             );
         $this->paint($box, 3, 0.5, ['seen_on' => '2020-01-01'])->assertStatus(422);
         self::assertSame($count, FrameLook::query()->count());
@@ -105,7 +105,7 @@ final class AssessInDepthTest extends FeatureTestCase
         self::assertTrue($state->look->frames[1]->glanced);
         self::assertContains(Reason::FramesGlanced, array_column($state->ripeness->reasons, 'what'));
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=6")
-            ->assertSee('This frame: same as on 28 Jul')
+            ->assertSee('Frame as on 28 Jul')
             ->assertSee('copied from another frame')
             ->assertSee('This super over time');
         // Painting a glanced frame makes it a seen one; the batch is undone as one.
@@ -273,7 +273,7 @@ final class AssessInDepthTest extends FeatureTestCase
             from: '/calibrate',
         )
             ->assertStatus(422)
-            ->assertSee('were not all looked at');
+            ->assertSee('Only inspected frames can be compared');
         $this->send('POST', '/calibrate/weighings', [
             'mark' => $state->mark,
             'slots' => '6, 7',
@@ -303,7 +303,7 @@ final class AssessInDepthTest extends FeatureTestCase
             from: '/calibrate',
         )
             ->assertStatus(422)
-            ->assertSee('Readings with a point');
+            ->assertSee('Enter readings with spaces');
         $box = $this->super('ekbacken', 'E4', 0);
         $this->send('POST', "/assess/boxes/$box->id/readings", [
             'value' => '17.0',
@@ -350,7 +350,7 @@ final class AssessInDepthTest extends FeatureTestCase
             from: '/assess/ekbacken/E4',
         )
             ->assertStatus(422)
-            ->assertSee('It looks like water');
+            ->assertSee('This value looks like water');
     }
 
     public function test_a_practised_eye_corrects_its_own_looks_only(): void
@@ -368,7 +368,7 @@ final class AssessInDepthTest extends FeatureTestCase
             'what was painted stays as painted',
         );
         $this->get("/assess/ekbacken/E4?box=$box->id&slot=5")
-            ->assertSee('corrected for the eye')
+            ->assertSee('eye')
             ->assertSee('&quot;capped&quot;:0.6,', false);
         $other = $this->super('ekbacken', 'E4', 1);
         $this->as('helper')->paint($other, 5, 0.6)->assertOk();
@@ -380,7 +380,7 @@ final class AssessInDepthTest extends FeatureTestCase
 
     public function test_practice_tells_the_truth_after_the_guess_and_not_before(): void
     {
-        $this->as('helper')->get('/practise')->assertOk()->assertSee('Face 1')->assertDontSee('It is ');
+        $this->as('helper')->get('/practise')->assertOk()->assertSee('Face 1')->assertDontSee('Right: ');
         $this->send('POST', '/practise', ['number' => '1', 'guess' => '40'])->assertRedirect('/practise?told=1');
         $this->get('/practise?told=1')->assertOk()->assertSee('You said 40');
         $this->send('POST', '/practise', ['number' => '1', 'guess' => '50'], from: '/practise')
@@ -388,7 +388,7 @@ final class AssessInDepthTest extends FeatureTestCase
             ->assertSee('answered already');
         $this->send('POST', '/practise', ['number' => '2', 'guess' => '140'], from: '/practise')
             ->assertStatus(422)
-            ->assertSee('0 to 100');
+            ->assertSee('0 and 100');
         $this->send('POST', '/practise/scale', ['number' => '1', 'guess' => '17.4'])->assertRedirect(
             '/practise/scale?told=1',
         );

@@ -43,7 +43,7 @@ final class BadInputTest extends FeatureTestCase
             from: '/assess/ekbacken/E4?box='.$box->id,
         )
             ->assertStatus(422)
-            ->assertSee('A share of a face is 0 to 1')
+            ->assertSee('A part of a face must be between 0 and 1')
             ->assertSee('value="1.7"', false);
         $this->putJson(
             "/assess/boxes/$box->id/frames/11",
@@ -51,7 +51,7 @@ final class BadInputTest extends FeatureTestCase
             ['Idempotency-Key' => (string) Str::ulid()],
         )
             ->assertStatus(422)
-            ->assertJsonFragment(['message' => 'This box has frames 1 to 10; there is no frame 11.']);
+            ->assertJsonFragment(['message' => 'This box has frames 1 to 10, but no frame 11.']);
         self::assertSame($before, FrameLook::query()->count());
     }
 
@@ -111,7 +111,7 @@ final class BadInputTest extends FeatureTestCase
             from: '/yards/ekbacken/E9',
         )
             ->assertStatus(422)
-            ->assertSee('cannot be on two hives at once');
+            ->assertSee('Take it off there first, or move it.');
         self::assertSame(1, BoxPlace::query()->where('box_id', $box->id)->whereNull('until')->count());
     }
 
@@ -131,7 +131,7 @@ final class BadInputTest extends FeatureTestCase
             from: '/yards/ekbacken/E9',
         )
             ->assertStatus(422)
-            ->assertSee('still to come');
+            ->assertSee('in the future');
         $this->send(
             'POST',
             '/watch/ekbacken/weights',

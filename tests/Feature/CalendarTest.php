@@ -52,7 +52,7 @@ final class CalendarTest extends FeatureTestCase
         self::assertSame('Ekbacken', $by['Supers in: Ekbacken']['location']);
         // The day before, at noon: boards are not to be forgotten.
         self::assertSame(
-            ['-PT12H Boards are out at Ekbacken: supers in tomorrow. No board stays more than three nights.'],
+            ['-PT12H Boards are out at Ekbacken: bring the supers in tomorrow. No board stays more than three nights.'],
             $by['Supers in: Ekbacken']['alarms'],
         );
         self::assertSame([], $by['Boards on: Ekbacken']['alarms']);
@@ -103,7 +103,7 @@ final class CalendarTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Boards out')
             ->assertSee('3 nights')
-            ->assertSee('at most three nights nights');
+            ->assertSee('no board stays more than three nights');
         $this->get('/')->assertOk()->assertSee('Ekbacken: fetch the boards: 3 nights out');
     }
 

@@ -16,7 +16,7 @@ final class DoorsTest extends FeatureTestCase
         for ($i = 0; $i < 5; $i++) {
             $this->post('/sign-in', ['email' => 'keeper@demo.example', 'password' => 'wrong'])
                 ->assertStatus(422)
-                ->assertSee('do not belong together');
+                ->assertSee('do not match');
         }
         $this->post('/sign-in', ['email' => 'keeper@demo.example', 'password' => 'heather-and-lime'])->assertStatus(
             429,

@@ -34,7 +34,7 @@ final class DrivesTest extends FeatureTestCase
         $this->get('/clear/drives?from=ekbacken')
             ->assertOk()
             ->assertSee('From Ekbacken to')
-            ->assertSee('reckoned: ~14')
+            ->assertSee('calculated: ~14')
             ->assertSee('Honey room, minutes');
         $this->send('PUT', '/clear/drives', [
             'from' => 'ekbacken',

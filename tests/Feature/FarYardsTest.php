@@ -44,17 +44,17 @@ final class FarYardsTest extends FeatureTestCase
         Operation::query()->where('name', 'Marjoram demo')->update(['latitude' => 55.9, 'longitude' => 13.4]);
         $this->demo();
         $this->send('POST', '/clear/rounds', ['name' => 'Known'] + RouteCatalogue::ROUNDS)->assertStatus(303);
-        $this->get('/clear/rounds')->assertOk()->assertDontSee('cannot be reckoned')->assertDontSee('A travel time');
+        $this->get('/clear/rounds')->assertOk()->assertDontSee('cannot be calculated')->assertDontSee('A travel time');
     }
 
     public function test_where_the_honey_room_is_is_asked_first(): void
     {
         Apiary::query()->where('slug', 'tegelbruket')->update(['latitude' => 43.6, 'longitude' => 1.4]);
         Operation::query()->where('name', 'Marjoram demo')->update(['longitude' => null]);
-        $this->get('/clear/rounds/new')->assertOk()->assertSee('say first where the honey room is');
+        $this->get('/clear/rounds/new')->assertOk()->assertSee('Set the place of the honey room first');
         $this->send('POST', '/clear/rounds', ['name' => 'Far'] + RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
-            ->assertSee('say first where the honey room is');
+            ->assertSee('Set the place of the honey room first');
         self::assertSame(0, Schedule::query()->where('name', 'Far')->count());
     }
 
@@ -67,7 +67,7 @@ final class FarYardsTest extends FeatureTestCase
         $stored['travel'][0][1] = 9000.0;
         DB::table('schedules')->where('id', $schedule->id)->update(['question' => json_encode($stored)]);
         $this->get('/clear/rounds')->assertOk()->assertSee('Broken')->assertSee('A travel time is 9000');
-        $this->get("/clear/rounds/$schedule->id")->assertOk()->assertSee('cannot be reckoned');
+        $this->get("/clear/rounds/$schedule->id")->assertOk()->assertSee('cannot be calculated');
         $this->send('DELETE', "/clear/rounds/$schedule->id")->assertStatus(303);
         $this->get('/clear/rounds')->assertOk()->assertDontSee('A travel time is 9000');
     }

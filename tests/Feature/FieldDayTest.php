@@ -50,7 +50,7 @@ final class FieldDayTest extends FeatureTestCase
         $this->get('/clear/days/2026-08-06')
             ->assertOk()
             ->assertSee('boards on')
-            ->assertSee('First move below what stays (6 min)')
+            ->assertSee('First move boxes that stay below the board (6 min)')
             ->assertSee('below first: super 2')
             ->assertSee('below first: super 4')
             ->assertSee('1', false)

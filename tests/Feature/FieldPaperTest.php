@@ -33,7 +33,7 @@ final class FieldPaperTest extends FeatureTestCase
         foreach (['b', 'k'] as $kind) {
             $this->get("/labels/sheet.pdf?kind=$kind&paper=letter-30")->assertOk();
         }
-        $this->get('/labels')->assertOk()->assertSee('Make the sheet');
+        $this->get('/labels')->assertOk()->assertSee('Create the sheet');
     }
 
     public function test_a_yard_on_paper_and_in_words(): void
@@ -44,8 +44,8 @@ final class FieldPaperTest extends FeatureTestCase
         }
         $this->get('/field/read/ekbacken')
             ->assertOk()
-            ->assertSee('Look first at hive')
-            ->assertSee('Super 4: look, frame');
+            ->assertSee('Inspect hive')
+            ->assertSee('Super 4: check, frame');
     }
 
     public function test_what_was_noted_stands_on_the_hives_page(): void

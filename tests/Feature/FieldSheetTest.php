@@ -212,25 +212,25 @@ final class FieldSheetTest extends FeatureTestCase
         $place = BoxPlace::query()->where('hive_id', $hive->id)->where('role', 'super')->whereNull('until')->firstOrFail();
         $box = $place->box_id;
         $bad = [
-            ['frame', $box, self::frame(5, 1.4), 'A share of a face is'],
+            ['frame', $box, self::frame(5, 1.4), 'A part of a face must be'],
             ['frame', $box, self::frame(40, 0.4), 'This box has frames'],
-            ['frame', (string) Str::ulid(), self::frame(5, 0.4), 'no longer there'],
+            ['frame', (string) Str::ulid(), self::frame(5, 0.4), 'was removed'],
             ['reading', $box, ['scale' => 'water', 'value' => 140], '10 to 30'],
             ['note', $hive->id, ['what' => 'note', 'text' => ''], 'few words'],
             ['note', $hive->id, ['what' => 'note', 'text' => str_repeat('x', 501)], '500'],
-            ['photo', $hive->id, ['jpeg' => base64_encode('<svg/>')], 'no photograph'],
-            ['photo', $hive->id, ['jpeg' => '***'], 'no photograph'],
+            ['photo', $hive->id, ['jpeg' => base64_encode('<svg/>')], 'not a JPEG'],
+            ['photo', $hive->id, ['jpeg' => '***'], 'not a JPEG'],
             ['weigh', $hive->id, ['kg' => 4000, 'yard' => 'ekbacken'], '400'],
-            ['weigh', $hive->id, ['kg' => 40], 'does not say what'],
+            ['weigh', $hive->id, ['kg' => 40], 'its hive or box is missing'],
             ['sign', $hive->id, ['seen' => 'x', 'yard' => 'ekbacken'], ''],
             ['shake', $box, ['shake' => 'maybe'], ''],
             ['decide', $box, ['choice' => 'take', 'note' => ''], 'few words'],
             ['box-on', $hive->id, ['kind' => 'x', 'role' => 'super'], ''],
-            ['tick', (string) Str::ulid(), ['what' => 'placed', 'done' => true], 'no longer there'],
+            ['tick', (string) Str::ulid(), ['what' => 'placed', 'done' => true], 'was removed'],
             ['alike', $box, ['slot' => 29], 'Paint frame'],
-            ['frame', $box, ['slot' => -1] + self::frame(1, 0.5), 'no longer there'],
-            ['weigh', $hive->id, ['kg' => 40, 'yard' => '../x'], 'no longer there'],
-            ['weigh', $hive->id, ['kg' => 40, 'yard' => ['x']], 'does not say what'],
+            ['frame', $box, ['slot' => -1] + self::frame(1, 0.5), 'was removed'],
+            ['weigh', $hive->id, ['kg' => 40, 'yard' => '../x'], 'was removed'],
+            ['weigh', $hive->id, ['kg' => 40, 'yard' => ['x']], 'its hive or box is missing'],
         ];
         $taps = array_map(fn (array $one): array => $this->tap($one[0], $one[1], $one[2]), $bad);
         $taps[] = $good = $this->tap('note', $hive->id, ['what' => 'note', 'text' => 'fine']);

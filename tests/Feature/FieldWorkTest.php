@@ -141,12 +141,12 @@ final class FieldWorkTest extends FeatureTestCase
         ]);
         self::assertSame(['kept', 'kept'], array_column($painted, 'state'));
         $refused = [
-            'holds brood' => $this->off('ekbacken', $box, 7),
-            'holds no honey' => $this->off('ekbacken', $box, 8),
-            'There is no frame' => $this->off('ekbacken', $box, 29),
+            'has brood' => $this->off('ekbacken', $box, 7),
+            'has no honey' => $this->off('ekbacken', $box, 8),
+            'This yard has no frame' => $this->off('ekbacken', $box, 29),
             'Colour' => $this->off('ekbacken', $box, 4, ['colour' => 'plaid', 'number' => 1]),
             'Number' => $this->off('ekbacken', $box, 4, ['colour' => 'red', 'number' => 0]),
-            'no longer there' => $this->off('nowhere', $box, 4),
+            'was removed' => $this->off('nowhere', $box, 4),
         ];
         $answers = $this->sendTaps(array_values($refused));
         foreach (array_keys($refused) as $i => $words) {
@@ -228,8 +228,8 @@ final class FieldWorkTest extends FeatureTestCase
             array_column($answers, 'state'),
             (string) json_encode($answers),
         );
-        self::assertStringContainsString('on a clearing already', $answers[1]['message']);
-        self::assertStringContainsString("no super of hive $other[code]", $answers[2]['message']);
+        self::assertStringContainsString('in a clearing already', $answers[1]['message']);
+        self::assertStringContainsString("Hive $other[code] has no such super", $answers[2]['message']);
         self::assertStringContainsString('under which super', $answers[4]['message']);
         $clearing = Clearing::query()->where('state', 'placed')->with('items')->latest('id')->firstOrFail();
         self::assertSame(['2026-08-04', '2026-08-06'], [

@@ -73,12 +73,12 @@ final class FinishedStopTest extends FeatureTestCase
         $boards = $this->clearing(Method::EscapeBoard, '2026-08-02', '2026-08-09', 0, 1);
         $brushed = $this->clearing(Method::Brush, '2026-08-02', null, 1, 2);
         [$in, $left] = [$brushed->items[0], $brushed->items[1]];
-        $this->get('/clear/days/2026-08-02')->assertOk()->assertSee('Finish the day')->assertDontSee('All is ticked.');
+        $this->get('/clear/days/2026-08-02')->assertOk()->assertSee('Finish the day')->assertDontSee('All work is ticked.');
         foreach ([$boards->items[0], $in, $left] as $item) {
             $what = $item->clearing_id === $boards->id ? 'placed' : 'collected';
             $this->send('PUT', "/clear/items/$item->id", ['what' => $what, 'done' => '1', 'back' => '2026-08-02'])->assertStatus(303);
         }
-        $this->get('/clear/days/2026-08-02')->assertSee('All is ticked.');
+        $this->get('/clear/days/2026-08-02')->assertSee('All work is ticked.');
         $url = '/clear/days/2026-08-02/finish';
         $work = ['chosen' => '1', 'on' => '2026-08-04', 'done' => [$boards->items[0]->id, $in->id]];
         $this->send('PUT', $url, $work, from: '/clear/days/2026-08-02')->assertStatus(422)->assertSee('Say in a few words why they stay.');

@@ -62,7 +62,7 @@ final class FramesTest extends FeatureTestCase
         $got = $lot->harvest->supers()->pluck('allotted_kg', 'slot')->map(floatval(...))->all();
         self::assertSame(1.3, $got[3]);
         self::assertEqualsWithDelta(3.0, $got[5] + $got[6], 0.002);
-        $this->get("/honey-room/$lot->id")->assertSee('comb honey, cut')->assertSee('The 2 wet frames go');
+        $this->get("/honey-room/$lot->id")->assertSee('comb honey, cut')->assertSee('Place of 2 frames');
         $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'])->assertStatus(303);
         self::assertSame([3], $this->box(2)->look->gaps, 'two are back, the cut one is not');
     }
@@ -165,7 +165,7 @@ final class FramesTest extends FeatureTestCase
         $this->get("/honey-room/$lot->id")->assertSee('wet, back in L1, slot 4')->assertSee('wet, back in L1, slot 5');
         $this->send('POST', "/frames/lots/$lot->id/return", ['to' => 'home'], from: "/honey-room/$lot->id")
             ->assertStatus(422)
-            ->assertSee('No frame of this lot is here any more');
+            ->assertSee('No frame of this lot is here now');
     }
 
     public function test_winter_has_less_after_a_frame_of_the_brood_box_was_taken_however_its_stores_are_known(): void
@@ -234,7 +234,7 @@ final class FramesTest extends FeatureTestCase
         self::assertSame([10, 9], [$box->framesIn(), $box->seen()]);
         // An empty frame may be moved, but not taken for its honey.
         $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('value="'.$this->id($box, 3).'"', false);
-        $this->take([$this->id($box, 3)])->assertStatus(422)->assertSee('holds no honey');
+        $this->take([$this->id($box, 3)])->assertStatus(422)->assertSee('has no honey');
         $this->send('POST', '/frames/lime-row/moves', ['f' => [$this->id($box, 3)], 'to' => 'store'])->assertStatus(303);
         self::assertSame([3], $this->box(2)->look->gaps);
         $this->send('POST', '/undo')->assertStatus(303);
@@ -295,8 +295,8 @@ final class FramesTest extends FeatureTestCase
         $there = $this->state('L2')->supers()[0];
         self::assertSame([6], $there->look->gaps);
         self::assertEqualsWithDelta(0.95, $there->look->frames[5]->a->capped, 1e-9, 'a frame moved keeps its looks');
-        $move([$this->id($top, 3)], 'cull')->assertStatus(422)->assertSee('There is no frame');
-        $move([$this->id($other, 1)], 'M999')->assertStatus(422)->assertSee('No box M999');
+        $move([$this->id($top, 3)], 'cull')->assertStatus(422)->assertSee('This yard has no frame');
+        $move([$this->id($other, 1)], 'M999')->assertStatus(422)->assertSee('No hive has a box M999');
         $brood = $this->state('L2')->broodBoxes()[0];
         $move([$this->id($brood, 1)], $other->mark)->assertStatus(422)->assertSee('does not fit');
     }
@@ -319,9 +319,9 @@ final class FramesTest extends FeatureTestCase
             ->assertSee('carrying boxes with lids')->assertSee('bee brushes')->assertDontSee('covers or cloths');
         $this->send('PUT', "/clear/plans/$clearing->id/collected", from: "/clear/plans/$clearing->id")
             ->assertStatus(422)
-            ->assertSee('single frames come off');
+            ->assertSee('Single frames come off here');
         $this->get("/clear/plans/$clearing->id")->assertOk()->assertSee('Take the frames');
-        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('it finishes the clearing of Tue 4 Aug (frame by frame)');
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('finish the clearing of Tue 4 Aug (frame by frame)');
         $this->take([$this->id($top, 3)], ['clearing' => $clearing->id])->assertStatus(303);
         self::assertTrue($clearing->refresh()->isCollected());
         $this->get('/account/trail')->assertOk()->assertSee('move of a frame')->assertSee('L1');
@@ -341,7 +341,7 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id, 'placed_at' => '2026-08-03 10:00:00']);
         $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('or take only the finished frames');
-        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('it finishes the clearing of');
+        $this->get('/frames/lime-row?hives[]=L1')->assertOk()->assertSee('finish the clearing of');
         // Not named it stays open; named it is done, and the super stays on its hive.
         $this->take([$this->id($top, 3)])->assertStatus(303);
         self::assertFalse($clearing->refresh()->isCollected());
@@ -371,10 +371,10 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $this->send('PUT', "/assess/boxes/$top->id/frames/4", ['a' => ['brood' => '0.5'], 'b' => ['capped' => '0.5']]);
         $this->take([])->assertStatus(422)->assertSee('Choose at least one frame.');
-        $this->take([$this->id($top, 4)])->assertStatus(422)->assertSee('holds brood: the frame stays');
-        $this->take([$this->id($top, 11)])->assertStatus(422)->assertSee('There is no frame');
-        $this->take([$this->id($top, 3)], ['on' => '2030-01-01'])->assertStatus(422)->assertSee('still to come');
-        $this->take([$this->id($top, 3)], ['on' => '2019-01-01'])->assertStatus(422)->assertSee('has stood there since');
+        $this->take([$this->id($top, 4)])->assertStatus(422)->assertSee('has brood. Leave it in the hive');
+        $this->take([$this->id($top, 11)])->assertStatus(422)->assertSee('This yard has no frame');
+        $this->take([$this->id($top, 3)], ['on' => '2030-01-01'])->assertStatus(422)->assertSee('in the future');
+        $this->take([$this->id($top, 3)], ['on' => '2019-01-01'])->assertStatus(422)->assertSee('has been there only since');
         $this->take([$this->id($top, 3)], ['gaps' => 'maybe'])->assertStatus(422);
         $this->send('POST', '/frames/lime-row', ['f' => 'x'], from: '/frames/lime-row')->assertStatus(422);
         $this->send('POST', '/frames/lime-row', ['f' => [['x']]], from: '/frames/lime-row')->assertStatus(422);

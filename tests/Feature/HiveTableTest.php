@@ -33,7 +33,7 @@ final class HiveTableTest extends FeatureTestCase
         $table = ['table' => implode("\r\n", $lines)];
         $this->send('POST', '/yards/table', $table)
             ->assertOk()
-            ->assertSee('Put up these 60 hives')
+            ->assertSee('Create these 60 hives')
             ->assertSee('2 × Langstroth deep, 10 frames');
         self::assertSame(0, Hive::query()->count(), 'Shown, not made.');
         $this->send('POST', '/yards/table', $table + ['sure' => '1'])->assertStatus(303);
@@ -60,19 +60,19 @@ final class HiveTableTest extends FeatureTestCase
             CSV;
         $this->send('POST', '/yards/table', ['table' => $bad, 'sure' => '1'])
             ->assertOk()
-            ->assertSee('Line 3 (L1): There is a hive L1 already.')
+            ->assertSee('Line 3 (L1): Hive L1 exists already.')
             ->assertSee('Line 4 (L 2): A code has 1 to 12 letters')
             ->assertSee('"two" under supers; allowed: 0 to 8.')
             ->assertSee('"1999" under year; allowed: 2000 to 2100.')
-            ->assertSee('There is no yard Elsewhere')
+            ->assertSee('Yard Elsewhere does not exist')
             ->assertSee('The box kind "Giant" is not known')
-            ->assertDontSee('Put up these');
+            ->assertDontSee('Create these');
         foreach (['' => 422, "a;b\n1;2" => 200, 'code;yard' => 200, "code\nL1" => 200] as $text => $status) {
             $this->send('POST', '/yards/table', ['table' => (string) $text, 'sure' => '1'], from: '/yards/table')
                 ->assertStatus($status);
         }
         $this->send('POST', '/yards/table', ['table' => "code;yard\n".str_repeat("X;Lime Row\n", 501)])
-            ->assertSee('500 are taken at a time');
+            ->assertSee('at most 500 can be added at a time');
         self::assertSame(0, Hive::query()->count());
     }
 

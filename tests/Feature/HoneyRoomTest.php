@@ -40,7 +40,7 @@ final class HoneyRoomTest extends FeatureTestCase
             ->assertSee("40.0\u{202F}kg")
             ->assertSee("of 18.0\u{202F}%")
             ->assertSee("$code / 3: 10.0\u{202F}kg", false)
-            ->assertSee('Of 1 more bucket the water is not read.');
+            ->assertSee('1 more bucket has no water reading.');
         $this->get('/honey-room/blend?limit=17&reckon=1')->assertOk()->assertDontSee('Pour in this order');
         $this->get('/honey-room/blend?'.http_build_query(['limit' => ['x'], 'buckets' => 'x', 'reckon' => '1']))->assertOk();
         $bucket = Bucket::query()->orderBy('number')->firstOrFail();
@@ -68,7 +68,7 @@ final class HoneyRoomTest extends FeatureTestCase
         // 9,999 g: three small jars as ordered, then eighteen large ones; 249 g stay.
         $page->assertSee('<b>18</b>', false)->assertSee('<b>3</b>', false)->assertSee('249 g left');
         $page->assertSee('The rules of the average system are met.')->assertSee("33.6\u{202F}h");
-        $this->get('/honey-room/jars?'.http_build_query(['weights' => '480 470'] + $ask))->assertSee('They are not kept');
+        $this->get('/honey-room/jars?'.http_build_query(['weights' => '480 470'] + $ask))->assertSee('The rules are not met');
         $this->get('/honey-room/jars?'.http_build_query(['must' => ['90']] + $ask))
             ->assertOk()
             ->assertSee('want 35001 g more than there is');

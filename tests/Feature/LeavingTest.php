@@ -23,7 +23,7 @@ final class LeavingTest extends FeatureTestCase
     {
         $helper = $this->person('helper');
         $hives = Hive::query()->withoutGlobalScopes()->count();
-        $this->as('helper')->get('/leave')->assertOk()->assertSee('stays with those who work on in it');
+        $this->as('helper')->get('/leave')->assertOk()->assertSee('Your records stay with the other members');
         $this->as('helper')->from('/leave')->delete('/leave', self::SURE)->assertRedirect('/sign-in');
         self::assertNull(User::query()->find($helper->id));
         self::assertSame(0, Membership::query()->where('user_id', $helper->id)->count());
@@ -38,7 +38,7 @@ final class LeavingTest extends FeatureTestCase
     public function test_the_only_owner_does_not_leave_others_without_one(): void
     {
         $this->as('keeper')->get('/leave')->assertOk()->assertSee('its only owner');
-        $this->as('keeper')->from('/leave')->delete('/leave', self::SURE)->assertStatus(422)->assertSee('Make one of them an owner first');
+        $this->as('keeper')->from('/leave')->delete('/leave', self::SURE)->assertStatus(422)->assertSee('Make another member an owner first');
         $keeper = $this->person('keeper');
         Membership::query()->where('user_id', $this->person('partner')->id)->update(['role' => Role::Owner]);
         $this->as('keeper')->from('/leave')->delete('/leave', self::SURE)->assertRedirect('/sign-in');

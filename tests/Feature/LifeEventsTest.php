@@ -94,7 +94,7 @@ final class LifeEventsTest extends FeatureTestCase
             ->assertStatus(303);
         TakenSuperFactory::new()->of($hive, 2025)->weighed(31.0)->create();
         $page = $this->get("/yards/{$this->yard->slug}/L2")->assertOk();
-        foreach (['supers', 'bees', 'swarmed', 'looked at', 'water read', 'fed', '2025: <b>31'] as $part) {
+        foreach (['supers', 'bees', 'swarmed', 'inspected', 'water read', 'fed', '2025: <b>31'] as $part) {
             $page->assertSee($part, false);
         }
         $page->assertDontSee('>decided<', false);

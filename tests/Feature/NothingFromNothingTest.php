@@ -52,7 +52,7 @@ final class NothingFromNothingTest extends FeatureTestCase
             }
         }
         if ($hives > 0) {
-            self::assertStringContainsString('Nobody has looked at the stores of 3 hives.', $this->text("/winter/{$yard->slug}"));
+            self::assertStringContainsString('The stores of 3 hives are not inspected.', $this->text("/winter/{$yard->slug}"));
             self::assertStringContainsString('stores of 3 not seen', $this->text('/'));
         }
     }

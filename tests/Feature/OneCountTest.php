@@ -67,15 +67,15 @@ final class OneCountTest extends FeatureTestCase
         $ids = array_map(static fn (BoxState $box): string => $box->id, $open);
         self::assertSame([], array_intersect($decided, $ids), $when);
         $assess = $this->page('/assess/'.self::YARD);
-        self::assertStringContainsString("· $n to look at ·", $assess, $when);
-        self::assertMatchesRegularExpression("/\\b$n supers? not looked at yet/", $this->page('/winter/'.self::YARD), $when);
+        self::assertStringContainsString("· $n to inspect ·", $assess, $when);
+        self::assertMatchesRegularExpression("/\\b$n supers? not inspected yet/", $this->page('/winter/'.self::YARD), $when);
         $desk = $this->page('/');
-        preg_match_all('/(\d+) to look at/', $desk, $strip);
-        preg_match('/(\d+) supers? to look at/', $desk, $figure);
+        preg_match_all('/(\d+) to inspect/', $desk, $strip);
+        preg_match('/(\d+) supers? to inspect/', $desk, $figure);
         self::assertSame((string) $n, $strip[1][0], "$when: strip");
         self::assertSame(array_sum($strip[1]), (int) ($figure[1] ?? 0), "$when: stages");
-        self::assertStringContainsString("$figure[1] supers to look at", $this->page('/assess'), "$when: assess");
-        self::assertMatchesRegularExpression("/look at $n supers?\\b/", $desk, "$when: tasks of the desk");
+        self::assertStringContainsString("$figure[1] supers to inspect", $this->page('/assess'), "$when: assess");
+        self::assertMatchesRegularExpression("/[Ii]nspect $n supers?\\b/", $desk, "$when: tasks of the desk");
     }
 
     /** @return list<BoxState> of the yard, that of most value first */

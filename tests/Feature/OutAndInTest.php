@@ -47,7 +47,7 @@ final class OutAndInTest extends FeatureTestCase
             'file' => UploadedFile::fake()->createWithContent('gammalt.csv', $sheet),
         ])->assertStatus(303);
         $page = $this->get((string) $answer->headers->get('Location'))->assertOk();
-        $page->assertSee('3 yields would be read in')->assertSee('a hive gives 0 to 400 kg')->assertSee('no season up to 2026');
+        $page->assertSee('3 yields would be added')->assertSee('a hive gives 0 to 400 kg')->assertSee('no season up to 2026');
         parse_str((string) parse_url((string) $answer->headers->get('Location'), PHP_URL_QUERY), $query);
         $this->send('POST', '/compare/notes', ['file' => $query['file']])->assertStatus(303);
         self::assertSame(3, PastYield::query()->count());
@@ -76,7 +76,7 @@ final class OutAndInTest extends FeatureTestCase
         unlink($path);
         $this->get((string) $answer->headers->get('Location'))
             ->assertOk()
-            ->assertSee('2 yields would be read in')
+            ->assertSee('2 yields would be added')
             ->assertSee('Line 4: no hive')
             ->assertDontSee('Line 9000');
         $this->send('POST', '/compare/notes/file', [
@@ -99,7 +99,7 @@ final class OutAndInTest extends FeatureTestCase
         $this->send('PUT', "/compare/queens/$old->id/mark", ['mark' => 'replace', 'reason' => 'swarms']);
         $this->get('/assess/ekbacken')->assertOk()->assertSee('qmark', false)->assertSee('breed from');
         $plan = $this->get('/compare/plan')->assertOk();
-        $plan->assertSee('3 hives get another queen')->assertSee("3 daughters of $good->code")->assertSee('swarms');
+        $plan->assertSee('3 hives get a new queen')->assertSee("3 daughters of $good->code")->assertSee('swarms');
         $csv = $this->get('/compare/plan.csv')->streamedContent();
         self::assertSame(4, substr_count($csv, "\n"));
         self::assertStringContainsString($old->code, $csv);

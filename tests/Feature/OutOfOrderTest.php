@@ -29,7 +29,7 @@ final class OutOfOrderTest extends FeatureTestCase
     #[TestWith(['SQLSTATE[08S01]: Communication link failure: 1053 Server shutdown in progress', 'bin/start'])]
     #[TestWith(['SQLSTATE[70100]: <<Unknown error>>: 1927 Connection was killed', 'bin/start'])]
     #[TestWith(['SQLSTATE[HY000]: General error: 2013 Lost connection to server during query', 'bin/start'])]
-    #[TestWith(['SQLSTATE[40001]: Serialization failure: 1213 Deadlock found when trying to get lock', 'send it once more'])]
+    #[TestWith(['SQLSTATE[40001]: Serialization failure: 1213 Deadlock found when trying to get lock', 'Send the form again'])]
     #[TestWith(["SQLSTATE[42S02]: Table 'app.hives' doesn't exist in engine", 'newest backup'])]
     #[TestWith(['file_put_contents(/x/storage/framework/sessions/a): Failed: Permission denied', 'permissions'])]
     public function test_what_is_out_of_order_says_what_to_do(string $message, string $words): void

@@ -215,7 +215,7 @@ final class PageRulesTest extends FeatureTestCase
         foreach (
             [
                 '/assess/ekbacken/E3' => 'Stings and allergy',
-                '/winter/ekbacken' => 'No feeding while supers',
+                '/winter/ekbacken' => 'Never feed while honey supers',
                 '/clear/ekbacken' => 'two people or a tilting stand',
                 '/honey-room' => 'infants under 12 months',
                 '/yards/ekbacken' => 'product label and local law',

@@ -57,7 +57,7 @@ final class PageValuesTest extends FeatureTestCase
         self::assertStringContainsString('40'.self::NARROW.'kg', $words);
         self::assertStringContainsString('(−10'.self::NARROW.'kg to the season before)', $words);
         self::assertStringContainsString('100'.self::NARROW.'% of the crop', $words);
-        self::assertStringContainsString('best L1, least L2', $words);
+        self::assertStringContainsString('best L1, weakest L2', $words);
     }
 
     public function test_crops_sort_by_what_is_asked(): void
@@ -126,7 +126,7 @@ final class PageValuesTest extends FeatureTestCase
         self::assertFalse($page->winter->mustBeFed());
         self::assertSame('look', $page->glyph($page->winter));
         self::assertSame(
-            'Nobody has looked at the stores of 1 hive. Look at or weigh L1 first.',
+            'The stores of 1 hive are not inspected. Inspect or weigh L1 first.',
             $page->firstLooks(),
         );
         $this->stores($poor, 9.0);
@@ -166,7 +166,7 @@ final class PageValuesTest extends FeatureTestCase
         self::assertSame('take', $page->glyph($winter));
         self::assertSame('Take 2 supers; enough stays.', $page->advice($winter));
         $box = $winter->comingOff()[0];
-        self::assertSame('may go', $page->isNeeded($winter, $box));
+        self::assertSame('may come off', $page->isNeeded($winter, $box));
         self::assertNull($page->decisionOn($box));
         $this->send('POST', "/winter/boxes/$box->id/decisions", ['choice' => 'stay', 'note' => 'A light yard.'])
             ->assertStatus(303);

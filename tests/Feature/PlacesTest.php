@@ -44,7 +44,7 @@ final class PlacesTest extends FeatureTestCase
         $this->operation();
         $this->send('POST', '/yards', self::YARD + ['place' => 'Springfield'], from: '/yards')
             ->assertStatus(422)
-            ->assertSee('towns are called so')
+            ->assertSee('towns have this name')
             ->assertSee('Springfield, United States (')
             ->assertSee('By the church');
         $this->send('POST', '/yards', self::YARD + ['place' => 'Upsal'], from: '/yards')
@@ -52,7 +52,7 @@ final class PlacesTest extends FeatureTestCase
             ->assertSee('No town is called');
         $this->send('POST', '/yards', self::YARD, from: '/yards')
             ->assertStatus(422)
-            ->assertSee('Say where it is: a town near it');
+            ->assertSee('Where is the yard? Enter a town near it');
         // One of the many, as it is offered.
         $label = (new Gazetteer)->beginning('springf', 8)[1]->label();
         $this->send('POST', '/yards', self::YARD + ['place' => $label])->assertStatus(303);

@@ -28,7 +28,7 @@ final class PlansTest extends FeatureTestCase
         self::assertNotNull($plan->second_on);
         $this->get('/clear/ekbacken')
             ->assertOk()
-            ->assertSee('All that comes off at')
+            ->assertSee('All supers that come off at')
             ->assertSee('Planned: escape boards');
         $ids = $plan->items()->pluck('box_id')->all();
         $this->send(
@@ -107,7 +107,7 @@ final class PlansTest extends FeatureTestCase
         $this->send('POST', '/yards/skolgarden/hives', $hive)->assertRedirect('/yards/skolgarden/S6');
         $this->send('POST', '/yards/skolgarden/hives', ['code' => 's6'] + $hive, from: '/yards/skolgarden')
             ->assertStatus(422)
-            ->assertSee('There is a hive S6 already');
+            ->assertSee('Hive S6 exists already');
         $made = \App\Models\Hive::query()->where('code', 'S6')->firstOrFail();
         $this->send('PUT', "/yards/hives/$made->id", [
             'code' => 'T8',
@@ -122,7 +122,7 @@ final class PlansTest extends FeatureTestCase
             from: '/yards/tegelbruket/T8',
         )
             ->assertStatus(409)
-            ->assertSee('changed by someone else');
+            ->assertSee('Someone else changed');
         $this->get('/yards/tegelbruket/T8')->assertOk()->assertSee('from Skolgården to Tegelbruket');
         $this->send('DELETE', "/yards/hives/$made->id")->assertStatus(303);
         $this->get('/yards')->assertOk();

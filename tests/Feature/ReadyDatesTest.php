@@ -204,7 +204,7 @@ final class ReadyDatesTest extends FeatureTestCase
             from: '/clear/rounds/new',
         )
             ->assertStatus(422)
-            ->assertSee('Ekbacken is ready on 2026-08-09; it cannot be off by 2026-08-07')
+            ->assertSee('Ekbacken is ready on 2026-08-09 and cannot be off by 2026-08-07')
             ->assertSee('value="2026-08-07"', false);
         $this->send(
             'POST',
@@ -268,7 +268,7 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->send('POST', "/clear/rounds/$schedule->id/use")->assertStatus(303);
         $this->send('POST', "/clear/rounds/$schedule->id/again", ['afresh' => '1'], from: "/clear/rounds/$schedule->id")
             ->assertStatus(422)
-            ->assertSee('belongs to a new one');
+            ->assertSee('Make a new one');
     }
 
     public function test_a_lock_that_breaks_a_limit_is_kept_by_the_next_search(): void
@@ -385,7 +385,7 @@ final class ReadyDatesTest extends FeatureTestCase
         self::assertSame($hives, array_column($sheet->load, 'count', 'thing')['empties']);
         $this->get("/clear/days/{$later->firstDay()}")
             ->assertOk()
-            ->assertSee('Look first: super 3 was not ripe when it was last seen.')
+            ->assertSee('Inspect first: super 3 was not ripe at the last inspection.')
             ->assertDontSee('below first: super 3, ~19');
         $this->get('/clear/rounds/new')->assertOk()->assertDontSee('Skolgården, later');
     }
@@ -426,7 +426,7 @@ final class ReadyDatesTest extends FeatureTestCase
         }
         $this->send('POST', '/clear/rounds', RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
-            ->assertSee('One schedule holds 60 visits to yards and 64 would come in');
+            ->assertSee('A schedule holds at most 60 visits; this one would have 64');
         self::assertSame(0, Schedule::query()->count());
     }
 

@@ -47,7 +47,7 @@ final class RecordsTest extends FeatureTestCase
         $row = BoxKindRow::query()->where('key', 'own-half-deep')->firstOrFail();
         $this->send('DELETE', "/yards/kinds/$row->id", from: '/yards')
             ->assertStatus(422)
-            ->assertSee('There are boxes of this kind');
+            ->assertSee('Boxes of this kind exist');
         self::assertSame(1, Box::query()->where('kind', 'own-half-deep')->count());
     }
 

@@ -59,7 +59,7 @@ final class RoundsTest extends FeatureTestCase
             ->assertSee('in use already');
         $this->send('POST', '/clear/rounds', RouteCatalogue::ROUNDS, from: '/clear/rounds/new')
             ->assertStatus(422)
-            ->assertSee('Nothing is to come off');
+            ->assertSee('No super can come off in these days');
         // All of it is one write: one undo takes back every yard's plan.
         $this->send('POST', '/undo');
         self::assertSame(0, Clearing::query()->where('schedule_id', $schedule->id)->count());
@@ -153,7 +153,7 @@ final class RoundsTest extends FeatureTestCase
             from: '/clear/rounds',
         )
             ->assertStatus(422)
-            ->assertSee('With no crew time on any day nothing can be planned');
+            ->assertSee('No day has crew time');
         $this->send('POST', '/clear/rounds', ['days' => '90'] + RouteCatalogue::ROUNDS, from: '/clear/rounds')->assertStatus(422);
         $this->send('POST', '/clear/rounds', ['days_off' => 'Christmas'] + RouteCatalogue::ROUNDS, from: '/clear/rounds')
             ->assertStatus(422)
@@ -273,8 +273,8 @@ final class RoundsTest extends FeatureTestCase
         $state = ScheduleState::of($schedule);
         self::assertNotSame([], $state->plan->notServed);
         $this->get("/clear/rounds/$schedule->id")
-            ->assertSee('a truckload is 2')
-            ->assertSee('must be served in parts');
+            ->assertSee('the truck takes 2')
+            ->assertSee('Visit the yard in parts');
         $parts = ScheduleState::of($this->planned(['truck_supers' => '2', 'split' => '1', 'days' => '14']));
         self::assertTrue($parts->plan->isFeasible());
         self::assertLessThan(count($state->plan->notServed), count($parts->plan->notServed));

@@ -42,7 +42,7 @@ final class ScalesTest extends FeatureTestCase
         ]);
         $answer->assertStatus(303);
         $page = $this->get((string) $answer->headers->get('Location'))->assertOk();
-        $page->assertSee('12 readings would be read in')
+        $page->assertSee('12 readings would be added')
             ->assertSee('3 lines cannot be read')
             ->assertSee('Line 14: the weight cannot be read')
             ->assertSee('Line 15: the time cannot be read')
@@ -178,7 +178,7 @@ final class ScalesTest extends FeatureTestCase
             1e-6,
         );
         $this->as('keeper');
-        $this->get('/watch/tegelbruket')->assertOk()->assertSee('The mean is judged');
+        $this->get('/watch/tegelbruket')->assertOk()->assertSee('The mean is used');
     }
 
     public function test_two_hives_weighed_by_hand_each_week_are_judged_too(): void

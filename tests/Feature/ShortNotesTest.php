@@ -88,7 +88,7 @@ final class ShortNotesTest extends FeatureTestCase
         self::assertNotNull($look);
         $this->send('POST', '/short-notes', ['notes' => 'E3 1: 5=4', 'on' => '2027-07-30'], from: '/short-notes')
             ->assertStatus(422)
-            ->assertSee('still to come');
+            ->assertSee('in the future');
     }
 
     public function test_a_word_that_cannot_be_read_is_shown_and_nothing_is_lost_or_kept(): void

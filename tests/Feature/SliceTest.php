@@ -21,7 +21,7 @@ final class SliceTest extends FeatureTestCase
         $box = $this->superOf('E4');
         $this->get('/assess/ekbacken/E4?box='.$box->id)
             ->assertOk()
-            ->assertSee('Look once more before you decide.');
+            ->assertSee('Check this super before you decide.');
 
         foreach ([3, 4, 5, 6, 7, 8] as $slot) {
             $face = ['capped' => 0.95, 'open' => 0.03];
@@ -36,7 +36,7 @@ final class SliceTest extends FeatureTestCase
                 'value' => $value,
             ])->assertStatus(303);
         }
-        $this->get('/assess/ekbacken/E4?box='.$box->id)->assertSee('Take it. It is ripe.');
+        $this->get('/assess/ekbacken/E4?box='.$box->id)->assertSee('Take this super. The honey is ripe.');
 
         $this->send('POST', "/winter/boxes/$box->id/decisions", [
             'choice' => 'take',

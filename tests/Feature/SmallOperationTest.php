@@ -78,7 +78,7 @@ final class SmallOperationTest extends FeatureTestCase
         self::assertSame(Verdict::Look, $verdicts[3], 'Nobody has looked at it.');
         $this->get("/assess/$yard->slug/L1?box={$this->super($hive, 1)->id}")
             ->assertOk()
-            ->assertSee('There is brood on a frame of this super.');
+            ->assertSee('A frame of this super has brood.');
     }
 
     public function test_no_looks_no_weights_no_harvest_and_every_page_still_answers(): void
@@ -180,7 +180,7 @@ final class SmallOperationTest extends FeatureTestCase
         $methods = app(ClearReader::class)->of($yard)->compared->methods;
         [$first, $second] = [$methods[0]->method, $methods[1]->method];
         $say = Wording::forPrograms();
-        $over = 'Your choice; by the comparison '.$say->method($first).' stood first.';
+        $over = 'Your choice; the comparison put '.$say->method($first).' first.';
         self::assertSame($over, $this->clearing($yard, $second)->frozen->reason);
         Clearing::query()->get()->each->delete();
         self::assertStringContainsString('person-minutes', $this->clearing($yard, $first)->frozen->reason);

@@ -114,7 +114,7 @@ final class UnitsTest extends FeatureTestCase
             'square inches and inches by their definition',
         );
         $this->get('/yards')->assertSee('Inside width, in')->assertSee('12.2')->assertDontSee('dm²');
-        $this->get('/clear/drives')->assertSee("31\u{202F}miles in an hour")->assertDontSeeText('km');
+        $this->get('/clear/drives')->assertSee("31\u{202F}miles per hour")->assertDontSeeText('km');
         $this->get('/watch')->assertDontSee("\u{202F}km");
         $csv = $this->get('/compare.csv')->streamedContent();
         self::assertStringStartsWith('yard,hive,season,queen,line,supers,frames,lb,sd_lb,how', $csv);

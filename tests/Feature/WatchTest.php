@@ -158,7 +158,7 @@ final class WatchTest extends FeatureTestCase
         $page = $this->get('/compare/queens')->assertOk();
         $best = $merits->all[0];
         $page->assertSee($best->queen);
-        $this->get('/compare/queens?scale=kg')->assertOk()->assertSee('Compared in kg as they are');
+        $this->get('/compare/queens?scale=kg')->assertOk()->assertSee('Kilograms are compared directly');
         $this->get('/compare?season=2026&hive=E3')->assertSee('years before')->assertSee('buckets');
     }
 }

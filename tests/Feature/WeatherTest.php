@@ -90,7 +90,7 @@ final class WeatherTest extends FeatureTestCase
             from: '/clear/ekbacken',
         )
             ->assertStatus(422)
-            ->assertSee('no temperature of the earth')
+            ->assertSee('is outside the possible range')
             ->assertSee('value="200"', false);
         $this->send(
             'POST',
@@ -99,7 +99,7 @@ final class WeatherTest extends FeatureTestCase
             from: '/clear/ekbacken',
         )
             ->assertStatus(422)
-            ->assertSee('not below the lowest');
+            ->assertSee('not be below the lowest');
         self::assertSame($count, WeatherDay::query()->count());
     }
 

@@ -129,13 +129,13 @@ final class WholeOperationTest extends FeatureTestCase
         $answer = $this->send('POST', '/start/import', ['whole' => $file, 'into' => 'new'])->assertStatus(303);
         $this->get((string) $answer->headers->get('Location'))
             ->assertOk()
-            ->assertSee('records are read in')
-            ->assertSee('1 photograph is read in');
+            ->assertSee('records are imported')
+            ->assertSee('1 photograph is imported');
         $this->get('/')->assertOk()->assertSee('Lime Row');
         $this->get('/assess/lime-row/L1')->assertOk();
         $this->get('/honey-room')->assertOk();
         $this->get('/compare/queens')->assertOk();
-        $this->get('/compare/out')->assertSee('empty it again');
+        $this->get('/compare/out')->assertSee('Undo the import');
         self::assertSame(Role::Owner, $person->memberships()->firstOrFail()->role);
         $this->as('partner')->get((string) $answer->headers->get('Location'))->assertNotFound();
     }
@@ -194,13 +194,13 @@ final class WholeOperationTest extends FeatureTestCase
 
             return $it;
         };
-        yield 'no JSON' => [static fn (array $it): string => '{"format":', 'no JSON'];
-        yield 'something after it' => [static fn (array $it): string => json_encode($it).'x', 'no JSON'];
-        yield 'no object' => [static fn (array $it): string => '[1,2]', 'no JSON of a whole operation'];
-        yield 'another format' => [static fn (array $it): array => ['format' => 'x'] + $it, 'no whole operation'];
+        yield 'no JSON' => [static fn (array $it): string => '{"format":', 'not the JSON'];
+        yield 'something after it' => [static fn (array $it): string => json_encode($it).'x', 'not the JSON'];
+        yield 'no object' => [static fn (array $it): string => '[1,2]', 'not the JSON of a whole operation'];
+        yield 'another format' => [static fn (array $it): array => ['format' => 'x'] + $it, 'not a whole operation'];
         yield 'a version to come' => [static fn (array $it): array => ['version' => 9] + $it, 'version 9'];
-        yield 'a table that is no list' => [static fn (array $it): array => ['tables' => ['hives' => 'none']] + $it, 'hives is no list'];
-        yield 'a row that is none' => [static fn (array $it): array => ['tables' => ['hives' => [7]]] + $it, 'row 0 of hives is none'];
+        yield 'a table that is no list' => [static fn (array $it): array => ['tables' => ['hives' => 'none']] + $it, 'hives is not a list'];
+        yield 'a row that is none' => [static fn (array $it): array => ['tables' => ['hives' => [7]]] + $it, 'row 0 of hives cannot be read'];
         yield 'an id twice' => [static function (array $it): array {
             $it['tables']['hives'][1]['id'] = $it['tables']['hives'][0]['id'];
 
@@ -210,15 +210,15 @@ final class WholeOperationTest extends FeatureTestCase
             unset($it['tables']['queens'][0]['line']);
 
             return $it;
-        }, 'queens, 0, line: it is missing'];
+        }, 'queens, 0, line: the value is missing'];
         yield 'a row without an id' => [$with('hives', 'id', null), 'a row of hives has no id'];
-        yield 'a parent that is not there' => [$with('hives', 'stand_id', '01arz3ndektsv4rrffq69g5fav'), 'refers to is not in it'];
+        yield 'a parent that is not there' => [$with('hives', 'stand_id', '01arz3ndektsv4rrffq69g5fav'), 'refers to is not in the file'];
         yield 'a parent of another table' => [static function (array $it): array {
             $it['tables']['hives'][0]['stand_id'] = $it['tables']['apiaries'][0]['id'];
 
             return $it;
         }, 'hives, 0, stand_id: the record it refers to is not in the file'];
-        yield 'words for a number' => [$with('apiaries', 'latitude', 'north'), 'apiaries, 0, latitude: "north" is no number'];
+        yield 'words for a number' => [$with('apiaries', 'latitude', 'north'), 'apiaries, 0, latitude: "north" is not a number'];
         yield 'a place beyond the poles' => [$with('apiaries', 'latitude', 91), 'apiaries, 0, latitude'];
         yield 'a climate of three months' => [$with('apiaries', 'climate', '[1,2,3]'), 'apiaries, 0, climate'];
         yield 'a climate of words' => [$with('apiaries', 'climate', json_encode(array_fill(0, 12, 'warm'))), 'climate'];
@@ -289,7 +289,7 @@ final class WholeOperationTest extends FeatureTestCase
         $answer = $this->actingAs($person)->send('POST', '/start/import', ['whole' => $file])->assertStatus(303);
         $this->get((string) $answer->headers->get('Location'))
             ->assertOk()
-            ->assertSee('Nothing was read in')
+            ->assertSee('Nothing was imported')
             ->assertSee('Choose another file');
         self::assertSame(ImportState::Refused, OperationImport::query()->firstOrFail()->state);
         self::assertSame(0, $person->memberships()->count());
@@ -327,7 +327,7 @@ final class WholeOperationTest extends FeatureTestCase
         $zip->close();
         self::assertLessThan(3_000_000, filesize($path));
         $before = memory_get_peak_usage();
-        $this->assertRefused(static fn () => new PackageSource($path), 'more than 200 MB unpacked');
+        $this->assertRefused(static fn () => new PackageSource($path), 'larger than 200 MB unpacked');
         self::assertLessThan($before + 20_000_000, memory_get_peak_usage());
         $zip->open($path);
         $zip->deleteName('data/hives.csv');
@@ -335,9 +335,9 @@ final class WholeOperationTest extends FeatureTestCase
         $zip->addFromString('data/hive_photos.csv', "hive_note_id,sha256\n01arz3ndektsv4rrffq69g5fav,".str_repeat('a', 64)."\n");
         $zip->close();
         $this->enterEmpty();
-        $this->assertRefused(static fn () => app(WholeImport::class)->read(new PackageSource($path)), 'is no JPEG');
+        $this->assertRefused(static fn () => app(WholeImport::class)->read(new PackageSource($path)), 'is not a JPEG');
         file_put_contents($path, 'PK');
-        $this->assertRefused(static fn () => new PackageSource($path), 'no ZIP');
+        $this->assertRefused(static fn () => new PackageSource($path), 'not a ZIP');
         unlink($path);
     }
 

@@ -55,9 +55,9 @@ final class WinterInDepthTest extends FeatureTestCase
         $count = HiveWeighing::query()->count();
         foreach (
             [
-                [['first' => '-4'], 'A weight is above zero'],
+                [['first' => '-4'], 'A weight must be above zero'],
                 [['first' => '8'], 'without any stores'],
-                [['how' => 'both-sides', 'first' => '30'], 'takes two readings'],
+                [['how' => 'both-sides', 'first' => '30'], 'needs two readings'],
                 [['first' => '40', 'weighed_on' => '2026-09-01'], 'cannot be dated after today'],
             ] as [$wrong, $words]
         ) {
@@ -173,7 +173,7 @@ final class WinterInDepthTest extends FeatureTestCase
         self::assertGreaterThan($autumn->stores->sdKg, $january->stores->sdKg);
         self::assertLessThan($autumn->reserve->needMeanKg, $january->reserve->needMeanKg, 'less winter lies ahead');
         self::assertNotNull($january->share->runsOut);
-        $this->get('/winter/tegelbruket')->assertOk()->assertSee('is likely to run out of stores by');
+        $this->get('/winter/tegelbruket')->assertOk()->assertSee('may run out of stores by');
         // A weighing that finds much less than calculated: the hive's use is raised, its yard's a little.
         $this->send('POST', "/winter/hives/$hive->id/weighings", [
             'how' => 'whole',
@@ -185,7 +185,7 @@ final class WinterInDepthTest extends FeatureTestCase
         $neighbour = $this->winter('T3', true);
         self::assertGreaterThan(1.0, $neighbour->share->factor);
         self::assertLessThan($corrected->share->factor, $neighbour->share->factor);
-        $this->get('/winter/tegelbruket/T2')->assertOk()->assertSee('times the usual, from weighings');
+        $this->get('/winter/tegelbruket/T2')->assertOk()->assertSee('times the usual use, from weighings');
         self::assertGreaterThan(0.0, $tare);
     }
 

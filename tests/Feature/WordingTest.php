@@ -46,44 +46,44 @@ final class WordingTest extends FeatureTestCase
     /** @return list<array{Statement, string}> those whose figures take more than their place in a sentence */
     public static function statements(): array
     {
-        $water = ['pct' => 17.34, 'sd_pct' => 0.26, 'most_pct' => 18.0];
+        $water = ['pct' => 17.34, 'low_pct' => 17.01, 'high_pct' => 17.67, 'most_pct' => 18.0];
         $seen = ['sign' => Sign::NewWax, 'result' => 'seen', 'on' => new DateTimeImmutable('2026-08-04'), 'ratio' => '1/4'];
         $more = ['person_minutes' => 30.0, 'risk' => RobbingRisk::Low];
 
         return [
-            [new Statement(Reason::PutOnEmpty, ['days' => 0.0]), 'It was put on empty today.'],
+            [new Statement(Reason::PutOnEmpty, ['days' => 0.0]), 'Put on empty today.'],
             [
                 new Statement(Reason::PutOnEmpty, ['days' => 5.0]),
-                'It was put on empty 5 days ago; nobody has looked since.',
+                'Put on empty 5 days ago, not inspected since.',
             ],
             [
                 new Statement(Reason::PolicyMet, ['p' => 0.934, 'asked' => 0.9]),
-                'The policy is met with a probability of 93 %; 90 % was asked for.',
+                'Ripe by your rule: 93 % likely. You asked for 90 %.',
             ],
             [
                 new Statement(Reason::WaterMeasured, $water),
-                'Water measured: 17.3 % (standard deviation 0.3); at most 18.0 % is wanted.',
+                'Water measured: 17.3 % (17.0 to 17.7). Your limit is 18.0 %.',
             ],
             [
                 new Statement(Refusal::BroodAbove, ['hives' => ['E3', 'E7']]),
-                'Brood in the supers of E3, E7: bees do not leave it.',
+                'Supers of E3, E7 have brood: bees do not leave brood.',
             ],
             [
                 new Statement(RankReason::FewerBees, $more),
-                'It takes 30 person-minutes more than the next but leaves fewer bees and a low risk of robbing.',
+                'Needs 30 person-minutes more, but leaves fewer bees and a low risk of robbing.',
             ],
             [
                 new Statement(FlowReason::ScaleChange, ['kg' => 1.234, 'phase' => Phase::Strong]),
-                'The scale hive changed by +1.23'.self::NARROW.'kg a day over its last full days: strong.',
+                'The scale hive changed by +1.23'.self::NARROW.'kg per day over its last full days: strong.',
             ],
-            [new Statement(FlowReason::SignSeen, $seen), 'new white wax is drawn (Tue 4 Aug), odds times 1/4.'],
+            [new Statement(FlowReason::SignSeen, $seen), 'bees build new white wax (Tue 4 Aug): odds times 1/4.'],
             [
                 new Statement(FilterReason::Sign, ['log_odds' => -1.2, 'sign' => Sign::NewWax]),
-                'New wax: what was noted speaks strongly against "over".',
+                'New wax: strongly against "over".',
             ],
             [
                 new Statement(SpinReason::OutOfBalance, ['g' => 412.4, 'limit_n' => 150.0]),
-                '412 g are out of balance: slower, so that it stays under 150 N.',
+                '412 g out of balance: run slower, so that the pull stays under 150 N.',
             ],
         ];
     }
@@ -139,11 +139,11 @@ final class WordingTest extends FeatureTestCase
     {
         $us = new Wording(new Formatter(new Preferences('us')));
         self::assertSame(
-            'No day known is dry and at least 54'.self::NARROW.'°F.',
+            'No day of the forecast is dry and at least 54'.self::NARROW.'°F.',
             $us->statement(new Statement(Refusal::NoWarmDryDay, ['celsius' => 12.0])),
         );
         self::assertSame(
-            'The scale hive changed by −2.20'.self::NARROW.'lb a day over its last full days: losing.',
+            'The scale hive changed by −2.20'.self::NARROW.'lb per day over its last full days: losing.',
             $us->statement(new Statement(FlowReason::ScaleChange, ['kg' => -1.0, 'phase' => Phase::Losing])),
         );
     }
@@ -163,16 +163,16 @@ final class WordingTest extends FeatureTestCase
         return [
             [
                 $of(ShortfallReason::TooFewBoards, ['hives' => 9, 'boards' => 6, 'short' => 3]),
-                'Heath: 9 hives need 9 escape boards and there are 6: 3 more, or serve it in parts.',
+                'Heath: 9 hives need 9 escape boards; you have 6. Get 3 more, or visit the yard in parts.',
             ],
             [
                 $of(ShortfallReason::FitsNoDay, ['short' => 12.2], $by),
-                'Heath: it fits no day; the least is missing on Wed 12 Aug: 13 minutes.',
+                'Heath fits on no day. Least is missing on Wed 12 Aug: 13 minutes.',
             ],
             [
                 new Shortfall('h', new Statement(ShortfallReason::WouldFit), 'crew', null, null, $visit),
-                'Heath would fit on Wed 12 Aug by escape boards; the search has not found it worth its cost. '
-                    .'Search again, or lock it there.',
+                'Heath would fit on Wed 12 Aug by escape boards, but the search found this too costly. '
+                    .'Search again, or lock the visit there.',
             ],
             [
                 new Shortfall('h', new Statement(ShortfallReason::Lacks), 'boards', null, null, $visit, [

@@ -134,7 +134,7 @@ final class WritesAtOnceTest extends FeatureTestCase
         $this->actingAs($me);
         $this->send('POST', '/undo')->assertSessionHas('undone', fn (string $words): bool => str_contains(
             $words,
-            'changed since by Wilma',
+            'Wilma has changed',
         ));
         $frame = FrameLook::query()->firstOrFail();
         self::assertSame([0.3, 0.6, 0.2], [$frame->a->capped, $frame->a->open, $frame->b->capped]);

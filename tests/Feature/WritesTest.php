@@ -183,7 +183,7 @@ final class WritesTest extends FeatureTestCase
         $this->as('keeper')->demo();
         $this->send('DELETE', '/yards/ekbacken', from: '/yards/ekbacken')
             ->assertStatus(422)
-            ->assertSee('Hives still stand here');
+            ->assertSee('This yard still has hives');
         self::assertTrue(Apiary::query()->where('slug', 'ekbacken')->exists());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use App\Api\Calculations\FlowCalculation;
+use Marjoram\Core\Json\Fields;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,7 +29,7 @@ final class FlowFilterTest extends TestCase
     public function test_it_agrees_with_the_other_implementation(array $case): void
     {
         $want = $case['expect'];
-        $got = (new FlowCalculation)->run($case['input']);
+        $got = (new FlowCalculation)->run(Fields::of($case['input']));
         self::assertEqualsWithDelta($want['p_over'], $got['p_over'], 0.0001);
         self::assertEqualsWithDelta($want['p_resumes_10d'], $got['p_resumes_10d'], 0.0001);
         self::assertSame($want['phase'], $got['phase']);

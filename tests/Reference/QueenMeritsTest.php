@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use App\Api\Calculations\YieldsCalculation;
+use Marjoram\Core\Json\Fields;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +31,7 @@ final class QueenMeritsTest extends TestCase
     public function test_it_agrees_with_the_reference(array $case): void
     {
         $want = $case['expect'];
-        $got = (new YieldsCalculation)->run($case['input']);
+        $got = (new YieldsCalculation)->run(Fields::of($case['input']));
         foreach (['su2', 'se2'] as $variance) {
             self::assertEqualsWithDelta($want[$variance], $got[$variance], 1e-3 * max(1e-9, $want[$variance]));
         }

@@ -45,13 +45,13 @@ final class OutOfOrder
         'must be present and writable' => self::FOLDER,
     ];
 
-    private const DISK = 'The disk is full: nothing can be saved. Whoever runs this installation makes room.';
+    private const DISK = 'The disk is full, so nothing can be saved. The person who runs this installation must make room.';
 
-    private const DATABASE = 'The database does not answer. Whoever runs this installation starts it with bin/start.';
+    private const DATABASE = 'The database does not answer. The person who runs this installation can start it with bin/start.';
 
-    private const TABLES = 'The database is damaged. Whoever runs this installation brings back the newest backup.';
+    private const TABLES = 'The database is damaged. The person who runs this installation must restore the newest backup.';
 
-    private const FOLDER = 'The folder storage cannot be written. Whoever runs this installation gives it back its permissions.';
+    private const FOLDER = 'The folder storage cannot be written. The person who runs this installation must correct its permissions.';
 
     /** @return ?string null where it is an error like any other */
     public static function sentence(Throwable $error): ?string

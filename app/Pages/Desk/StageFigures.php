@@ -37,7 +37,7 @@ final readonly class StageFigures
                 ['n' => $over, 'all' => count($yards)],
             ),
             'assess' => new Figure(
-                '{0} nothing to look at|{1} :n super to look at|[2,*] :n supers to look at',
+                '{0} nothing to inspect|{1} :n super to inspect|[2,*] :n supers to inspect',
                 ['n' => $look],
             ),
             'winter' => self::winter($feed, array_sum(array_column($yards, 'storesUnknown'))),
@@ -54,8 +54,8 @@ final readonly class StageFigures
     {
         return match (true) {
             $feed > 0 => new Figure('{1} :n hive to feed|[2,*] :n hives to feed', ['n' => $feed]),
-            $unknown > 0 => new Figure('stores of :n not seen', ['n' => $unknown]),
-            default => new Figure('none to feed'),
+            $unknown > 0 => new Figure('stores of :n not inspected', ['n' => $unknown]),
+            default => new Figure('no hive to feed'),
         };
     }
 

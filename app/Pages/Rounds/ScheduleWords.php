@@ -40,18 +40,16 @@ final readonly class ScheduleWords
     private static function sentence(LeftOutReason $reason): string
     {
         return match ($reason) {
-            LeftOutReason::ToLook => '{1} :yard: :count super is still to be looked at.'
-                .'|[2,*] :yard: :count supers are still to be looked at.',
-            LeftOutReason::TooFar => '{1} :yard: :count super lies more than four hours off: plan that part of the world'
-                .' by itself, from where you stay there.'
-                .'|[2,*] :yard: :count supers lie more than four hours off: plan that part of the world by itself, from'
-                .' where you stay there.',
-            LeftOutReason::ForWinter => '{1} :yard: :count super is to wait, and winter will want it when it is ripe.'
-                .'|[2,*] :yard: :count supers are to wait, and winter will want them when they are ripe.',
-            LeftOutReason::AfterTreatment => '{1} :yard: :count super would be ripe about :day, after supers must be off'
-                .' for treatment (:off): take it to be dried, or leave it to the bees.'
-                .'|[2,*] :yard: :count supers would be ripe about :day, after supers must be off'
-                .' for treatment (:off): take them to be dried, or leave them to the bees.',
+            LeftOutReason::ToLook => '{1} :yard: :count super needs an inspection.'
+                .'|[2,*] :yard: :count supers need an inspection.',
+            LeftOutReason::TooFar => '{1} :yard: :count super is more than four hours away. Plan that yard separately.'
+                .'|[2,*] :yard: :count supers are more than four hours away. Plan that yard separately.',
+            LeftOutReason::ForWinter => '{1} :yard: :count super must wait, and winter will need the honey.'
+                .'|[2,*] :yard: :count supers must wait, and winter will need the honey.',
+            LeftOutReason::AfterTreatment => '{1} :yard: :count super would be ripe about :day, too late for treatment'
+                .' (:off). Take and dry the super, or leave it to the bees.'
+                .'|[2,*] :yard: :count supers would be ripe about :day, too late for treatment (:off).'
+                .' Take and dry the supers, or leave them to the bees.',
             LeftOutReason::AfterLastDay => '{1} :yard: :count super will be ripe about :day, after the last day of this'
                 .' schedule.|[2,*] :yard: :count supers will be ripe about :day, after the last day of this schedule.',
         };

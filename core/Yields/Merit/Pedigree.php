@@ -110,7 +110,7 @@ final readonly class Pedigree
             while (! isset($depth[$one])) {
                 if (isset($line[$one])) {
                     throw InvalidInput::because(
-                        'Queen :queen is her own foremother.',
+                        'Queen :queen descends from herself.',
                         'a queen whose mother is older than she is',
                         '/mothers/'.strtr($names[$one], ['~' => '~0', '/' => '~1']),
                         ['queen' => $names[$one]],

@@ -51,7 +51,7 @@ final readonly class QueenModel
         ?array $alive = null,
     ): Merits {
         if ($records === []) {
-            throw InvalidInput::because('There is no record.', 'at least one record', '/records');
+            throw InvalidInput::because('A record is missing.', 'at least one record', '/records');
         }
         $design = Design::of($records, $mothers, $scale);
         $plain = new PlainFit($design);

@@ -117,7 +117,7 @@ final readonly class KeepNotes
     {
         foreach ($line->items as $item) {
             if ($item->kind === NoteKind::Decision && $line->box !== null) {
-                $why = $item->text === '' ? __('noted in the yard') : $item->text;
+                $why = $item->text === '' ? __('short note') : $item->text;
                 $this->decisions->of(
                     $this->apiary($line),
                     $line->hive->code,

@@ -49,7 +49,7 @@ final readonly class ShortNotesController
         if ($preview->errors !== []) {
             throw ValidationException::withMessages(['notes' => trans_choice(
                 '{1} One word cannot be read. Correct it; then the notes can be saved.'
-                    .'|[2,*] :count words cannot be read yet; nothing is kept until they can.',
+                    .'|[2,*] :count words cannot be read. Correct them; then the notes can be saved.',
                 count($preview->errors),
             )]);
         }

@@ -61,7 +61,7 @@ final readonly class QueenBook
         $noted = [];
         foreach ($merits as $name => $merit) {
             if (! in_array((string) $name, $known, true)) {
-                $noted[] = new KnownQueen(null, (string) $name, __('noted'), null, null, null, null, null, $merit, null);
+                $noted[] = new KnownQueen(null, (string) $name, __('from notes'), null, null, null, null, null, $merit, null);
             }
         }
 

@@ -87,7 +87,7 @@ final readonly class StoryReader
                     $day->count(),
                 )),
             ),
-            __('noted') => self::marks(
+            __('notes') => self::marks(
                 HiveNote::query()->where('hive_id', $hive)->where('noted_at', '>=', $since)->orderBy('noted_at')->get(),
                 static fn (HiveNote $one): StoryMark => self::mark($one->noted_at, $one->words()),
             ),
