@@ -27,6 +27,7 @@ use App\Pages\Desk\PageComposer;
 use App\Pages\Desk\ReadAhead;
 use App\Pages\Desk\SummaryReader;
 use App\Words\Choices;
+use App\Words\SourceTranslator;
 use App\Words\Wording;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandStarting;
@@ -41,6 +42,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\View\View;
 
@@ -58,6 +60,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(BoxKindReader::class);
         $this->app->scoped(Formatter::class, fn (): Formatter => new Formatter(OwnPreferences::read()));
         $this->app->bind(Forecast::class, HttpForecast::class);
+        $this->app->extend('translator', static function (Translator $usual): SourceTranslator {
+            $own = new SourceTranslator($usual->getLoader(), $usual->getLocale());
+            $own->setFallback($usual->getFallback());
+
+            return $own;
+        });
     }
 
     public function boot(): void

@@ -192,4 +192,10 @@ final class Choices
             ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
         );
     }
+
+    /** For a view, which names a term by its word. */
+    public function term(string $word): Term
+    {
+        return Term::from($word);
+    }
 }

@@ -23,7 +23,7 @@ final readonly class MethodPlanner
             return MethodOutcome::refused(Method::EscapeBoard, $refusal);
         }
         $figures = $this->table->board;
-        $nights = (new BestNights($figures))->of($forecast);
+        $nights = Nights::best($figures, $forecast);
         $minutes = $figures->handlingMin(count($job->hives), $job->supers())
             + $this->table->moveBox * $job->boxesToMove();
 

@@ -33,7 +33,7 @@ final class FarYardsTest extends FeatureTestCase
         self::assertNotContains('tegelbruket', array_map(static fn ($yard): string => $yard->id, $question->yards));
         $far = array_filter($question->left, static fn (LeftOut $one): bool => $one->reason === LeftOutReason::TooFar);
         self::assertCount(1, $far);
-        $this->get('/clear/rounds/new')->assertOk()->assertSee('more than four hours off');
+        $this->get('/clear/rounds/new')->assertOk()->assertSee('more than four hours away');
         $this->get('/clear/rounds')->assertOk();
     }
 

@@ -307,7 +307,7 @@ final class FieldWorkTest extends FeatureTestCase
         ]);
         $states = ['kept', 'refused', 'refused', 'refused'];
         self::assertSame($states, array_column($answers, 'state'), (string) json_encode($answers));
-        self::assertStringContainsString('cannot be', $answers[1]['message']);
+        self::assertStringContainsString('is too little', $answers[1]['message']);
         $kept = HiveWeighing::query()->where('hive_id', $hive->id)->latest('id')->firstOrFail();
         self::assertSame('2026-08-03', $kept->weighed_on->format('Y-m-d'));
         $empty = [];

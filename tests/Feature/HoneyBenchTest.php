@@ -208,7 +208,7 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/warm/$one->id/reading", ['water' => '14.4'])->assertStatus(303);
         $this->send('POST', "/honey-room/warm/$two->id/reading", ['water' => '14.2'])->assertStatus(303);
         $one->readings()->where('water_pct', '>', 19)->delete();
-        $this->get('/honey-room/warm')->assertSee('is dry and thick: warm it to');
+        $this->get('/honey-room/warm')->assertSee('is dry and thick: warm the honey to');
     }
 
     public function test_the_sensor_is_asked_by_itself_while_something_dries(): void
@@ -245,12 +245,12 @@ final class HoneyBenchTest extends FeatureTestCase
             $load = ExtractorLoad::query()->whereNull('spun_at')->firstOrFail();
             $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('has a load already');
             $this->send('POST', "/honey-room/extractor/$load->id/step", ['step' => '0'])->assertStatus(303);
-            $this->send('POST', "/honey-room/extractor/$load->id/step", ['step' => '2'])->assertStatus(422)->assertSee('Someone else tapped');
+            $this->send('POST', "/honey-room/extractor/$load->id/step", ['step' => '2'])->assertStatus(422)->assertSee('Someone else changed the run');
             $this->get('/honey-room/extractor')->assertSee('data-ends')->assertSee('Turned');
             $this->get('/honey-room')->assertSee('run 1');
             self::assertSame(Station::Door, $one->refresh()->station, 'not before its last frame is spun');
             $this->send('POST', "/honey-room/extractor/$load->id/spun")->assertStatus(303);
-            $this->send('POST', "/honey-room/extractor/$load->id/spun")->assertStatus(422)->assertSee('spun already');
+            $this->send('POST', "/honey-room/extractor/$load->id/spun")->assertStatus(422)->assertSee('extracted already');
         }
         self::assertSame(Station::Spun, $one->refresh()->station);
         $sizes = ExtractorLoad::query()->withCount('frames')->orderBy('id')->pluck('frames_count')->all();
@@ -268,7 +268,7 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(303);
         self::assertSame($one->hive_id, $one->box->place()->value('hive_id'));
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(422)->assertSee('No wet super');
-        $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('spun already');
+        $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('extracted already');
         $this->send('POST', '/honey-room/extractor/load', ['slot' => ['9' => "$two->id-1"]])->assertStatus(422)->assertSee('has 4 slots');
     }
 

@@ -71,7 +71,7 @@ final class HoneyRoomTest extends FeatureTestCase
         $this->get('/honey-room/jars?'.http_build_query(['weights' => '480 470'] + $ask))->assertSee('The rules are not met');
         $this->get('/honey-room/jars?'.http_build_query(['must' => ['90']] + $ask))
             ->assertOk()
-            ->assertSee('want 35001 g more than there is');
+            ->assertSee('need 35001 g more honey');
         $none = ['stock' => ['0', '0'], 'must' => ['', '']] + $ask;
         $this->get('/honey-room/jars?'.http_build_query($none))->assertOk()->assertSee('No jar can be filled');
         $this->get('/honey-room/jars')->assertOk()->assertDontSee('g left');

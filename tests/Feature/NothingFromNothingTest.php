@@ -53,7 +53,7 @@ final class NothingFromNothingTest extends FeatureTestCase
         }
         if ($hives > 0) {
             self::assertStringContainsString('The stores of 3 hives are not inspected.', $this->text("/winter/{$yard->slug}"));
-            self::assertStringContainsString('stores of 3 not seen', $this->text('/'));
+            self::assertStringContainsString('stores of 3 not inspected', $this->text('/'));
         }
     }
 

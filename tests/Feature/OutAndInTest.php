@@ -53,7 +53,7 @@ final class OutAndInTest extends FeatureTestCase
         self::assertSame(3, PastYield::query()->count());
         $this->get('/compare?season=2018')->assertOk()->assertSee('E1')->assertSee('2018');
         $csv = $this->get('/compare.csv')->streamedContent();
-        self::assertStringContainsString('Ekbacken,E1,2018,L2-17,,0,0,21.5,0,noted', $csv);
+        self::assertStringContainsString('Ekbacken,E1,2018,L2-17,,0,0,21.5,0,entered', $csv);
         // What was taken here stands over it.
         self::assertStringNotContainsString('E1,2025,,', $csv);
         self::assertStringNotContainsString(',99,', $csv);

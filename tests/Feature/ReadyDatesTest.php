@@ -152,10 +152,10 @@ final class ReadyDatesTest extends FeatureTestCase
             [$batches['skolgarden']->dates->ready->format('Y-m-d'), $batches['skolgarden']->dates->offBy->format('Y-m-d')],
         );
         self::assertStringContainsString(
-            'Skolgården: 1 super would be ripe about Fri 14 Aug, after supers must be off for treatment (Mon 10 Aug): take it to be dried, or leave it to the bees.',
+            'Skolgården: 1 super would be ripe about Fri 14 Aug, too late for treatment (Mon 10 Aug). Take and dry the super, or leave it to the bees.',
             $left,
         );
-        self::assertStringContainsString('Ekbacken: 5 supers are still to be looked at.', $left);
+        self::assertStringContainsString('Ekbacken: 5 supers need an inspection.', $left);
         self::assertStringContainsString(
             'Norra Heden: 6 supers are to wait, and winter will want them when they are ripe.',
             $left,

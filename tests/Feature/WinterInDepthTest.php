@@ -56,7 +56,7 @@ final class WinterInDepthTest extends FeatureTestCase
         foreach (
             [
                 [['first' => '-4'], 'A weight must be above zero'],
-                [['first' => '8'], 'without any stores'],
+                [['first' => '8'], 'without stores'],
                 [['how' => 'both-sides', 'first' => '30'], 'needs two readings'],
                 [['first' => '40', 'weighed_on' => '2026-09-01'], 'cannot be dated after today'],
             ] as [$wrong, $words]

@@ -72,7 +72,7 @@ final readonly class Crop
     public function how(): string
     {
         return match (true) {
-            $this->noted => __('from notes'),
+            $this->noted => __('entered'),
             $this->supers === 0 && $this->frames === 0 => __('nothing taken'),
             $this->weighed => __('weighed and allotted'),
             default => __('estimated'),

@@ -1,5 +1,5 @@
 <section class="blk" id="tokens">
-  <h2>{{ __('Tokens for programs') }}</h2>
+  <h2>{{ __('Tokens for programs') }} <x-term of="token" /></h2>
   @if (session('token'))
     <p class="notice" role="status"><code class="token">{{ session('token') }}</code></p>
   @endif

@@ -71,7 +71,7 @@
       </x-disclosure>
       <div class="cols2">
         <section class="blk">
-          <h2>{{ __('Shake test') }}</h2>
+          <h2>{{ __('Shake test') }} <x-term of="shake test" /></h2>
           <div class="btns">
             @foreach ($choose->shakes() as $value => $words)
               <x-form :action="route('assess.shake', $box->id)" method="put">

@@ -41,10 +41,10 @@
           {{ $result->water->measured ? '' : '~' }}{{ $f->water($result->water->meanPct) }}
           <span class="rng">{{ $f->spread($result->water->meanPct, $result->water->sdPct) }}</span>
         </dd>
-        <dt>{{ __('Ripe by your rule') }}</dt>
+        <dt>{{ __('Ripe by your rule') }} <x-term of="ripe by your rule" /></dt>
         <dd>~{{ $f->percent($result->pPolicyMet) }}</dd>
         @if ($box->isToLookAt())
-          <dt>{{ __('In doubt') }}</dt>
+          <dt>{{ __('In doubt') }} <x-term of="in doubt" /></dt>
           <dd>~{{ $f->kg($box->kgInDoubt()) }}</dd>
         @endif
         <dt>{{ __('To lift') }}</dt>

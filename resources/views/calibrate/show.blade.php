@@ -191,6 +191,7 @@
                 'n' => sprintf('%+.4g', $one->offset),
                 'day' => $f->date($one->checked_on),
             ]) }}
+            <x-term of="offset" :id="'offset-' . $one->id" />
           @else
             {{ __('Never checked, so no offset is added.') }}
           @endif

@@ -12,12 +12,12 @@
 <p>{{ $say->statement($clearing->compared->reason) }}</p>
 <section>
   <dl>
-    <dt>{{ __('Person-minutes') }}</dt>
+    <dt>{{ __('Person-minutes') }} <x-term of="person-minutes" /></dt>
     <dd>~{{ round($best->personMinutes) }}</dd>
     <dt>{{ __('At the yard') }}</dt>
     <dd>~{{ $f->minutes($best->onSiteMinutes) }}</dd>
     <dt>{{ __('Bees left') }}</dt>
-    <dd>~{{ $f->nearest($best->beesLeftPerSuper, 5) }} {{ __('a super') }}</dd>
+    <dd>~{{ $f->nearest($best->beesLeftPerSuper, 5) }} {{ __('per super') }}</dd>
     <dt>{{ __('Heaviest box') }}</dt>
     <dd>~{{ $f->kg($coming->heaviestKg(), 0) }}</dd>
   </dl>

@@ -63,6 +63,7 @@
       <div class="btns">
         <a class="btn" href="{{ route('compare.out.json') }}">{{ __('One JSON document') }}</a>
         <a class="btn" href="{{ route('compare.out.zip') }}">{{ __('A ZIP of tables (data package)') }}</a>
+        <x-term of="data package" />
         <a class="btn" href="{{ route('compare.out.schema') }}">{{ __('Its schema') }}</a>
       </div>
       @if ($isEmpty)

@@ -45,7 +45,7 @@
     <h2 class="say">{{ __('Compared within yard and year') }}</h2>
     @if ($page->merits)
       <dl>
-        <dt>{{ __('Due to the queen') }}</dt>
+        <dt>{{ __('Due to the queen') }} <x-term of="due to the queen" /></dt>
         <dd>~{{ $f->percent($page->merits->repeatability()) }}</dd>
         @foreach (['swarmed' => __('A swarm cost'), 'split' => __('A split, or a first season, cost')] as $what => $words)
           @if ($page->cost($what) !== null)
@@ -70,15 +70,15 @@
         @endif
       </p>
     @endif
-    <section>
-      <h3>{{ __('How') }}</h3>
+    <x-disclosure :summary="__('How this was calculated')">
       <p>
+        <x-term of="mixed model" />
         {{ __('A mixed model: yard and season, swarms and splits as fixed effects; queens related through their mothers.') }}
         {{ __('Queens with few seasons are drawn towards the mean.') }}
         {{ __('"Requeen": 9 to 1 that the queen gives less than her yard\'s mean.') }}
         {{ __('"Breed": from two seasons on, more likely than not among the best tenth.') }}
       </p>
       <p>{{ __('Swarming can run in a line: compare lines with and without swarms.') }}</p>
-    </section>
+    </x-disclosure>
   </x-slot:why>
 </x-page>

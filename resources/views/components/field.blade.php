@@ -1,11 +1,27 @@
-@props(['name', 'label', 'type' => 'text', 'value' => null, 'hint' => null, 'options' => null, 'id' => null])
+@props([
+    'name',
+    'label',
+    'type' => 'text',
+    'value' => null,
+    'hint' => null,
+    'options' => null,
+    'id' => null,
+    'term' => null,
+])
 @php($fieldId = $id ?? 'f-' . $name . '-' . substr(md5($label), 0, 4))
 @php($dotted = str_replace(['[', ']'], ['.', ''], $name))
 @php($wrong = $errors->has($dotted))
 @php($given = old($dotted, $value))
 @php($shown = is_scalar($given) ? (string) $given : '')
 <div class="field">
-  <label for="{{ $fieldId }}">{{ $label }}</label>
+  @if ($term === null)
+    <label for="{{ $fieldId }}">{{ $label }}</label>
+  @else
+    <div class="termed">
+      <label for="{{ $fieldId }}">{{ $label }}</label>
+      <x-term :of="$term" :id="'t-' . $fieldId" />
+    </div>
+  @endif
   @if ($options !== null)
     <select
       id="{{ $fieldId }}"

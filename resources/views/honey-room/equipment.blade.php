@@ -43,6 +43,7 @@
           min="10"
           max="5000"
           :label="__('Allowed pull, N')"
+          term="pull at the shaft"
           :hint="__('150 N: the weight of 15 kg')"
           :value="$operation->extractor_force_n"
         />

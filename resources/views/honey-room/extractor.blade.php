@@ -29,12 +29,14 @@
       <div>
         <p>
           <span class="big">{{ number_format(round($page->imbalanceG, -1)) }} g</span> {{ __('out of balance') }}
+          <x-term of="out of balance" />
           @if ($page->asGivenG > $page->imbalanceG + 20)
             <span
               class="sub">{{ __('as they came: :g g', ['g' => number_format(round($page->asGivenG, -1))]) }}</span>
           @endif
         </p>
         <p>{{ __('pull at the shaft: at most :n N', ['n' => number_format($page->forceN())]) }}
+          <x-term of="pull at the shaft" />
           <span class="sub">{{ __('allowed: :n N', ['n' => $operation->extractor_force_n]) }}</span>
         </p>
         @if ($page->hasFresh())

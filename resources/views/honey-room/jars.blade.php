@@ -124,6 +124,7 @@
               'twice' => $prepack->twiceShort,
           ]) }}
           <b>{{ $prepack->passes() ? __('The rules of the average system are met.') : __('The rules are not met. Fill the jars up.') }}</b>
+          <x-term of="average system" />
         </p>
       @endif
       <button class="btn go">{{ __('Calculate') }}</button>

@@ -54,7 +54,7 @@
         :hint="__('for the record; the bucket counts already')"
         :value="$lot->capping?->honey_kg === null ? null : round($f->massValue($lot->capping->honey_kg), 2)"
       />
-      <button class="btn">{{ __('Note') }}</button>
+      <button class="btn">{{ __('Save the notes') }}</button>
     </x-form>
     @if ($state->waxShare() !== null)
       <p>
@@ -68,12 +68,13 @@
         min="0"
         max="140"
         :label="__('Colour, mm Pfund')"
+        term="mm Pfund"
         :hint="__('0 water white, 50 amber light, 114 dark')"
         :value="$lot->pfund_mm"
       />
       <x-field name="taste" :label="__('Taste')" :value="$lot->taste" />
       <x-field name="plants" :label="__('Plants')" :value="$lot->plants" />
-      <button class="btn">{{ __('Note') }}</button>
+      <button class="btn">{{ __('Save the notes') }}</button>
     </x-form>
   @endcan
   @if ($lot->pfund_mm !== null || $lot->taste !== '' || $lot->plants !== '')

@@ -65,9 +65,9 @@
         <dl>
           <dt>{{ __('Faces') }}</dt>
           <dd>{{ $test->count }}</dd>
-          <dt>{{ __('Bias') }}</dt>
+          <dt>{{ __('Bias') }} <x-term of="bias" /></dt>
           <dd>{{ sprintf('%+.1f', 100 * $test->bias) }}</dd>
-          <dt>{{ __('Spread') }}</dt>
+          <dt>{{ __('Spread') }} <x-term of="spread" /></dt>
           <dd>{{ number_format(100 * $test->spread, 1) }}</dd>
         </dl>
       </section>

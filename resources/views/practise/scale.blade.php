@@ -49,7 +49,7 @@
       </h2>
       <section>
         <dl>
-          <dt>{{ __('Spread') }}</dt>
+          <dt>{{ __('Spread') }} <x-term of="spread" /></dt>
           <dd>{{ $off->spread === null ? '–' : number_format($off->spread, 2) }}</dd>
         </dl>
       </section>

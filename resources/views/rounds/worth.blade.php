@@ -7,6 +7,7 @@
       min="0"
       max="1440"
       :label="__('Minutes, Monday to Friday')"
+      term="crew minutes"
       :value="$page->asked->crewMin[0]"
     />
     <x-field

@@ -10,6 +10,7 @@
   </div>
   <p class="sub">
     {{ __('Robbing test: put a frame of open honey in part shade, ten steps from the hives, for 25 minutes. Then take it away: robbing spreads.') }}
+    <x-term of="robbing test" />
     <button
       class="btn"
       type="button"
