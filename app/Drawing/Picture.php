@@ -26,6 +26,12 @@ final readonly class Picture
     ) {
     }
 
+    /** px, at which its smallest words, of 12 units, are 11 px high. */
+    public function readableWidth(): int
+    {
+        return (int) ceil($this->width * 11.1 / 12.0);
+    }
+
     public function viewBox(): string
     {
         return $this->box ?? '0 0 '.round($this->width, 1).' '.round($this->height, 1);

@@ -118,7 +118,7 @@ final readonly class DeskDrawing
                 $canvas->rect('mbar', $x, $ground + 8.0, ($task->until - $task->from) * self::PITCH, 4.0);
             }
             $canvas->glyph("v-$task->glyph", 'gl plan', $isLate ? $x - 20.0 : $x + 5.0, $y, 15.0)->text(
-                't13 halo2',
+                't13 halo2 taskwords',
                 $isLate ? $x - 25.0 : $x + 25.0,
                 $y + 12.0,
                 trim("$task->words $detail"),

@@ -47,15 +47,16 @@
             :label="__('Heather: maximum water, %')"
             :value="$values['heather_water_max_pct']"
           />
-          <x-field
-            name="confidence"
-            type="number"
-            min="50"
-            max="99"
-            :label="__('Certainty, %')"
-            :value="$values['confidence']"
-          />
         </div>
+        <h3>{{ __('Certainty and boxes') }}</h3>
+        <x-field
+          name="confidence"
+          type="number"
+          min="50"
+          max="99"
+          :label="__('Certainty, %')"
+          :value="$values['confidence']"
+        />
         <x-field
           name="unit"
           :label="__('Taken as')"
@@ -73,7 +74,7 @@
         </ul>
       </section>
       <section class="blk narrow">
-        <h2>{{ __('Winter and clearing') }}</h2>
+        <h2>{{ __('Winter') }}</h2>
         <x-field
           name="winter_school"
           :label="__('What stays for winter')"
@@ -108,6 +109,7 @@
           :label="__('Winters without feeding, %')"
           :value="$values['winter_confidence']"
         />
+        <h3>{{ __('Dates of winter') }}</h3>
         <div class="row">
           <x-field
             name="winter_from"
@@ -122,9 +124,10 @@
             pattern="\d\d-\d\d"
           />
         </div>
+        <h2>{{ __('Clearing') }}</h2>
         <x-field
           name="clearing"
-          :label="__('Clearing')"
+          :label="__('Way of clearing')"
           :value="$values['clearing']"
           :options="$choose->clearing()"
         />

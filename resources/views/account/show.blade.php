@@ -89,6 +89,7 @@
               :value="$operation->time_zone"
               :options="$choose->timeZones()"
             />
+            <h3>{{ __('Crew and boards') }}</h3>
             <div class="row">
               <x-field
                 name="crew"
@@ -121,6 +122,14 @@
                 :value="$operation->kit->fumeBoards"
               />
             </div>
+            <label class="check">
+              <input
+                type="checkbox"
+                name="blower"
+                value="1"
+                @checked($operation->kit->blower)
+              > {{ __('a blower') }}</label>
+            <h3>{{ __('Honey room') }}</h3>
             <x-place
               id="honey-room"
               :label="__('Honey room\'s town')"
@@ -131,17 +140,11 @@
             <label class="check">
               <input
                 type="checkbox"
-                name="blower"
-                value="1"
-                @checked($operation->kit->blower)
-              > {{ __('a blower') }}</label>
-            <label class="check">
-              <input
-                type="checkbox"
                 name="dry_room"
                 value="1"
                 @checked($operation->dry_room)
               > {{ __('drying room') }}</label>
+            <h3>{{ __('Demo') }}</h3>
             <x-field
               name="demo_today"
               type="date"

@@ -7,7 +7,7 @@
     @else
       <p class="sub">{{ __('One inspection so far. The next one will show what changed.') }}</p>
     @endif
-    <x-drawing.picture :of="$opened->chart" />
+    <x-drawing.wide :of="$opened->chart" />
     <x-astable>
       <x-table :head="[__('Day'), __('Inspected'), __('Honey capped'), __('Full frames'), __('Water')]" num="2 3 4 5">
         @foreach (array_reverse($opened->history->points) as $point)

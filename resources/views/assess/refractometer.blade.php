@@ -50,7 +50,7 @@
           :options="['' => __('none of these')] + $opened->instruments->pluck('name', 'id')->all()"
         />
       @endif
-      <button class="btn">{{ __('Note it') }}</button>
+      <button class="btn">{{ __('Save the reading') }}</button>
     </div>
   </x-form>
   @foreach ($box->look->readings as $reading)

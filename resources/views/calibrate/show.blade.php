@@ -18,7 +18,7 @@
           <span
             class="sub">{{ trans_choice('{1} :count weighing|[2,*] :count weighings', $fill->learnt->count) }}</span>
         </div>
-        <x-drawing.picture :of="$picture->of($fill)" />
+        <x-drawing.wide :of="$picture->of($fill)" />
         <p>
           {{ __(
               'Usual filling 1.00 (give or take 0.12); your weighings say :factor (give or take :sd). The error falls from :errorBefore to :errorAfter.',
@@ -85,7 +85,7 @@
               :label="__('After, :unit', ['unit' => $f->massUnit()])"
               required
             />
-            <button class="btn">{{ __('Note it') }}</button>
+            <button class="btn">{{ __('Save the weighing') }}</button>
           </div>
         </x-form>
       </details>
@@ -248,7 +248,7 @@
               :hint="__('in your own network, or stand-in')"
               maxlength="200"
             />
-            <button class="btn">{{ __('Note it') }}</button>
+            <button class="btn">{{ __('Add the instrument') }}</button>
           </div>
         </x-form>
       </details>

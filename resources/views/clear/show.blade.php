@@ -34,7 +34,7 @@
       <a class="link" href="{{ route('assess.yard', $apiary->slug) }}">{{ __('Inspect the supers') }}</a>
     </p>
   @elseif (!$clearing->isEmpty())
-    <x-drawing.picture :of="$chart" />
+    <x-drawing.wide :of="$chart" />
     @can('manage')
       <x-form :action="route('clear.plans.store', $apiary->slug)">
         @include('clear.pick')

@@ -10,21 +10,37 @@
   @endforeach
   <section class="blk">
     <h2>{{ __('Tables') }}</h2>
-    <div class="btns">
+    <x-table :head="[__('What'), __('Format')]">
       @foreach ($tables as $table => $words)
-        <a class="btn"
-          href="{{ route('compare.out.table', ['of' => $table, 'as' => 'csv']) }}">{{ __(':table as CSV', ['table' => $words]) }}
-        </a>
-        <a class="btn"
-          href="{{ route('compare.out.table', ['of' => $table, 'as' => 'xlsx']) }}">{{ __(':table as XLSX', ['table' => $words]) }}</a>
+        <tr>
+          <td>{{ $words }}</td>
+          <td>
+            @foreach (['csv' => 'CSV', 'xlsx' => 'XLSX'] as $as => $format)
+              <a class="link"
+                href="{{ route('compare.out.table', ['of' => $table, 'as' => $as]) }}">{{ $format }}<span
+                  class="sr"
+                > {{ $words }}</span></a>
+            @endforeach
+          </td>
+        </tr>
       @endforeach
-      <a class="btn" href="{{ route('compare.out.xlsx') }}">{{ __('All in one XLSX') }}</a>
-      <a class="btn" href="{{ route('compare.out.yards') }}">{{ __('Yards as GeoJSON') }}</a>
+      <tr>
+        <td>{{ __('All these tables') }}</td>
+        <td><a class="link" href="{{ route('compare.out.xlsx') }}">XLSX<span class="sr">
+              {{ __('All these tables') }}</span></a></td>
+      </tr>
+      <tr>
+        <td>{{ __('Yards on a map') }}</td>
+        <td><a class="link" href="{{ route('compare.out.yards') }}">GeoJSON</a></td>
+      </tr>
       @foreach ($seasons->take(6) as $season)
-        <a class="btn"
-          href="{{ route('compare.out.season', $season) }}">{{ __('Season :year as PDF', ['year' => $season]) }}</a>
+        <tr>
+          <td>{{ __('Report of season :year', ['year' => $season]) }}</td>
+          <td><a class="link" href="{{ route('compare.out.season', $season) }}">PDF<span class="sr">
+                {{ $season }}</span></a></td>
+        </tr>
       @endforeach
-    </div>
+    </x-table>
   </section>
   @can('manage')
     <section class="blk">

@@ -100,7 +100,7 @@
           :value="$record->mother_id"
           :options="$mothers->prepend(__('not known'), '')->all()"
         />
-        <button class="btn">{{ __('Note it') }}</button>
+        <button class="btn">{{ __('Save the mother') }}</button>
       </x-form>
     </section>
   @endcan

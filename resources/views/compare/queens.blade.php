@@ -17,7 +17,7 @@
       {{ __('Yard and year are removed. A queen\'s own seasons and those of her relatives count.') }}
     </p>
     <x-scroll class="pan" :label="__('Queens by their yield')">
-      <x-drawing.picture :of="$rank" />
+      <x-drawing.picture :of="$rank" wide />
     </x-scroll>
     <x-astable>
       @include('compare.queentable')
@@ -36,7 +36,7 @@
         </nav>
       </div>
       <x-scroll class="pan" :label="__('Mothers and daughters')">
-        <x-drawing.picture :of="$tree" />
+        <x-drawing.picture :of="$tree" wide />
       </x-scroll>
     </section>
   @endif

@@ -36,7 +36,7 @@
     @if ($picture !== null)
       <section class="blk">
         <h2>{{ __('Flow and yield') }}</h2>
-        <x-drawing.picture :of="$picture" />
+        <x-drawing.wide :of="$picture" />
       </section>
     @endif
     <section class="blk">

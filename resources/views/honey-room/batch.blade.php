@@ -14,7 +14,7 @@
   @else
     <section class="blk">
       <h2>{{ __('Clear :when', ['when' => $f->moment($state->clearAt(), $zone)]) }}</h2>
-      <x-drawing.picture :of="$chart" />
+      <x-drawing.wide :of="$chart" />
       <p class="sub">
         {{ __('At :c and :depth deep, for wax crumbs of 0.2 mm.', [
             'c' => $f->celsius($batch->celsius),
@@ -146,7 +146,7 @@
       <h2>{{ __('Back to the hives, forward to the jars') }}</h2>
       <a class="btn" href="{{ route('honey-room.trace', $batch->id) }}">{{ __('PDF for an inspector') }}</a>
     </div>
-    <x-drawing.picture :of="$picture" />
+    <x-drawing.wide :of="$picture" />
     @include('honey-room.traced')
   </section>
   @can('record')

@@ -9,6 +9,11 @@
       <a class="link" href="{{ route('honey-room.blend') }}">{{ __('Choose buckets under Blend') }}</a>
     </p>
   @else
+    @if ($tanks !== null)
+      <div class="max-w-80">
+        <x-drawing.picture :of="$tanks" />
+      </div>
+    @endif
     <x-table class="stack" :head="[__('Batch'), __('Poured'), __('Water'), __('Clear'), __('In jars'), __('Left')]" num="2 3 5 6">
       @foreach ($batches as $state)
         <tr>

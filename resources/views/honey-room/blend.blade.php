@@ -52,7 +52,7 @@
           {{ __('of :water', ['water' => $f->water($blend->waterPct)]) }}
           <span class="rng">{{ $f->spread($blend->waterPct, $sdPct) }}</span>
         </p>
-        <x-drawing.picture :of="$picture" />
+        <x-drawing.wide :of="$picture" />
         @can('record')
           <x-form :action="route('honey-room.batches.store')" class="row">
             @foreach ($pours as $id => $kg)

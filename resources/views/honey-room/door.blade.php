@@ -33,7 +33,10 @@
         @foreach ($stack->onTheWay() as $super)
           <li class="arrival" id="s-{{ $super->id }}">
             <div class="hd">
-              <b>{{ $super->title() }}</b>
+              <span class="flex items-center gap-3">
+                <x-drawing.picture :of="$taken->one($super)" />
+                <b>{{ $super->title() }}</b>
+              </span>
               <span class="sub">{{ $super->station->words() }} · ~{{ $f->kg($super->estimate_kg) }}@if ($super->before_kg)
                   · {{ $f->kg($super->before_kg, 2) }} {{ __('gross') }}
                   @endif @if ($super->readings->isNotEmpty())
@@ -90,7 +93,7 @@
                         @checked($super->fresh)
                       > {{ __('new or unwired combs') }}</label>
                     <button
-                      class="btn">{{ $super->station->isAway() ? __('Here, with these values') : __('Note') }}</button>
+                      class="btn">{{ $super->station->isAway() ? __('Here, with these values') : __('Save the values') }}</button>
                     @if ($scale)
                       <button class="btn" name="weigh" value="scale">{{ __('Weigh on the scale') }}</button>
                     @endif

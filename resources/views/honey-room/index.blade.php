@@ -20,7 +20,7 @@
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">{{ __('First in, first extracted. Wet supers dry first.') }}</h2>
-    <p>{{ __('The buckets\' weight is shared out to hives') }}</p>
+    <p>{{ __('The weight of the buckets is shared out to the hives.') }}</p>
     <p>{{ __('Each person sees the others\' taps within three seconds.') }}</p>
     <p class="caution">
       {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied. No honey for infants under 12 months. For sale: food and labelling law.') }}

@@ -26,8 +26,9 @@
       @if ($one->pfund_mm !== null || $one->taste !== '' || $one->plants !== '')
         @include('honey-room.colour', ['lot' => $one])
       @endif
-      <div class="flex gap-2 flex-wrap items-end">
-        <x-drawing.picture :of="$row->of($one, (float) $one->harvest->judged_kg)" />
+      <div class="flex gap-6 flex-wrap items-end">
+        <x-drawing.picture :of="$taken->all($one->harvest->supers)" />
+        <x-drawing.wide :of="$row->of($one, (float) $one->harvest->judged_kg)" />
       </div>
     </section>
   @endforeach

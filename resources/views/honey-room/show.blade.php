@@ -21,7 +21,7 @@
     @endif
   </p>
   <div class="flex gap-2 flex-wrap items-end">
-    <x-drawing.picture :of="$buckets" />
+    <x-drawing.wide :of="$buckets" />
   </div>
   @include('honey-room.tabs')
   @can('record')
@@ -102,7 +102,7 @@
     @elseif ($state->allotted === null)
       <p class="sub">{{ __('Weigh the first bucket to share the honey out to the hives.') }}</p>
     @endif
-    <x-drawing.picture :of="$picture" />
+    <x-drawing.wide :of="$picture" />
   </section>
   @if ($lot->buckets->isNotEmpty())
     <details class="astable" @if ($marked !== null) open @endif>

@@ -50,8 +50,8 @@
     <section class="blk">
       <h2>{{ $stack->of->lot->code }}, {{ $say->taken($stack->wholeSupers(), $stack->singleFrames()) }}</h2>
       <p>@include('honey-room.ready', ['ready' => $stack->ready])</p>
-      <x-drawing.picture :of="$pictures[$i]" />
-      <x-drawing.picture :of="$charts[$i]" />
+      <x-drawing.wide :of="$pictures[$i]" />
+      <x-drawing.wide :of="$charts[$i]" />
       <p>
         {{ __('Now :water', ['water' => $f->water($stack->now->waterPct)]) }}
         <span class="rng">{{ $f->water($stack->now->loPct) }} – {{ $f->water($stack->now->hiPct) }}</span> ·

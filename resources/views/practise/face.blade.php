@@ -71,7 +71,7 @@
           <dd>{{ number_format(100 * $test->spread, 1) }}</dd>
         </dl>
       </section>
-      <x-drawing.picture :of="$plot" />
+      <x-drawing.wide :of="$plot" />
       @if ($test->count < $enough)
         <p class="sub">{{ __(':n more, and a correction can be learnt.', ['n' => $enough - $test->count]) }}</p>
       @else

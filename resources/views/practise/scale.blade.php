@@ -6,7 +6,7 @@
   <p class="sub">
     {{ __('Sample :n. Read the water where dark meets light. This instrument does not correct for temperature; the application does.', ['n' => $number]) }}
   </p>
-  <x-drawing.picture :of="$picture" />
+  <x-drawing.wide :of="$picture" />
   @if ($told)
     <p class="big my-2" role="status">
       {{ __('The scale shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
@@ -53,7 +53,7 @@
           <dd>{{ $off->spread === null ? '–' : number_format($off->spread, 2) }}</dd>
         </dl>
       </section>
-      <x-drawing.picture :of="$plot" />
+      <x-drawing.wide :of="$plot" />
     @endif
     <section>
       <h3>{{ __('Why the temperature matters') }}</h3>

@@ -45,12 +45,12 @@
     </section>
   @endif
   <div class="noscroll-x">
-    <x-drawing.picture :of="$page->picture()" />
+    <x-drawing.wide :of="$page->picture()" />
   </div>
   <div class="cols2 blk">
     <div>
       @if ($sketch !== null)
-        <x-drawing.picture :of="$sketch" />
+        <x-drawing.wide :of="$sketch" />
       @endif
     </div>
     <div>

@@ -41,7 +41,7 @@
       role="region"
       aria-label="{{ __('Days') }}"
     >
-      <x-drawing.picture :of="$page->picture()" />
+      <x-drawing.wide :of="$page->picture()" />
     </div>
     <ul class="key" aria-label="{{ __('Key') }}">
       <li><x-swatch>

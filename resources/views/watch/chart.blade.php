@@ -13,7 +13,7 @@
     data-press="]">{{ __('Later') }}</a>
 </nav>
 <x-scroll class="pan" :label="__('Chart of the flow')" data-pan>
-  <x-drawing.picture :of="$picture" />
+  <x-drawing.picture :of="$picture" wide />
 </x-scroll>
 <p class="sub">
   {{ __('Dark: strong flow. Light: slow flow. Above: no flow. Height is the probability. Flags: boxes on or off. Dashed: to come.') }}

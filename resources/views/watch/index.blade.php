@@ -21,7 +21,7 @@
         </span>
       </div>
       @if ($one->picture !== null)
-        <x-drawing.picture :of="$one->picture" />
+        <x-drawing.wide :of="$one->picture" />
       @else
         <p class="sub">{{ __('No scale within :way. Only signs count.', ['way' => $f->lengths->way(15.0)]) }}</p>
       @endif

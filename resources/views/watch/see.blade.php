@@ -73,7 +73,7 @@
       :value="$now->format('Y-m-d\TH:i')"
       required
     />
-    <button class="btn go">{{ __('Note it') }}</button>
+    <button class="btn go">{{ __('Save the weight') }}</button>
   </x-form>
   <div class="btns">
     <a class="btn" href="{{ route('watch.scales', $apiary->slug) }}">

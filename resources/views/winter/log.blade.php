@@ -13,7 +13,7 @@
     role="region"
     aria-label="{{ __('Stores through the winter') }}"
   >
-    <x-drawing.picture :of="$page->curve($winter)" />
+    <x-drawing.wide :of="$page->curve($winter)" />
   </div>
   <div class="cols2">
     <div>

@@ -48,7 +48,7 @@
           <path class="gap" d="M1 1h12v10h-12z" />
         </x-swatch>{{ __('short') }}</li>
     </ul>
-    <x-drawing.picture :of="$page->columns()" />
+    <x-drawing.wide :of="$page->columns()" />
     <p class="my-2">
       @if ($board->mustBeFed())
         <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }}

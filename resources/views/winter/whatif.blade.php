@@ -46,7 +46,7 @@
           · {{ __('calculated: :p', ['p' => $f->percent($whatIf->winter->reserve->pEnough)]) }}
         @endif
       </p>
-      <x-drawing.picture :of="$picture->scale($result)" />
+      <x-drawing.wide :of="$picture->scale($result)" />
       <dl class="two">
         <dt>{{ __('Stores that stay') }}</dt>
         <dd>

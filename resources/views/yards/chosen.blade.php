@@ -16,6 +16,7 @@
           </label>
         @endforeach
       </fieldset>
+      <h3>{{ __('Kind of box') }}</h3>
       <div class="row">
         <x-field
           name="which"
@@ -27,6 +28,7 @@
         <x-field name="to" :label="__('are')" :options="$page->kindChoices(__('choose one'))" />
         <button class="btn">{{ __('Change the kind') }}</button>
       </div>
+      <h3>{{ __('New queens') }}</h3>
       <div class="row">
         <x-field
           name="line"

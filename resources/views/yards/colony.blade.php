@@ -70,7 +70,7 @@
         :label="__('Note')"
         maxlength="500"
       />
-      <button class="btn">{{ __('Note it') }}</button>
+      <button class="btn">{{ __('Save the event') }}</button>
     </x-form>
   </x-disclosure>
 @endcan

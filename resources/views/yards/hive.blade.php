@@ -3,7 +3,7 @@
   <h2>{{ __('Hive :code', ['code' => $hive->code]) }}</h2>
   <x-notes :of="$open->state" />
   @if (!$open->story->isEmpty())
-    <x-drawing.picture :of="$open->strip()" />
+    <x-drawing.wide :of="$open->strip()" />
     <p class="sub">
       @foreach ($open->story->kgBySeason as $year => $kg)
         {{ $year }}: <b>{{ $f->kg($kg, 0) }}</b>

@@ -89,6 +89,7 @@
             :label="__('Inside width, :unit', ['unit' => $f->lengths->unit()])"
           />
         </div>
+        <h4>{{ __('Outside') }}</h4>
         <div class="row">
           <x-field
             name="external_height"

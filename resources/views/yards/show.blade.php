@@ -97,7 +97,7 @@
             />
             <x-field name="may_return" type="date" :label="__('May return from')" />
           </div>
-          <button class="btn">{{ __('Note it') }}</button>
+          <button class="btn">{{ __('Save the date') }}</button>
         </x-form>
         <p class="caution">{{ __('Follow the product label and local law, not this page.') }}</p>
       </section>

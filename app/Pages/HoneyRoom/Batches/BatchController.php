@@ -25,15 +25,20 @@ final readonly class BatchController
     ) {
     }
 
-    public function index(): View
+    public function index(TankPicture $draw): View
     {
+        $batches = Batch::query()
+            ->with(['pours.bucket.lot', 'fills.kind', 'fills.moves'])
+            ->orderByDesc('poured_at')
+            ->orderByDesc('id')
+            ->simplePaginate(20)
+            ->through(static fn (Batch $one): BatchState => new BatchState($one));
+        $isOpen = static fn (BatchState $one): bool => $one->batch->closed_on === null;
+        $inTanks = array_filter($batches->items(), $isOpen);
+
         return view('honey-room.batches', [
-            'batches' => Batch::query()
-                ->with(['pours.bucket.lot', 'fills.kind', 'fills.moves'])
-                ->orderByDesc('poured_at')
-                ->orderByDesc('id')
-                ->simplePaginate(20)
-                ->through(static fn (Batch $one): BatchState => new BatchState($one)),
+            'batches' => $batches,
+            'tanks' => $inTanks === [] ? null : $draw->of(array_values($inTanks)),
             'now' => $this->current->now(),
             'zone' => $this->current->get()->time_zone,
         ]);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages\HoneyRoom\Bench;
 
-use App\Apiary\Operation\CurrentOperation;
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use App\Models\JarFill;
 use App\Models\Station;
 use App\Models\TakenSuper;
+use App\Pages\HoneyRoom\Batches\TankPicture;
 use Illuminate\Support\Collection;
 use Marjoram\Core\HoneyRoom\RoomAssumptions;
 
@@ -29,7 +29,7 @@ final readonly class BenchPictures
 
     private const HIGH = 7;
 
-    public function __construct(private Formatter $format, private CurrentOperation $current)
+    public function __construct(private Formatter $format, private TankPicture $tanks)
     {
     }
 
@@ -90,21 +90,9 @@ final readonly class BenchPictures
         ]));
     }
 
-    /** Tanks: clear from below. */
     public function settling(Bench $bench): Picture
     {
-        $canvas = new Canvas;
-        foreach (array_slice($bench->batches, 0, 3) as $i => $batch) {
-            $x = 6.0 + 78.0 * $i;
-            $level = $batch->kg > 0.0 ? 86.0 * $batch->leftKg() / $batch->kg : 0.0;
-            $clear = $batch->cleared($this->current->now());
-            $canvas->rect('opn', $x, self::FLOOR - $level, 64.0, (1.0 - $clear) * $level)
-                ->rect('cap', $x, self::FLOOR - $clear * $level, 64.0, $clear * $level)
-                ->path('bk', Canvas::at('M', $x, 24.0).'V'.self::FLOOR.'h64V24')
-                ->text('t14 b', $x + 32.0, 16.0, $batch->batch->code, 'middle');
-        }
-
-        return $this->picture($canvas, __('Settling: :n', ['n' => count($bench->batches)]));
+        return $this->tanks->of($bench->batches);
     }
 
     public function shelf(Bench $bench): Picture

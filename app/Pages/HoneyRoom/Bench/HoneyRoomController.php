@@ -18,6 +18,7 @@ use App\Pages\HoneyRoom\BucketRow;
 use App\Pages\HoneyRoom\FrameRow;
 use App\Pages\HoneyRoom\LotStack;
 use App\Pages\HoneyRoom\RoomChecks;
+use App\Pages\HoneyRoom\TakenPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,7 +43,7 @@ final readonly class HoneyRoomController
     }
 
     /** The lots of all seasons, each with its buckets. */
-    public function lots(Request $request, BucketRow $row): View
+    public function lots(Request $request, BucketRow $row, TakenPicture $taken): View
     {
         $yard = $request->query('yard');
         $lots = Lot::query()
@@ -50,7 +51,7 @@ final readonly class HoneyRoomController
                 'harvest',
                 static fn ($harvest) => $harvest->whereHas('apiary', static fn ($apiary) => $apiary->where('slug', $yard)),
             ))
-            ->with(['buckets', 'harvest.apiary'])
+            ->with(['buckets', 'harvest.apiary', 'harvest.supers.box', 'harvest.supers.hive'])
             ->with([
                 'harvest' => fn ($harvest) => $harvest
                     ->withCount(['supers as supers_count' => static fn ($all) => $all->where('slot', 0)])
@@ -67,6 +68,7 @@ final readonly class HoneyRoomController
         return view('honey-room.lots', [
             'lots' => $lots,
             'row' => $row,
+            'taken' => $taken,
             'yard' => is_string($yard) ? $yard : null,
         ]);
     }

@@ -16,6 +16,7 @@ use App\Models\Station;
 use App\Models\TakenSuper;
 use App\Pages\HoneyRoom\Equipment\RoomScale;
 use App\Pages\HoneyRoom\LotStacks;
+use App\Pages\HoneyRoom\TakenPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ final readonly class DoorController
     {
     }
 
-    public function show(Request $request, LotStacks $stacks, OtherBoxes $boxes): View
+    public function show(Request $request, LotStacks $stacks, OtherBoxes $boxes, TakenPicture $taken): View
     {
         $onTheWay = $stacks->read(['hive', 'box', 'readings']);
         $yard = $request->query('yard');
@@ -36,6 +37,7 @@ final readonly class DoorController
 
         return view('honey-room.door', [
             'stacks' => $onTheWay,
+            'taken' => $taken,
             'others' => $boxes->of($onTheWay, $apiary),
             'apiary' => $apiary,
             'apiaries' => Apiary::query()->orderBy('position')->pluck('name', 'slug')->all(),

@@ -1,7 +1,8 @@
-@props(['of', 'box' => null])
+@props(['of', 'box' => null, 'wide' => false])
 <svg
   class="{{ $of->class }}"
   viewBox="{{ $of->viewBox() }}"
+  @if ($wide) width="{{ $of->readableWidth() }}" @endif
   role="{{ $of->hasLinks ? 'group' : 'img' }}"
   aria-label="{{ $of->label }}"
   @foreach ($of->more as $name => $value) {{ $name }}="{{ $value }}" @endforeach
