@@ -15,6 +15,8 @@ enum Term: string
 
     case PersonMinutes = 'person-minutes';
 
+    case LiftingIndex = 'lifting index';
+
     case CrewMinutes = 'crew minutes';
 
     case OutOfBalance = 'out of balance';
@@ -53,6 +55,7 @@ enum Term: string
             self::InDoubt => __('Kilograms of honey that could be ripe or not. An inspection decides.'),
             self::Range => __('Holds the true value in 8 of 10 cases.'),
             self::PersonMinutes => __('The minutes of each person added up: two people for one hour are 120.'),
+            self::LiftingIndex => __('The weight against what one person may lift so. Above 1 the load is too heavy for one.'),
             self::CrewMinutes => __('Minutes of the whole crew together: two people for one hour are 60.'),
             self::OutOfBalance => __('How much heavier one side of the extractor is than the other.'),
             self::Pull => __('The force with which the heavier side pulls at the extractor. 150 N is the weight of 15 kg.'),

@@ -144,7 +144,7 @@ final readonly class Wording
     {
         $index = is_finite($lift->index) ? number_format($lift->said(), 1) : '∞';
 
-        return __('index')." $index: ".$this->term($lift->advice());
+        return __(':advice (lifting index :index)', ['advice' => $this->term($lift->advice()), 'index' => $index]);
     }
 
     /** A reason, a caution or a refusal of the core's. */

@@ -54,6 +54,34 @@ final class PagesTest extends BrowserTestCase
         '/account/bin',
     ];
 
+    /** A page says first what to do; nobody reads more than this before the first deed. */
+    private const MOST_WORDS = 220;
+
+    private const SMALL_WORDS = <<<'JS'
+        return [...document.querySelectorAll('svg text')].filter((one) => one.getBoundingClientRect().width)
+          .filter((one) => parseFloat(getComputedStyle(one).fontSize) * one.getScreenCTM().a < 11)
+          .map((one) => one.textContent.trim());
+        JS;
+
+    private const PROSE = <<<'JS'
+        const isProse = (node) => node.data.trim()
+          && !node.parentElement.closest('svg, select, script, style, button, th, td, dl, label, nav, .sr, template');
+        const isSeen = (node) => {
+          const range = document.createRange();
+          range.selectNodeContents(node);
+          const { width, top, bottom } = range.getBoundingClientRect();
+          return width && top < 800 && bottom > 0;
+        };
+        const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+        let words = 0;
+        while (walk.nextNode()) {
+          if (isProse(walk.currentNode) && isSeen(walk.currentNode)) {
+            words += walk.currentNode.data.trim().split(/\s+/).length;
+          }
+        }
+        return words;
+        JS;
+
     public function test_every_main_page_at_a_desk_and_in_the_hand(): void
     {
         self::$browser->manage()->deleteAllCookies();
@@ -83,8 +111,11 @@ final class PagesTest extends BrowserTestCase
     {
         self::screen(390, 844);
         $this->assertAccessible("$page at 390");
+        self::assertSame([], self::$browser->executeScript(self::SMALL_WORDS), "$page: words of a drawing under 11 px");
         self::screen(1280, 800);
         $this->assertAccessible($page);
+        $words = self::$browser->executeScript(self::PROSE);
+        self::assertLessThanOrEqual(self::MOST_WORDS, $words, "$page: words of prose on the first screen");
     }
 
     public function test_the_dark_and_the_sun_theme_keep_their_contrast(): void

@@ -248,8 +248,8 @@ final class WordingTest extends FeatureTestCase
         $say = Wording::forPrograms();
         $easy = $say->lift(new LiftResult(16.0, 8.0, []));
         $hard = $say->lift(new LiftResult(10.0, 32.0, []));
-        self::assertStringStartsWith('index 0.5: ', $easy);
-        self::assertStringStartsWith('index 3.2: ', $hard);
+        self::assertStringEndsWith('(lifting index 0.5)', $easy);
+        self::assertStringEndsWith('(lifting index 3.2)', $hard);
         self::assertNotSame(substr($easy, 11), substr($hard, 11));
         self::assertStringContainsString('∞', $say->lift(new LiftResult(0.0, 8.0, [])));
     }

@@ -16,7 +16,7 @@ use App\Words\Wording;
 use Illuminate\Support\Collection;
 use Marjoram\Core\Comb\Face;
 
-/** Supers and frames that were taken, drawn as they were judged on their hives; an empty one once it is extracted. */
+/** Supers and frames that were taken, drawn as they were judged on their hives. */
 final readonly class TakenPicture
 {
     private const PX_PER_MM = 0.16;
@@ -62,7 +62,7 @@ final readonly class TakenPicture
         $section = new BoxSection(self::PX_PER_MM, false);
         $canvas = new Canvas;
         $layers = BoxSection::layers();
-        $floor = min(self::HIGH, max(1, $boxes->count())) * self::HEIGHT_MM * 1.4 * self::PX_PER_MM;
+        $floor = $this->tallest($boxes);
         [$x, $y, $wide] = [0.0, $floor, 0.0];
         foreach ($boxes->values() as $i => $super) {
             $drawn = $this->box($super);
@@ -93,6 +93,15 @@ final readonly class TakenPicture
         );
     }
 
+    /** @param  Collection<int, TakenSuper>  $boxes */
+    private function tallest(Collection $boxes): float
+    {
+        $high = static fn (DrawnBox $box): float => $box->heightMm * self::PX_PER_MM;
+        $stacks = $boxes->map(fn (TakenSuper $one): float => $high($this->box($one)))->chunk(self::HIGH);
+
+        return max([self::HEIGHT_MM * self::PX_PER_MM, ...$stacks->map->sum()->values()->all()]);
+    }
+
     private function box(TakenSuper $super): DrawnBox
     {
         $fitted = $this->kinds->fitted($super->box);
@@ -118,7 +127,7 @@ final readonly class TakenPicture
         $face = static fn (float $honey): Face => new Face($honey * $capped, $honey * (1.0 - $capped));
         $slots = [];
         for ($slot = 1; $slot <= max(1, $count, $super->slot); $slot++) {
-            [$a, $b] = $super->station->isEmptied() ? [0.0, 0.0] : ($known[$slot] ?? [1.0, 1.0]);
+            [$a, $b] = $known[$slot] ?? [1.0, 1.0];
             $slots[] = new DrawnSlot(isset($known[$slot]), $face(min(1.0, $a)), $face(min(1.0, $b)));
         }
 

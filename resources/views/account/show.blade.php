@@ -73,7 +73,8 @@
             <button class="btn">{{ __('Switch') }}</button>
           </x-form>
         @endif
-        <p><a class="btn small" href="{{ route('start.show') }}">{{ __('Begin another operation') }}</a></p>
+        <p class="mt-2"><a class="btn small" href="{{ route('start.show') }}">{{ __('Begin another operation') }}</a>
+        </p>
         @can('own')
           <x-form :action="route('account.operation')" method="put" class="narrow">
             <x-field

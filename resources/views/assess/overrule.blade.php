@@ -19,7 +19,7 @@
         maxlength="500"
         required
       />
-      <button class="btn">{{ __('Decide differently') }}</button>
+      <button class="btn">{{ __('Save your decision') }}</button>
     </x-form>
   </x-disclosure>
 @endif

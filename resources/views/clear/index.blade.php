@@ -46,7 +46,7 @@
           {{ $clearing->coming->clearings === [] ? __('No super is ripe and free for harvest.') : __('All ripe supers are planned already.') }}
         </p>
       @else
-        <x-drawing.wide :of="$page->chart($clearing)" />
+        <x-drawing.wide :of="$page->chart($clearing)" :name="$clearing->apiary->name" />
       @endif
     </section>
   @endforeach

@@ -1,5 +1,5 @@
 <fieldset class="blk">
-  <legend>{{ __('Supers that come off') }}</legend>
+  <legend>{{ __('Supers that come off') }} <x-term of="lifting index" /></legend>
   <div class="pick">
     @foreach ($clearing->supers() as $one)
       <label>

@@ -29,7 +29,7 @@
             <span class="sub">{{ $page->yardWords($name) }}</span>
           @endif
         </div>
-        <x-drawing.wide :of="$page->chart($name, $rows)" />
+        <x-drawing.wide :of="$page->chart($name, $rows)" :name="$name" />
       </section>
     @endforeach
     @include('compare.table')

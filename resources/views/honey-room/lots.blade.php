@@ -28,7 +28,7 @@
       @endif
       <div class="flex gap-6 flex-wrap items-end">
         <x-drawing.picture :of="$taken->all($one->harvest->supers)" />
-        <x-drawing.wide :of="$row->of($one, (float) $one->harvest->judged_kg)" />
+        <x-drawing.wide :of="$row->of($one, (float) $one->harvest->judged_kg)" :name="$one->code" />
       </div>
     </section>
   @endforeach

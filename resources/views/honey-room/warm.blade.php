@@ -50,7 +50,7 @@
     <section class="blk">
       <h2>{{ $stack->of->lot->code }}, {{ $say->taken($stack->wholeSupers(), $stack->singleFrames()) }}</h2>
       <p>@include('honey-room.ready', ['ready' => $stack->ready])</p>
-      <x-drawing.wide :of="$pictures[$i]" />
+      <x-drawing.wide :of="$pictures[$i]" :name="$stack->of->lot->code" />
       <x-drawing.wide :of="$charts[$i]" />
       <p>
         {{ __('Now :water', ['water' => $f->water($stack->now->waterPct)]) }}

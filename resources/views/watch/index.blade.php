@@ -21,7 +21,7 @@
         </span>
       </div>
       @if ($one->picture !== null)
-        <x-drawing.wide :of="$one->picture" />
+        <x-drawing.wide :of="$one->picture" :name="$one->apiary->name" />
       @else
         <p class="sub">{{ __('No scale within :way. Only signs count.', ['way' => $f->lengths->way(15.0)]) }}</p>
       @endif

@@ -23,7 +23,7 @@
         </p>
       @endforeach
       @if ($board->rows !== [])
-        <x-drawing.wide :of="$chart->of($board, named: true)" />
+        <x-drawing.wide :of="$chart->of($board, named: true)" :name="$apiary->name" />
       @endif
     </section>
   @endforeach
