@@ -15,6 +15,8 @@ final readonly class RoomAssumptions
      * @param  float  $incomingC  of honey as it comes from the yard
      * @param  float  $thickPct  honey as dry as that is warmed, not dried
      * @param  float  $bucketKg  in a full bucket
+     * @param  float  $bucketTareShare  weight of an empty bucket, of what it holds, where nobody weighed one (common
+     *                                  practice: 0.6 kg for 12.5 kg, 1.2 kg for 30 kg)
      * @param  float  $instrumentSdPct  error of a refractometer that all its readings share
      * @param  float  $readingSdPct  error of one reading
      */
@@ -26,6 +28,7 @@ final readonly class RoomAssumptions
         public float $incomingC = 20.0,
         public float $thickPct = 15.5,
         public float $bucketKg = 27.0,
+        public float $bucketTareShare = 0.045,
         public float $instrumentSdPct = 0.2,
         public float $readingSdPct = 0.2,
     ) {

@@ -102,4 +102,12 @@ final class CombTest extends TestCase
         self::assertEqualsWithDelta(sqrt($squares), $sum->sdKg(), 0.03);
         self::assertEqualsWithDelta(0.5, Kilograms::of(8.0, 0.5, 0.12)->sdKg(), 1e-12, 'Its own error is the smaller.');
     }
+
+    public function test_an_empty_box_that_nobody_weighed_weighs_as_the_standard_kinds_do(): void
+    {
+        foreach (BoxKinds::standard() as $kind) {
+            $usual = BoxKinds::usualEmptyMassKg($kind->frames, $kind->combAreaDm2);
+            self::assertEqualsWithDelta($kind->emptyMassKg, $usual, 0.2 * $kind->emptyMassKg, $kind->name);
+        }
+    }
 }

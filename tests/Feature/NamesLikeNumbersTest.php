@@ -28,7 +28,8 @@ final class NamesLikeNumbersTest extends FeatureTestCase
         $this->send('POST', '/yards/kinds', [
             'name' => '12',
             'frames' => '10',
-            'comb_area' => '8',
+            'comb_length' => '400',
+            'comb_height' => '200',
             'inside_width' => '380',
             'external_height' => '170',
             'external_length' => '500',

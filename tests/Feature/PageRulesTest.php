@@ -210,6 +210,19 @@ final class PageRulesTest extends FeatureTestCase
         self::assertSame(0, Clearing::query()->count());
     }
 
+    public function test_an_error_is_at_its_field_which_has_the_focus_and_keeps_what_was_typed(): void
+    {
+        $this->get('/yards/ekbacken');
+        $bad = ['what' => 'Acid in autumn', 'supers_off_by' => 'soon', 'may_return' => ''];
+        $page = $this->parse((string) $this->send('POST', '/yards/ekbacken/treatments', $bad, from: '/yards/ekbacken')
+            ->assertStatus(422)
+            ->getContent());
+        self::assertSame(1, $this->howMany($page, '//*[@autofocus]'));
+        self::assertSame(1, $this->howMany($page, '//input[@name="supers_off_by"][@autofocus][@aria-invalid="true"]'));
+        self::assertSame(1, $this->howMany($page, '//input[@name="what"][@value="Acid in autumn"]'));
+        self::assertSame(1, $this->howMany($page, '//*[contains(@class, "err")][@id = //input[@autofocus]/@aria-describedby]'));
+    }
+
     public function test_cautions_stand_where_they_matter(): void
     {
         foreach (

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Box;
 use App\Models\BoxKindRow;
+use App\Models\BucketKind;
 use App\Models\Colony;
 use App\Models\ColonyFact;
 use App\Models\Decision;
@@ -29,7 +30,8 @@ final class RecordsTest extends FeatureTestCase
         $kind = [
             'name' => 'Half deep',
             'frames' => 8,
-            'comb_area' => 5.2,
+            'comb_length' => 400,
+            'comb_height' => 130,
             'inside_width' => 300,
             'external_height' => 150,
             'external_length' => 480,
@@ -84,6 +86,18 @@ final class RecordsTest extends FeatureTestCase
             ->firstOrFail();
         $this->send('DELETE', "/yards/facts/$fact->id")->assertStatus(303);
         self::assertSame(0, ColonyFact::query()->whereKey($fact->id)->count());
+    }
+
+    public function test_what_no_scale_has_weighed_is_asked_in_frames_or_left_out(): void
+    {
+        $hive = Hive::query()->where('code', 'E1')->firstOrFail();
+        $look = ['frames_of_bees' => '9', 'honey_frames' => '3', 'brood_honey' => '1', 'how' => 'estimated'];
+        $this->send('POST', "/winter/hives/$hive->id/looks", $look)->assertStatus(303);
+        $kg = WinterLook::query()->where('hive_id', $hive->id)->latest('id')->value('brood_honey_kg');
+        // Common practice: a full deep frame holds about 2.7 kg (6 lb).
+        self::assertEqualsWithDelta(8.1, (float) $kg, 1.0);
+        $this->send('POST', '/honey-room/equipment/buckets', ['name' => 'Pail', 'holds' => '12.5'])->assertStatus(303);
+        self::assertEqualsWithDelta(0.56, (float) BucketKind::query()->where('name', 'Pail')->value('tare_kg'), 0.01);
     }
 
     public function test_a_winter_look_changes_the_need_and_may_be_removed(): void

@@ -791,7 +791,8 @@ final class RouteCatalogue
                 [
                     'name' => 'Half deep',
                     'frames' => '8',
-                    'comb_area' => '5.2',
+                    'comb_length' => '400',
+                    'comb_height' => '130',
                     'inside_width' => '300',
                     'external_height' => '150',
                     'external_length' => '480',

@@ -97,7 +97,8 @@ final class UnitsTest extends FeatureTestCase
         $kind = [
             'name' => 'Low eight',
             'frames' => '8',
-            'comb_area' => '93',
+            'comb_length' => '15.5',
+            'comb_height' => '6',
             'inside_width' => '12.2',
             'external_height' => '5.9',
             'external_length' => '19.7',

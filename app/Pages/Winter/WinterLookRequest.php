@@ -16,6 +16,7 @@ final class WinterLookRequest extends MeasuredRequest
         return [
             'frames_of_bees' => ['required', 'numeric', 'between:1,40'],
             'brood_honey' => ['nullable', 'numeric', 'min:0', $this->massMax(120.0)],
+            'honey_frames' => ['nullable', 'numeric', 'between:0,40'],
             'how' => ['required', Rule::in(['measured', 'estimated'])],
         ];
     }

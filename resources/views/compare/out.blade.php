@@ -15,7 +15,7 @@
         <tr>
           <td>{{ $words }}</td>
           <td>
-            @foreach (['csv' => 'CSV', 'xlsx' => 'XLSX'] as $as => $format)
+            @foreach (['csv' => __('CSV'), 'xlsx' => __('XLSX')] as $as => $format)
               <a class="link"
                 href="{{ route('compare.out.table', ['of' => $table, 'as' => $as]) }}">{{ $format }}<span
                   class="sr"
@@ -26,17 +26,19 @@
       @endforeach
       <tr>
         <td>{{ __('All these tables') }}</td>
-        <td><a class="link" href="{{ route('compare.out.xlsx') }}">XLSX<span class="sr">
+        <td><a class="link" href="{{ route('compare.out.xlsx') }}">{{ __('XLSX') }}<span class="sr">
               {{ __('All these tables') }}</span></a></td>
       </tr>
       <tr>
         <td>{{ __('Yards on a map') }}</td>
-        <td><a class="link" href="{{ route('compare.out.yards') }}">GeoJSON</a></td>
+        <td><a class="link" href="{{ route('compare.out.yards') }}">{{ __('GeoJSON') }}</a></td>
       </tr>
       @foreach ($seasons->take(6) as $season)
         <tr>
           <td>{{ __('Report of season :year', ['year' => $season]) }}</td>
-          <td><a class="link" href="{{ route('compare.out.season', $season) }}">PDF<span class="sr">
+          <td><a class="link" href="{{ route('compare.out.season', $season) }}">{{ __('PDF') }}<span
+                class="sr"
+              >
                 {{ $season }}</span></a></td>
         </tr>
       @endforeach

@@ -11,6 +11,7 @@
 @php($fieldId = $id ?? 'f-' . $name . '-' . substr(md5($label), 0, 4))
 @php($dotted = str_replace(['[', ']'], ['.', ''], $name))
 @php($wrong = $errors->has($dotted))
+@php($firstWrong = $errors->keys()[0] ?? null)
 @php($given = old($dotted, $value))
 @php($shown = is_scalar($given) ? (string) $given : '')
 <div class="field">
@@ -28,6 +29,7 @@
       name="{{ $name }}"
       {{ $attributes }}
       @if ($wrong) aria-invalid="true" @endif
+      @if ($firstWrong === $dotted) autofocus @endif
       @if ($wrong || $hint !== null) aria-describedby="{{ $fieldId }}-e" @endif
     >
       @foreach ($options as $key => $words)
@@ -42,6 +44,7 @@
       value="{{ $type === 'password' ? '' : $shown }}"
       {{ $attributes }}
       @if ($wrong) aria-invalid="true" @endif
+      @if ($firstWrong === $dotted) autofocus @endif
       @if ($wrong || $hint !== null) aria-describedby="{{ $fieldId }}-e" @endif
     >
   @endif

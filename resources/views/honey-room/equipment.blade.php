@@ -102,7 +102,7 @@
           step="0.01"
           min="0"
           :label="__('Empty, :unit', ['unit' => $f->massUnit()])"
-          required
+          :hint="__('weigh one; if left empty: about 4.5 % of a full bucket')"
         />
         <x-field
           name="holds"

@@ -101,11 +101,20 @@
           required
         />
         <x-field
+          name="honey_frames"
+          type="number"
+          step="0.5"
+          min="0"
+          max="40"
+          :label="__('Full frames of honey')"
+          :hint="__('in the brood boxes, halves added up')"
+        />
+        <x-field
           name="brood_honey"
           type="number"
           step="0.1"
           min="0"
-          :label="__('Brood box honey, :unit', ['unit' => $f->massUnit()])"
+          :label="__('or honey, :unit', ['unit' => $f->massUnit()])"
           :value="round($f->massValue($stores->kg), 1)"
         />
       </div>

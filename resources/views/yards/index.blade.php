@@ -32,7 +32,8 @@
       </x-form>
     </section>
   @endcan
-  <details class="astable blk" @if ($errors->hasAny(['comb_area', 'frames', 'kind'])) open @endif>
+  @php($ofKind = ['comb_length', 'comb_height', 'frames', 'name', 'kind'])
+  <details class="astable blk" @if ($errors->hasAny($ofKind)) open @endif>
     <summary>{{ __('Box kinds') }}</summary>
     <x-table :head="[
         __('Kind'),
@@ -77,16 +78,25 @@
             value="10"
           />
           <x-field
-            name="comb_area"
-            type="number"
-            step="0.01"
-            :label="__('Comb, :unit a side', ['unit' => $f->lengths->areaUnit()])"
-          />
-          <x-field
             name="inside_width"
             type="number"
             step="any"
             :label="__('Inside width, :unit', ['unit' => $f->lengths->unit()])"
+          />
+        </div>
+        <h4>{{ __('Comb, inside the wood') }}</h4>
+        <div class="row">
+          <x-field
+            name="comb_length"
+            type="number"
+            step="any"
+            :label="__('Comb length, :unit', ['unit' => $f->lengths->unit()])"
+          />
+          <x-field
+            name="comb_height"
+            type="number"
+            step="any"
+            :label="__('Comb height, :unit', ['unit' => $f->lengths->unit()])"
           />
         </div>
         <h4>{{ __('Outside') }}</h4>
@@ -114,6 +124,7 @@
             type="number"
             step="0.1"
             :label="__('Empty with drawn comb, :unit', ['unit' => $f->massUnit()])"
+            :hint="__('empty: estimated from its size')"
           />
           <button class="btn">{{ __('Add the kind') }}</button>
         </div>

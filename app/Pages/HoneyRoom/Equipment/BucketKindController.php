@@ -7,6 +7,7 @@ namespace App\Pages\HoneyRoom\Equipment;
 use App\Foundation\Http\Saved;
 use App\Models\BucketKind;
 use Illuminate\Http\RedirectResponse;
+use Marjoram\Core\HoneyRoom\RoomAssumptions;
 
 /** Kinds of buckets with their tare: weighed once, then chosen by a tap. */
 final class BucketKindController
@@ -14,7 +15,9 @@ final class BucketKindController
     public function store(BucketKindRequest $request): RedirectResponse
     {
         $name = $request->text('name');
-        $values = ['tare_kg' => $request->kg('tare'), 'holds_kg' => $request->kg('holds')];
+        $holds = $request->kg('holds') ?? 0.0;
+        $usual = round((new RoomAssumptions)->bucketTareShare * $holds, 2);
+        $values = ['tare_kg' => $request->kg('tare') ?? $usual, 'holds_kg' => $holds];
         $known = BucketKind::query()->where('name', $name)->lockForUpdate()->first();
         $known === null ? BucketKind::query()->create(['name' => $name] + $values) : $known->update($values);
 

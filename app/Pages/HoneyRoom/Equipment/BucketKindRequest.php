@@ -13,7 +13,7 @@ final class BucketKindRequest extends MeasuredRequest
     {
         return [
             'name' => ['required', 'string', 'max:60'],
-            'tare' => ['required', 'numeric', 'min:0', $this->massMax(20.0)],
+            'tare' => ['nullable', 'numeric', 'min:0', $this->massMax(20.0)],
             'holds' => ['required', 'numeric', 'gt:0', $this->massMax(2000.0)],
         ];
     }
