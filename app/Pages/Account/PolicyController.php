@@ -38,7 +38,7 @@ final class PolicyController
 
         return Saved::at(
             route('account.policy'),
-            __('The policy is saved as version :n.', ['n' => $operation->policy_version]),
+            __('The policy is saved.'),
         );
     }
 

@@ -87,7 +87,7 @@ final readonly class CalibrateController
 
         return Saved::at(
             route('calibrate.show'),
-            __('The policy is saved as version :n.', ['n' => $operation->policy_version]),
+            __('The policy is saved.'),
         );
     }
 }

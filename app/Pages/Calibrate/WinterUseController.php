@@ -28,7 +28,7 @@ final class WinterUseController
 
         return Saved::at(
             route('calibrate.show').'#winter',
-            __('The policy is saved as version :n.', ['n' => $operation->policy_version]),
+            __('The policy is saved.'),
         );
     }
 }

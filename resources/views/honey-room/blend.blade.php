@@ -97,7 +97,9 @@
     <p>
       {{ __('Dry honey makes room for wet honey. No other choice gives more honey within the limit.') }}
     </p>
-    <p>{{ __('The refractometer\'s own error stays in the blend. Errors of single readings even out.') }}</p>
+    <x-disclosure :summary="__('How this was calculated')">
+      <p>{{ __('The refractometer\'s own error stays in the blend. Errors of single readings even out.') }}</p>
+    </x-disclosure>
     <p class="caution">
       {{ __('The law sets limits by kind of honey. Never blend honey that has begun to ferment.') }}</p>
   </x-slot:why>

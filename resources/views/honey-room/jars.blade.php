@@ -131,10 +131,12 @@
     </section>
   </form>
   <x-slot:why>
-    <p class="lab">{{ __('How') }}</p>
-    <p>{{ __('Wax rises like small balls in a thick liquid. Warmth and water decide how thick honey is.') }}</p>
-    <p>{{ __('The choice is exact: no other filling leaves less, or is worth more.') }}
-    </p>
+    <p class="lab">{{ __('Why') }}</p>
+    <x-disclosure :summary="__('How this was calculated')">
+      <p>{{ __('Wax rises like small balls in a thick liquid. Warmth and water decide how thick honey is.') }}</p>
+      <p>{{ __('The choice is exact: no other filling leaves less, or is worth more.') }}
+      </p>
+    </x-disclosure>
     <p class="caution">
       {{ __('Labels, net weights and checks: see your law. No honey for infants under 12 months.') }}
     </p>

@@ -256,13 +256,12 @@
         </dl>
       </section>
     @endif
-    <section>
-      <h3>{{ __('How') }}</h3>
+    <x-disclosure :summary="__('How this was calculated')">
       <p>
         {{ __('The filling\'s error is the same for all supers of a lot; painting errors differ.') }}
         {{ __('All estimates are corrected so that their sum is the buckets\' weight.') }}
       </p>
-    </section>
+    </x-disclosure>
     <p class="caution">
       {{ __('Hot knives and moving rotors: lid shut, sleeves and hair tied.') }}
       {{ __('Wet frames go back to their own hives (disease). No honey for infants under 12 months.') }}

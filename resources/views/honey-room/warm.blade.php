@@ -158,11 +158,13 @@
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">
       {{ __('Open cells dry, capped cells hardly') }}</h2>
-    <p>
-      {{ __('The readings show how fast this room dries. Before the first: three days to a week (common practice).') }}
-      {{ __('The band is the range in 8 of 10 cases.') }}
-    </p>
-    <p>{{ __('Warm and moving air dries faster; the readings show it.') }}</p>
+    <x-disclosure :summary="__('How this was calculated')">
+      <p>
+        {{ __('The readings show how fast this room dries. Before the first: three days to a week (common practice).') }}
+        {{ __('The band is the range in 8 of 10 cases.') }}
+      </p>
+      <p>{{ __('Warm and moving air dries faster; the readings show it.') }}</p>
+    </x-disclosure>
     <p class="caution">
       {{ __('Warm dry, thick honey (14 to 15 %) instead. Wax softens above 38 °C; heat above 40 °C harms honey.') }}
     </p>

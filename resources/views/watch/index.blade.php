@@ -30,13 +30,12 @@
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">{{ __('Scale and signs together give the answer') }}</h2>
-    <section>
-      <h3>{{ __('How') }}</h3>
+    <x-disclosure :summary="__('How this was calculated')">
       <p>
         {{ __('The mean of the last five full days sets the start: strong, slow, none or losing.') }}
         {{ __('Each sign of the last ten days makes "over" more or less likely (Bayes\' rule; common practice).') }}
       </p>
-    </section>
+    </x-disclosure>
     <section>
       <h3>{{ __('What would change the answer') }}</h3>
       <p>

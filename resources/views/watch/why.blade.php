@@ -37,8 +37,12 @@
     </ul>
     <p class="sub">
       {{ __('"Over" means: at most 2 kg in the next 14 days.') }}
-      {{ __('Each day\'s scale, flight weather and signs count together. Signs count half, since the scale sees part of the same.') }}
     </p>
+    <x-disclosure :summary="__('How this was calculated')">
+      <p>
+        {{ __('Each day\'s scale, flight weather and signs count together. Signs count half, since the scale sees part of the same.') }}
+      </p>
+    </x-disclosure>
   @else
     <ul class="facts">
       @forelse (array_reverse($flow->evidence) as $seen)
@@ -51,9 +55,11 @@
         <li><span>–</span><i>{{ __('no sign in the last weeks') }}</i></li>
       @endforelse
     </ul>
-    <p class="sub">
-      {{ __('The scale sets the odds and each sign of the last ten days multiplies them. With seven days of weights, weather counts too.') }}
-    </p>
+    <x-disclosure :summary="__('How this was calculated')">
+      <p>
+        {{ __('The scale sets the odds and each sign of the last ten days multiplies them. With seven days of weights, weather counts too.') }}
+      </p>
+    </x-disclosure>
   @endif
 </section>
 @if ($flow->handlings() !== [])

@@ -30,12 +30,11 @@
   <x-slot:why>
     <p class="lab">{{ __('Why') }}</p>
     <h2 class="say">{{ __('Each hive keeps enough stores to reach spring.') }}</h2>
-    <section>
-      <h3>{{ __('Policy') }}</h3>
+    <x-disclosure :summary="__('How this was calculated')">
       <p>
         {{ __('Winter stores needed are calculated from climate, strength and first flow, over thousands of simulated winters.') }}
       </p>
-    </section>
+    </x-disclosure>
     <p class="caution">
       {{ __('Never feed while honey supers are on. Take the queen excluder out before winter.') }}
     </p>
