@@ -92,7 +92,7 @@ final class BringTest extends BrowserTestCase
         $this->waitForText('#kept', 'E9 super 9, 3');
         $this->assertAccessible('a refused frame');
         $this->open('/');
-        $this->waitForText('#kept', 'not stored: 1');
+        $this->waitForText('#kept', 'not sent: 1');
         $this->click('#kept [data-throw]');
         self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! $this->find('#kept')->isDisplayed(), 'it is still said');
     }

@@ -230,7 +230,7 @@ final class FieldOfflineTest extends FieldTestCase
         ]);
         self::$browser->get('about:blank');
         $this->open('/field#private');
-        $this->waitForText('#trouble', 'does not let anything be kept');
+        $this->waitForText('#trouble', 'cannot save anything');
     }
 
     public function test_a_membership_that_ended_takes_along_what_it_had_put_on_the_phone(): void

@@ -152,7 +152,7 @@ final class FieldSheetTest extends FieldTestCase
         $this->type('#water', '17,2');
         $this->tap('form[data-reading] .btn');
         self::assertStringContainsString('17.2', $this->text('main'));
-        self::assertStringContainsString('Judged on this phone by rules', $this->text('main'));
+        self::assertStringContainsString('Calculated on this phone', $this->text('main'));
         self::$browser->executeScript('delete marjoramField.queue.post; marjoramField.queue.send()');
         $this->type('#why', 'a wet cellar');
         $this->tap('[name="choice"][value="stay"]');
@@ -172,7 +172,7 @@ final class FieldSheetTest extends FieldTestCase
         self::$browser->executeScript('delete marjoramField.queue.post; marjoramField.queue.send()');
         // Lifted at its sides: what it weighs at least is known to the core, and said before anything is kept.
         $this->weigh('both-sides', '4', '4', '8');
-        $this->waitForText('#trouble', 'cannot be');
+        $this->waitForText('#trouble', 'is too little');
         $this->weigh('both-sides', '24', '26', '8');
         $this->waitForText('#announce', 'Q4: stores ~');
         $this->weigh('scale', '61.5');
@@ -232,7 +232,7 @@ final class FieldSheetTest extends FieldTestCase
         $this->await('return location.hash === "#/yard/quarry/Q3"', 'not opened');
         $this->go('#/');
         $this->type('#code', 'XX9'.WebDriverKeys::ENTER);
-        $this->waitForText('#trouble', 'not on this phone');
+        $this->waitForText('#trouble', 'not on the phone');
         [$operation, $hive] = self::$browser->executeScript(
             'return [marjoramField.index.operation.id, marjoramField.sheet("quarry").hives[1].id]',
         );
@@ -243,14 +243,14 @@ final class FieldSheetTest extends FieldTestCase
         $this->phone("#/q/$operation/h/01arz3ndektsv4rrffq69g5fav");
         self::assertStringContainsString('take its yard along', $this->text('main'));
         $this->phone('#/q/what');
-        self::assertStringContainsString('none of Marjoram', $this->text('main'));
+        self::assertStringContainsString('Not a Marjoram label', $this->text('main'));
         $this->go('#/scan');
         // A photograph of a label, as the camera gives it.
         $code = self::labelPng(getenv('MARJORAM_TEST_URL')."/field#/q/$operation/h/$hive");
         $this->find('[data-scan]')->sendKeys($code);
         $this->await('return location.hash === "#/yard/quarry/Q2"', 'the photographed label did not open its hive');
         $this->go('#/scan');
-        $this->waitForText('#camera-says', 'not to be had');
+        $this->waitForText('#camera-says', 'cannot be used');
         $blank = sys_get_temp_dir().'/blank-'.getmypid().'.png';
         imagepng(imagecreatetruecolor(80, 80), $blank);
         $this->find('[data-scan]')->sendKeys($blank);
@@ -272,20 +272,20 @@ final class FieldSheetTest extends FieldTestCase
         foreach (['140', '', 'wet', '-3', '1e9'] as $water) {
             $this->type('#water', $water);
             $this->tap('form[data-reading] .btn');
-            $this->waitForText('#trouble', '10 to 30');
+            $this->waitForText('#trouble', 'between 10 and 30');
         }
         $this->tap('[name="choice"][value="take"]');
         $this->waitForText('#trouble', 'few words');
         $this->tap('[data-do="alike"]');
-        $this->waitForText('#announce', 'Paint a frame first');
+        $this->waitForText('#announce', 'Paint one frame first');
         $this->go('#/yard/quarry/Q3');
         $this->tap('.fs-more summary');
         foreach (['0', '4000', 'heavy'] as $weight) {
             $this->weigh('scale', $weight);
-            $this->waitForText('#trouble', '5 to 400');
+            $this->waitForText('#trouble', 'between 5 and 400');
         }
         $this->weigh('both-sides', '24', '', '8');
-        $this->waitForText('#trouble', 'Both readings');
+        $this->waitForText('#trouble', 'both readings');
         $this->weigh('whole', '60', '', '90');
         $this->waitForText('#trouble', '0.5 to 40');
         self::assertSame([], $this->kept());
@@ -306,7 +306,7 @@ final class FieldSheetTest extends FieldTestCase
         self::scripts(false);
         try {
             $this->open('/field');
-            self::assertStringContainsString('takes scripts', $this->text());
+            self::assertStringContainsString('needs scripts', $this->text());
             $this->open('/short-notes');
             $this->type('#notes', 'Q1 1: 5=8/9');
             $this->click('[formaction$="/preview"]');
@@ -330,7 +330,7 @@ final class FieldSheetTest extends FieldTestCase
         $this->find('#notes')->sendKeys(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.'ke');
         $this->waitForText('#preview-said', '1 line is understood');
         $this->click('form.noted .btn.go');
-        $this->waitForText('.notice', '1 line is kept');
+        $this->waitForText('.notice', '1 line is saved');
         $this->open('/labels');
         $this->assertAccessible('/labels');
         $this->open('/field/read/quarry');

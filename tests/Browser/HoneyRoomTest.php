@@ -34,7 +34,7 @@ final class HoneyRoomTest extends BrowserTestCase
         self::assertLessThanOrEqual($left, $this->text('.timer'), 'the run goes on through a reload');
         $this->assertAccessible('a load that spins');
         $this->click('form[action$="/spun"] button');
-        $this->waitForText('.notice', 'is spun');
+        $this->waitForText('.notice', 'is extracted');
         $this->open('/honey-room/warm');
         $this->assertAccessible('the warm room');
         $this->click('form[action$="/sensor"] button');

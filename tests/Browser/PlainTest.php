@@ -27,7 +27,7 @@ final class PlainTest extends BrowserTestCase
             'scripts are off',
         );
         $this->press('input[value="eating-capped:seen"] + button');
-        $this->waitForText('.notice', 'Noted');
+        $this->waitForText('.notice', 'Saved');
 
         // A frame in figures, the shake and a reading.
         $this->open('/assess/tegelbruket/T7');

@@ -23,10 +23,10 @@ final class RoundsTest extends BrowserTestCase
         assert(is_array($at));
         $this->standAt('Toulouse, France', ['', '']);
         $this->open('/clear/rounds/new');
-        $this->waitForText('main', 'say first where the honey room is');
+        $this->waitForText('main', 'Set the place of the honey room first');
         $this->honeyRoomIn('Lund, Sweden', '');
         $this->open('/clear/rounds/new');
-        $this->waitForText('main', 'more than four hours off');
+        $this->waitForText('main', 'more than four hours away');
         $this->type('[name=seconds]', '1');
         $this->click('main form .btn.go');
         self::$browser->wait(30, 200)->until(fn (): bool => str_contains($this->text('.why'), 'Use this schedule'));

@@ -19,7 +19,7 @@ final class SliceTest extends BrowserTestCase
         $this->click('.strip a[href$="/watch/skolgarden"]');
         $this->waitForText('h1', 'Skolgården');
         $this->click('input[value="robbing-test:robbed"] + button');
-        $this->waitForText('.notice', 'Noted');
+        $this->waitForText('.notice', 'Saved');
         self::assertStringContainsString('The flow is over', $this->text('.why'));
 
         $this->click('.stages a:nth-child(2)');
@@ -40,7 +40,7 @@ final class SliceTest extends BrowserTestCase
             $this->click('.painter form[action$="/readings"] .btn');
             $this->waitForText('.notice', 'reading');
         }
-        $this->waitForText('.why .say', 'Take it');
+        $this->waitForText('.why .say', 'Take this super');
 
         $this->click('.stages a:nth-child(3)');
         $this->click('.strip a[href$="/winter/skolgarden"]');
@@ -49,7 +49,7 @@ final class SliceTest extends BrowserTestCase
             $this->click('.why details summary');
             $this->type('.why details [name=note]', 'Will be fed');
             $this->click('.why details .btn');
-            $this->waitForText('.notice', 'may go');
+            $this->waitForText('.notice', 'may come off');
         }
 
         $this->click('.stages a:nth-child(4)');
@@ -116,7 +116,7 @@ final class SliceTest extends BrowserTestCase
         fwrite(STDERR, sprintf(' [%.1f keys a frame] ', $strokes / 3));
         $this->waitForText('[data-status]', 'saved');
         self::assertCount(3, self::$browser->findElements(WebDriverBy::cssSelector('.slots a:not(.unseen)')));
-        $this->waitForText('.why', '3 of 10 frames seen');
+        $this->waitForText('.why', '3 of 10 frames inspected');
         $this->keys(WebDriverKeys::ESCAPE, 'k');
         self::$browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->path() === '/assess/norra-heden/N3');
         // While a super is open digits paint; a stage is left by its link.

@@ -182,7 +182,7 @@ final class TogetherTest extends TestCase
         }
         self::assertSame([303 => 8], array_count_values(array_column(self::all($writes), 'status')));
         $page = self::read('keeper', '/assess/'.self::$slug."/{$this->codes()[1]}?box=$box");
-        preg_match("/(\\d+) of 10 frames seen\" data-box=\"$box\"/", $page, $seen);
+        preg_match("/(\\d+) of 10 frames inspected\" data-box=\"$box\"/", $page, $seen);
         self::assertSame('8', $seen[1] ?? null, 'What is cached of the hive is calculated again after each write.');
     }
 

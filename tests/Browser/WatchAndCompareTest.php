@@ -41,7 +41,7 @@ final class WatchAndCompareTest extends BrowserTestCase
         $this->click('form[action$="/tegelbruket/scales"] button');
         $this->waitForText('.notice', 'The scale is entered');
         $this->click('form[action$="/secret"] button');
-        $this->waitForText('.notice', 'The secret is made');
+        $this->waitForText('.notice', 'The secret is created');
         $secret = $this->text('code');
         $section = (string) $this->find('section[id^="s-"]')->getAttribute('id');
         $send = new Process([
@@ -66,10 +66,10 @@ final class WatchAndCompareTest extends BrowserTestCase
         $this->open('/watch/tegelbruket/scales');
         $this->find('input[type=file]')->sendKeys($file);
         $this->click('form[action$="/file"] button');
-        $this->waitForText('h1', '2 readings would be read in');
+        $this->waitForText('h1', '2 readings would be added');
         $this->assertAccessible('the file before it counts');
         $this->click('form[action$="/map"].btns button');
-        $this->waitForText('.notice', '2 readings are read in');
+        $this->waitForText('.notice', '2 readings are added');
         $this->assertAccessible('the scales of a yard');
         $this->click('form[action*="/watch/imports/"] button');
         $this->waitForText('.notice', 'are removed');
@@ -106,7 +106,7 @@ final class WatchAndCompareTest extends BrowserTestCase
         $this->click('form[action$="/mark"] button');
         $this->waitForText('.notice', 'breed from');
         $this->open('/compare/plan');
-        $this->waitForText('h1', '2 hives get another queen');
+        $this->waitForText('h1', '2 hives get a new queen');
         $this->assertAccessible('next year\'s queens');
         $file = tempnam(sys_get_temp_dir(), 'old').'.csv';
         file_put_contents($file, "hive,year,kg,queen\nE1,2019,24.5,\nE2,2019,31,\nE3,2019,nothing,\n");
@@ -116,7 +116,7 @@ final class WatchAndCompareTest extends BrowserTestCase
         $this->waitForText('h1', '2 yields would be added');
         $this->assertAccessible('the sheet before it counts');
         $this->click('form[action$="/compare/notes"].btns button');
-        $this->waitForText('.notice', '2 yields are read in');
+        $this->waitForText('.notice', '2 yields are added');
         $this->open('/compare?season=2019');
         $this->waitForText('h1', 'producing hive');
         unlink($file);

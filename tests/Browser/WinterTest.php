@@ -51,12 +51,12 @@ final class WinterTest extends BrowserTestCase
         $this->type('[name=first]', '31');
         $this->type('[name=second]', '28.5');
         $this->click('form[action$="/weighings"] .btn');
-        $this->waitForText('.notice', 'The weighing of S4 is noted');
+        $this->waitForText('.notice', 'The weighing of S4 is saved');
         self::assertStringContainsString('59.5', $this->text('#stores'));
         $this->click('#stores .cols2 > div:last-child summary');
         $this->type('[name=amount]', '5');
         $this->click('form[action$="/feedings"] .btn');
-        $this->waitForText('.notice', 'The feed of S4 is noted');
+        $this->waitForText('.notice', 'The feed of S4 is saved');
         $this->assertAccessible('/winter/skolgarden/S4 weighed');
         self::screen(390, 844);
         $this->open('/winter/skolgarden/S4');

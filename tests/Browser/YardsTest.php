@@ -150,6 +150,6 @@ final class YardsTest extends BrowserTestCase
             form.requestSubmit()',
             [$on, $other],
         );
-        $this->waitForText('.notice', 'Noted for the colony');
+        $this->waitForText('.notice', 'Saved for the colony');
     }
 }

@@ -258,7 +258,7 @@ final class HoneyBenchTest extends FeatureTestCase
         // What is in the bucket came from what is spun.
         $this->weigh(9.0);
         self::assertSame([9.0, null], [$this->got($one), $this->got($two)]);
-        $this->get("/honey-room/{$this->lot->id}")->assertSee('1 of 3 spun');
+        $this->get("/honey-room/{$this->lot->id}")->assertSee('1 of 3 extracted');
         // The other stands full at the door: no hive gets it as an empty one.
         $this->send('POST', "/yards/hives/$two->hive_id/boxes", ['box' => $two->box_id, 'role' => 'super'])
             ->assertStatus(422)
