@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
 
@@ -20,6 +21,7 @@ use Marjoram\Core\Moisture\RefractometerScale;
  * @property float $temperature_c
  * @property bool $compensated
  * @property float $offset
+ * @property CellsRead|null $cells  null where nobody said
  * @property \Illuminate\Support\Carbon $read_at
  * @property Assessment|null $assessment
  * @property Instrument|null $instrument
@@ -32,6 +34,7 @@ final class MoistureReading extends Record
         'lot_id' => null,
         'instrument_id' => null,
         'offset' => 0,
+        'cells' => null,
         'temperature_c' => 20,
     ];
 
@@ -40,6 +43,7 @@ final class MoistureReading extends Record
         'temperature_c' => 'float',
         'compensated' => 'boolean',
         'offset' => 'float',
+        'cells' => CellsRead::class,
         'read_at' => 'immutable_datetime',
     ];
 
@@ -69,6 +73,7 @@ final class MoistureReading extends Record
             $this->temperature_c,
             $this->compensated,
             (float) $this->offset,
+            of: $this->cells,
         );
     }
 }

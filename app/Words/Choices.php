@@ -193,6 +193,12 @@ final class Choices
         );
     }
 
+    /** @return array<string, string> */
+    public static function cells(): array
+    {
+        return ['' => __('mixed, or not known'), 'open' => __('open cells'), 'capped' => __('capped cells')];
+    }
+
     /** For a view, which names a term by its word. */
     public function term(string $word): Term
     {

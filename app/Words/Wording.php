@@ -43,10 +43,18 @@ final readonly class Wording
         return Names::of($verdict);
     }
 
-    /** What to do, as a sentence. */
-    public function advice(Verdict $verdict): string
+    /**
+     * What to do, as a sentence.
+     *
+     * @param  int|string|null  $lookNext  the frame, or the reading, that would tell most
+     */
+    public function advice(Verdict $verdict, int|string|null $lookNext = null): string
     {
-        return Names::sentence($verdict, list: 'advice');
+        return match (true) {
+            $verdict !== Verdict::Look || $lookNext === null => Names::sentence($verdict, list: 'advice'),
+            is_int($lookNext) => __('Inspect frame :n before you decide.', ['n' => $lookNext]),
+            default => __('Read the water before you decide.'),
+        };
     }
 
     public function method(Method $method): string

@@ -9,6 +9,7 @@ use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
 
@@ -80,6 +81,7 @@ final class Values
             },
             $reading->number('offset'),
             $reading->optional('mass_kg'),
+            CellsRead::tryFrom($reading->text('of')),
         );
     }
 }

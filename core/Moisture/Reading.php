@@ -17,6 +17,7 @@ final readonly class Reading
      * @param  ?bool  $compensated  whether the instrument corrects for temperature itself; null takes the scale's usual
      * @param  float  $offset  calibration, added to the value on its own scale
      * @param  ?float  $massKg  of the honey that the reading stands for, if weighed
+     * @param  ?CellsRead  $of  which cells it is of; null for a mixed sample, or where nobody said
      *
      * @throws InvalidInput when a value lies outside its range
      */
@@ -27,6 +28,7 @@ final readonly class Reading
         ?bool $compensated = null,
         public float $offset = 0.0,
         public ?float $massKg = null,
+        public ?CellsRead $of = null,
     ) {
         [$lo, $hi] = $scale->range();
         InvalidInput::unlessWithin($value, $lo, $hi, 'The reading', '/value');

@@ -6,6 +6,7 @@ namespace Marjoram\Core\Notes;
 
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
 
@@ -167,10 +168,10 @@ final readonly class Notes
     private static function water(string $word, NoteWords $words, int $column): NoteItem
     {
         $value = $word === 'w' ? mb_strtolower($words->take()) : substr($word, 1);
-        if (preg_match('/^(\d+(?:[.,]\d+)?)(%|bx|nd)?(?:@(\d+(?:[.,]\d+)?))?$/', $value, $found) !== 1) {
+        if (preg_match('/^(\d+(?:[.,]\d+)?)(%|bx|nd)?(o)?(?:@(\d+(?:[.,]\d+)?))?$/', $value, $found) !== 1) {
             throw InvalidInput::because(
                 '":word" is not a reading.',
-                'such as w 17.2, w 80.5bx, w 1.4915nd, w 17.2@24',
+                'such as w 17.2, w 80.5bx, w 1.4915nd, w 17.2@24, w 17.2o (open cells)',
                 '',
                 ['word' => $value],
             );
@@ -180,12 +181,13 @@ final readonly class Notes
             'nd' => RefractometerScale::RefractiveIndex,
             default => RefractometerScale::Water,
         };
-        $celsius = isset($found[3]) ? self::number($found[3]) : 20.0;
+        $celsius = isset($found[4]) ? self::number($found[4]) : 20.0;
+        $of = ($found[3] ?? '') === 'o' ? CellsRead::Open : null;
 
         return new NoteItem(
             NoteKind::Water,
             $column,
-            reading: new Reading($scale, self::number($found[1]), $celsius),
+            reading: new Reading($scale, self::number($found[1]), $celsius, of: $of),
         );
     }
 

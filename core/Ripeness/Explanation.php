@@ -46,6 +46,10 @@ final readonly class Explanation
                 ['days' => $this->super->daysSinceEmpty ?? 0.0],
             ),
             $this->box->cappedShare === null => new Statement(Reason::NoHoney),
+            $this->p >= $this->policy->confidence && $verdict !== Verdict::Take => new Statement(
+                Reason::ShakeFailed,
+                ['most_pct' => $this->policy->waterMaxPct],
+            ),
             $verdict === Verdict::Take => new Statement(Reason::PolicyMet, $odds),
             $verdict === Verdict::Look => new Statement(Reason::PolicyOpen, $odds),
             default => new Statement(Reason::PolicyNotMet, $odds),

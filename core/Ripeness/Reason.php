@@ -45,6 +45,9 @@ enum Reason: string
 
     case NoHoney = 'no-honey';
 
+    /** most_pct: by the policy */
+    case ShakeFailed = 'shake-failed';
+
     /** days: since it was put on without honey, and nobody has looked */
     case PutOnEmpty = 'put-on-empty';
 }

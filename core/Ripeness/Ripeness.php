@@ -91,9 +91,9 @@ final readonly class Ripeness
             $super->isPresumedEmpty($this->assumptions) => $super->flow === NectarFlow::Over
                 ? Verdict::Leave
                 : Verdict::Wait,
-            $p >= $policy->confidence => Verdict::Take,
+            $p >= $policy->confidence && ! $super->isTooWetToTake($policy->waterMaxPct) => Verdict::Take,
             $super->frames === [] && $super->readings === [] => Verdict::Look,
-            $undecided => Verdict::Look,
+            $undecided && $p < $policy->confidence => Verdict::Look,
             $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
             $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow => Verdict::Wait,
             $super->canRearrange && $ripeSeen >= 2 => Verdict::Rearrange,
@@ -136,6 +136,9 @@ final readonly class Ripeness
         float $pCapped,
         float $pWater,
     ): int|string|null {
+        if ($verdict !== Verdict::Look && $super->isTooWetToTake($policy->waterMaxPct)) {
+            return 'reading';
+        }
         $couldRead = $super->readings === [] && $policy->school->asksForWater();
         $readingTellsMore =
             $couldRead &&
@@ -175,6 +178,10 @@ final readonly class Ripeness
                 : 1.0 / $this->assumptions->daysToCapFullSuper;
 
         $tooWet = $policy->school->asksForWater() ? max(0.0, $water->meanPct - $policy->waterMaxPct) : 0.0;
+        if ($missing <= 0.0 && $super->isTooWetToTake($policy->waterMaxPct)) {
+            $rained = $this->assumptions->openWaterPct[Shake::Failed->value][0];
+            $tooWet = max($tooWet, $rained - $policy->waterMaxPct);
+        }
         $days = max($missing / $aDay, $tooWet / $this->assumptions->driesPctPerDay);
 
         return max(1, (int) ceil($days - 1e-9));

@@ -7,7 +7,9 @@ namespace Marjoram\Core\Ripeness;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
+use Marjoram\Core\Moisture\Refractometry;
 
 /** All that is known of one super on one day. */
 final readonly class Super
@@ -52,6 +54,26 @@ final readonly class Super
     {
         return $this->frames === [] && $this->readings === [] && $this->daysSinceEmpty !== null
             && $this->daysSinceEmpty < 0.5 * $assumptions->daysToFillSuper;
+    }
+
+    /**
+     * Whether nectar rained from a frame and nothing has shown since that its open honey is dry enough: such a super
+     * is not taken, however much of it is capped (common practice).
+     *
+     * @param  float  $limitPct  most water of ripe honey
+     */
+    public function isTooWetToTake(float $limitPct): bool
+    {
+        if ($this->shake !== Shake::Failed) {
+            return false;
+        }
+        foreach ($this->readings as $reading) {
+            if ($reading->of === CellsRead::Open && (new Refractometry)->convert($reading)->waterPct <= $limitPct) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function allSeen(): bool

@@ -26,6 +26,8 @@ return [
         'put-on-empty' => '{0} Put on empty today.|{1} Put on empty yesterday, not inspected since.'
             .'|[2,*] Put on empty :days days ago, not inspected since.',
         'no-honey' => 'The inspected frames have no honey.',
+        'shake-failed' => 'Nectar rains from a shaken frame: the open honey is too wet to extract. '
+            .'A reading of open cells of at most :most_pct % would change this.',
         'policy-met' => 'Ripe by your rule: :p % likely. You asked for :asked %.',
         'policy-open' => 'Not sure yet: ripe by your rule is :p % likely. You asked for :asked %.',
         'policy-not-met' => 'Ripe by your rule: only :p % likely. You asked for :asked %.',

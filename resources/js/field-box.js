@@ -158,6 +158,9 @@ export function wholeBox(app, slug, code, id) {
       <input id="water" name="value" inputmode="decimal" autocomplete="off" data-f="water">
       <select name="scale" aria-label="${esc(app.say('scale'))}">
         <option value="water">%</option><option value="brix">°Brix</option><option value="nd">nD</option></select>
+      <select name="cells" aria-label="${esc(app.say('cells'))}">
+        <option value="">${esc(app.say('cells-mixed'))}</option><option value="open">${esc(app.say('cells-open'))}</option>
+        <option value="capped">${esc(app.say('cells-capped'))}</option></select>
       <button class="btn">${esc(app.say('keep-water'))}</button></form>
     ${readings.length ? `<p class="soft">${esc(app.say('read-today', { values: readings.map((one) => one.value).join(', ') }))}</p>` : ''}
     ${it.super ? decisionForm(app, id) : ''}

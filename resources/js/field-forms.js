@@ -119,7 +119,9 @@ export const forms = {
     const [least, most] = RANGES[scale];
     if (value === null || value < least || value > most) return app.trouble('water-range', { least, most });
     const words = app.say('tap-water', { hive: code, box: box.name, value });
-    const kept = await app.keep({ kind: 'reading', ...about(app, id), words, data: { scale, value } });
+    const cells = form.elements.cells.value;
+    const data = cells === '' ? { scale, value } : { scale, value, cells };
+    const kept = await app.keep({ kind: 'reading', ...about(app, id), words, data });
     return kept && done(app, form);
   },
   async decide(app, form, submitter) {

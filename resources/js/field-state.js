@@ -102,9 +102,9 @@ const changes = {
   reading(sheet, tap) {
     const box = boxOf(sheet, tap.on);
     if (!box) return;
-    const { scale, value, temperature_c, offset } = tap.data;
+    const { scale, value, temperature_c, offset, cells } = tap.data;
     const taps = tapsOf(box);
-    taps.readings = [...(taps.readings ?? []), { scale, value, temperature_c, offset: offset ?? 0 }];
+    taps.readings = [...(taps.readings ?? []), { scale, value, temperature_c, offset: offset ?? 0, of: cells ?? null }];
     box.decision = null;
   },
   decide(sheet, tap) {

@@ -12,7 +12,7 @@ final class NewcomerTest extends BrowserTestCase
         'Which supers do I inspect, and which are ripe?' => ['/', '/Inspect \d+ supers\. \d+ supers are ripe\./'],
         'Is the flow over?' => ['/watch/ekbacken', '/The flow is over\./'],
         'How sure is that?' => ['/watch/ekbacken', '/\d+\s?%/u'],
-        'What is this super?' => ['/assess/ekbacken/E4', '/Check this super before you decide\./'],
+        'What is this super?' => ['/assess/ekbacken/E4', '/Inspect frame \d+ before you decide\./'],
         'Why?' => ['/assess/ekbacken/E4', '/Reasons.*Ripe by your rule|Ripe by your rule.*Reasons/s'],
         'How sure is it of the capping?' => ['/assess/ekbacken/E4', '/\d+ % of the honey is capped \(range \d+ to \d+ %\)/'],
         'What does winter need?' => ['/winter/ekbacken', '/may give ~\d+.*Needed to/su'],

@@ -8,10 +8,12 @@ use Marjoram\Core\Comb\BoxKinds;
 use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\Reason;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessResult;
@@ -117,6 +119,30 @@ final class RipenessTest extends TestCase
         self::assertLessThan(1.5, $kg(0.0));
         self::assertGreaterThan(2.0 * $kg(0.0), $kg(10.0));
         self::assertEqualsWithDelta($kg(null), $kg(21.0), 1e-9);
+    }
+
+    /** Common practice: nectar that rains from a frame is not ripe, whatever a mixed sample reads. */
+    public function test_a_failed_shake_is_never_taken_until_open_cells_are_read(): void
+    {
+        $frames = array_map(fn (int $slot): Frame => $this->frame($slot, 0.92, 0.08), range(1, 10));
+        $mixed = new Reading(RefractometerScale::Water, 17.0);
+        $open = static fn (float $water): Reading => new Reading(RefractometerScale::Water, $water, of: CellsRead::Open);
+        $judged = fn (?Shake $shake, array $readings, NectarFlow $flow, bool $dry = false): RipenessResult => $this->judge(
+            new Super($this->box, $frames, $shake, $readings, flow: $flow, dryRoom: $dry),
+        );
+        self::assertSame(Verdict::Take, $judged(null, [$mixed, $mixed], NectarFlow::Over)->verdict);
+        self::assertSame(Verdict::Rearrange, $judged(Shake::Failed, [$mixed, $mixed], NectarFlow::Over)->verdict);
+        self::assertSame(Verdict::TakeAndDry, $judged(Shake::Failed, [$mixed, $mixed], NectarFlow::Over, true)->verdict);
+        $waits = $judged(Shake::Failed, [$mixed, $mixed], NectarFlow::On);
+        self::assertSame(Verdict::Wait, $waits->verdict);
+        self::assertSame(Reason::ShakeFailed, $waits->reasons[0]->what);
+        self::assertSame('reading', $waits->lookNext);
+        self::assertSame(Verdict::Take, $judged(Shake::Failed, [$mixed, $open(17.4)], NectarFlow::On)->verdict);
+        self::assertNotSame(Verdict::Take, $judged(Shake::Failed, [$mixed, $open(18.4)], NectarFlow::On)->verdict);
+        // Capping alone asks for no water; nectar rains all the same.
+        $byCapping = new RipenessPolicy(RipenessSchool::Capped90);
+        $super = new Super($this->box, $frames, Shake::Failed, flow: NectarFlow::Over);
+        self::assertNotSame(Verdict::Take, (new Ripeness)->judge($super, $byCapping)->verdict);
     }
 
     public function test_the_days_to_wait_follow_what_was_gained_since_the_last_look(): void

@@ -262,7 +262,7 @@ final class HoneyBenchTest extends FeatureTestCase
         // The other stands full at the door: no hive gets it as an empty one.
         $this->send('POST', "/yards/hives/$two->hive_id/boxes", ['box' => $two->box_id, 'role' => 'super'])
             ->assertStatus(422)
-            ->assertSee('stands full in the honey room');
+            ->assertSee('is full in the honey room');
         // Wet, it goes home: on top of its hive again.
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'cleaning'])->assertStatus(422)->assertSee('healthy');
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(303);

@@ -81,6 +81,17 @@ final class ShortNotesTest extends FeatureTestCase
         self::assertEquals($this->verdict('E4', $box), $noted);
     }
 
+    public function test_nectar_that_rained_is_not_taken_until_open_cells_are_read(): void
+    {
+        $box = $this->super('E4', 2);
+        $full = implode(' ', array_map(static fn (int $slot): string => "$slot=f", range(1, 10)));
+        $this->send('POST', '/short-notes', ['notes' => "E4 2: $full rain; w 17.2; w 17.1"])->assertStatus(303);
+        $address = "/assess/ekbacken/E4?box=$box";
+        $this->get($address)->assertDontSee('The honey is ripe.')->assertSee('Nectar rains from a shaken frame');
+        $this->send('POST', '/short-notes', ['notes' => 'E4 2: w 17.3o'])->assertStatus(303);
+        $this->get($address)->assertSee('The honey is ripe.')->assertDontSee('Nectar rains');
+    }
+
     public function test_a_paper_of_another_day_is_dated_then(): void
     {
         $this->send('POST', '/short-notes', ['notes' => 'E3 1: 5=4', 'on' => '2026-07-30'])->assertStatus(303);

@@ -21,7 +21,7 @@ final class SliceTest extends FeatureTestCase
         $box = $this->superOf('E4');
         $this->get('/assess/ekbacken/E4?box='.$box->id)
             ->assertOk()
-            ->assertSee('Check this super before you decide.');
+            ->assertSee('before you decide.');
 
         foreach ([3, 4, 5, 6, 7, 8] as $slot) {
             $face = ['capped' => 0.95, 'open' => 0.03];

@@ -24,6 +24,7 @@ final class KeepReading
             'temperature_c' => $reading->temperatureC,
             'compensated' => $reading->compensated,
             'offset' => $reading->offset,
+            'cells' => $reading->of,
             'read_at' => $at->setTimezone(new DateTimeZone('UTC')),
         ]);
     }

@@ -11,6 +11,7 @@ use App\Words\Wording;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Marjoram\Core\InvalidInput;
+use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Moisture\Refractometry;
@@ -29,6 +30,7 @@ final class ReadingRequest extends MeasuredRequest
             'seen_on' => ['nullable', 'date_format:Y-m-d'],
             'instrument' => ['nullable', 'string', 'max:26'],
             'offset' => ['nullable', 'numeric', 'between:-10,10'],
+            'cells' => ['nullable', Rule::enum(CellsRead::class)],
         ];
     }
 

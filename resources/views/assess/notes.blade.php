@@ -52,7 +52,9 @@
       <dt><code>rain</code> <code>dry</code></dt>
       <dd>{{ __('shake test: nectar rains, or no nectar rains') }}</dd>
       <dt><code>w 17.2</code></dt>
-      <dd>{{ __('water; w 80.5bx for degrees Brix, w 1.4915nd for an index, @24 for the degrees Celsius') }}</dd>
+      <dd>
+        {{ __('water; w 80.5bx for degrees Brix, w 1.4915nd for an index, o for open cells, @24 for the degrees Celsius') }}
+      </dd>
       <dt><code>take</code> <code>stay</code></dt>
       <dd>{{ __('the super comes off, or stays; why in brackets: stay (for the bees)') }}</dd>
       <dt><code>kg 43.5</code></dt>

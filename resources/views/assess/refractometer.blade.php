@@ -37,6 +37,12 @@
     </div>
     <div class="row">
       <x-field
+        name="cells"
+        :label="__('Cells read')"
+        value=""
+        :options="$choose->cells()"
+      />
+      <x-field
         name="atc"
         :label="__('Corrects for temperature')"
         value="usual"

@@ -13,7 +13,7 @@
     </section>
   @else
     <h2 class="say">
-      <x-verdict :of="$box->verdict()" size="22" />{{ $say->advice($box->verdict()) }}
+      <x-verdict :of="$box->verdict()" size="22" />{{ $say->advice($box->verdict(), $result->lookNext) }}
       @if ($result->waitDays)
         {{ $result->waitDays > 21 ? __('More than three weeks at this pace.') : trans_choice('~:count day.|~:count days.', $result->waitDays) }}
       @endif

@@ -101,6 +101,7 @@ final readonly class BoxSheet
                     'value' => $one->reading->value,
                     'temperature_c' => $one->reading->temperatureC,
                     'compensated' => $one->reading->compensated,
+                    'of' => $one->reading->of?->value,
                     'offset' => $one->reading->offset,
                     'mass_kg' => $one->reading->massKg,
                 ],

@@ -35,7 +35,7 @@ final readonly class TapWrite
             TapKind::Reading => self::post(
                 'assess.readings.store',
                 $box,
-                self::only($tap, 'scale', 'value', 'instrument') + self::temperature($tap, $format),
+                self::only($tap, 'scale', 'value', 'cells', 'instrument') + self::temperature($tap, $format),
             ),
             TapKind::Decide => self::post('assess.decisions.store', $box, self::only($tap, 'choice', 'note', 'was')),
             TapKind::Note => self::post('field.notes.store', $hive, self::only($tap, 'what', 'text', 'box')),
