@@ -16,7 +16,7 @@ return [
     'advice' => [
         'take' => 'Take this super. The honey is ripe.',
         'take-and-dry' => 'Take this super, but dry it before extraction.',
-        'wait' => 'Wait. The bees are still filling and capping.',
+        'wait' => 'Wait. This super is not ripe yet.',
         'rearrange' => 'Rearrange: gather the ripe frames and leave the rest.',
         'leave' => 'Leave this super with the bees.',
         'look' => 'Check this super before you decide.',
@@ -31,7 +31,7 @@ return [
         'policy-met' => 'Ripe by your rule: :p % likely. You asked for :asked %.',
         'policy-open' => 'Not sure yet: ripe by your rule is :p % likely. You asked for :asked %.',
         'policy-not-met' => 'Ripe by your rule: only :p % likely. You asked for :asked %.',
-        'flow-on' => 'The flow is not over: the bees are still filling and capping.',
+        'flow-on' => 'The flow is not over yet.',
         'under-capped' => 'A super above this one is capped, so more capping is expected here.',
         'capped-share' => ':share % of the honey is capped (range :low to :high %). Your rule asks for :asked %.',
         'water-measured' => 'Water measured: :pct % (:low_pct to :high_pct). Your limit is :most_pct %.',

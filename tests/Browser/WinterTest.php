@@ -29,7 +29,7 @@ final class WinterTest extends BrowserTestCase
             ->release()
             ->perform();
         self::$browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->text('.whatif .big') !== $before);
-        self::assertStringContainsString('reckoned: '.$before, $this->text('.whatif .figures'));
+        self::assertStringContainsString('calculated: '.$before, $this->text('.whatif .figures'));
         self::assertStringContainsString('Sugar', $this->text('.whatif dl'));
         // By keyboard the tick box does the same.
         self::$browser->executeScript('[...document.querySelectorAll(".stackbox input")].pop().focus()');
