@@ -90,6 +90,13 @@ final class ShortNotesTest extends FeatureTestCase
         $this->get($address)->assertDontSee('The honey is ripe.')->assertSee('Nectar rains from a shaken frame');
         $this->send('POST', '/short-notes', ['notes' => 'E4 2: w 17.3o'])->assertStatus(303);
         $this->get($address)->assertSee('The honey is ripe.')->assertDontSee('Nectar rains');
+        // The form says the same.
+        $this->send('POST', '/undo')->assertStatus(303);
+        $reading = ['value' => '17.3', 'scale' => 'water'];
+        $this->send('POST', "/assess/boxes/$box/readings", $reading + ['cells' => 'capped'])->assertStatus(303);
+        $this->get($address)->assertDontSee('The honey is ripe.');
+        $this->send('POST', "/assess/boxes/$box/readings", $reading + ['cells' => 'open'])->assertStatus(303);
+        $this->get($address)->assertSee('The honey is ripe.');
     }
 
     public function test_a_paper_of_another_day_is_dated_then(): void

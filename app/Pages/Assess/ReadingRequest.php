@@ -110,6 +110,7 @@ final class ReadingRequest extends MeasuredRequest
             $temperature,
             $atc === 'yes' ? true : ($atc === 'no' ? false : null),
             $instrument->offset ?? (float) ($this->string('offset')->toString() ?: 0),
+            of: CellsRead::tryFrom($this->string('cells')->toString()),
         );
     }
 }
