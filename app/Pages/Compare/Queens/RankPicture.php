@@ -55,7 +55,7 @@ final readonly class RankPicture
                 $this->row($canvas, $queen, $link($queen), self::TOP + self::ROW * $i, $x);
             }
         }
-        $canvas->text('t12 soft', self::RIGHT + 14.0, 12.0, __(':unit compared with', ['unit' => $this->format->massUnit()]))
+        $canvas->text('t12 soft', self::RIGHT + 14.0, 12.0, __(':unit against her yard', ['unit' => $this->format->massUnit()]))
             ->text('t12 soft', 0.0, 12.0, __('queen, hive'));
 
         return new Picture(self::WIDTH, $height, $canvas->shapes(), __('Queens by their yield'), hasLinks: true);
