@@ -12,12 +12,18 @@ use Illuminate\Console\Command;
 /** Lists every sentence that a person reads, with its places, and checks the rules of plain words. */
 final class Words extends Command
 {
-    protected $signature = 'words {--problems : only what breaks a rule} {--with= : only texts with these letters}';
+    protected $signature = 'words
+        {--problems : only what breaks a rule}
+        {--with= : only texts with these letters}
+        {--labels : two labels for a field, two fields for a label}';
 
     protected $description = 'List every sentence with its places, and what breaks the rules of plain words';
 
     public function handle(PlainWords $rules): int
     {
+        if ($this->option('labels') === true) {
+            return $this->labels();
+        }
         $with = $this->option('with');
         $sentences = array_filter(
             (new Sentences(base_path()))->all(),
@@ -35,6 +41,23 @@ final class Words extends Command
         $this->line(sprintf('%d texts, %d break a rule. %s', count($sentences), $broken, self::lengths($sentences)));
 
         return $broken === 0 ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** A person decides which of them are one thing: a listing, no check. */
+    private function labels(): int
+    {
+        $ofField = $ofLabel = [];
+        foreach ((new Sentences(base_path()))->labels() as [$field, $label]) {
+            $ofField[$field][$label] = true;
+            $ofLabel[$label][$field] = true;
+        }
+        foreach ([...$ofField, ...$ofLabel] as $one => $others) {
+            if (count($others) > 1) {
+                $this->line("$one: ".implode(' | ', array_keys($others)));
+            }
+        }
+
+        return self::SUCCESS;
     }
 
     /** @param  array<int, Sentence>  $sentences */

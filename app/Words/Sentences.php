@@ -46,6 +46,29 @@ final readonly class Sentences
         );
     }
 
+    /**
+     * The labels of the fields of the views, to see two labels for one thing, or one label for two.
+     *
+     * @return list<array{string, string}> name of the field, its label
+     */
+    public function labels(): array
+    {
+        $labels = [];
+        foreach ($this->files() as $path => $code) {
+            preg_match_all('~<x-(?:field|mass)\b(.*?)/>~s', str_contains($path, '.blade.') ? $code : '', $fields);
+            foreach ($fields[1] as $field) {
+                if (
+                    preg_match('~\bname="([^"]+)"~', $field, $name) === 1 &&
+                    preg_match("~:label=\"__\('((?:[^'\\\\]|\\\\.)*)'~", $field, $label) === 1
+                ) {
+                    $labels[] = [$name[1], stripslashes($label[1])];
+                }
+            }
+        }
+
+        return $labels;
+    }
+
     /** @return array<string, string> code by path below the root */
     private function files(): array
     {
