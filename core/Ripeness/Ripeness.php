@@ -50,7 +50,9 @@ final readonly class Ripeness
             default => $pCapped,
         };
         $ripe = $this->ripeFrames($box, $super, $policy, $water);
-        $verdict = $this->verdict($super, $policy, $box, $water, $p, $ripe);
+        // All else speaks for taking: then the shake alone forbids, and a reading of open cells would lift it.
+        $isBarred = $p >= $policy->confidence && ! $super->hasBrood() && $super->isTooWetToTake($policy->waterMaxPct);
+        $verdict = $this->verdict($super, $policy, $box, $water, $p, $ripe, $isBarred);
         $waits = $verdict === Verdict::Wait ? $this->waitDays($super, $policy, $box, $water) : null;
 
         return new RipenessResult(
@@ -58,7 +60,7 @@ final readonly class Ripeness
             $p,
             $box,
             $water,
-            $this->lookNext($verdict, $super, $policy, $box, $pCapped, $water->pAtMost),
+            $isBarred ? 'reading' : $this->lookNext($verdict, $super, $policy, $box, $pCapped, $water->pAtMost),
             $waits,
             $ripe,
             (new Explanation($super, $policy, $box, $water, $p, $this->assumptions))
@@ -77,6 +79,7 @@ final readonly class Ripeness
         WaterEstimate $water,
         float $p,
         array $ripe,
+        bool $isBarred,
     ): Verdict {
         $ripeSeen = count(array_filter($super->frames, static fn (Frame $frame): bool => $ripe[$frame->slot]));
         $undecided =
@@ -91,9 +94,9 @@ final readonly class Ripeness
             $super->isPresumedEmpty($this->assumptions) => $super->flow === NectarFlow::Over
                 ? Verdict::Leave
                 : Verdict::Wait,
-            $p >= $policy->confidence && ! $super->isTooWetToTake($policy->waterMaxPct) => Verdict::Take,
+            $p >= $policy->confidence && ! $isBarred => Verdict::Take,
             $super->frames === [] && $super->readings === [] => Verdict::Look,
-            $undecided && $p < $policy->confidence => Verdict::Look,
+            $undecided && ! $isBarred => Verdict::Look,
             $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
             $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow => Verdict::Wait,
             $super->canRearrange && $ripeSeen >= 2 => Verdict::Rearrange,
@@ -136,9 +139,6 @@ final readonly class Ripeness
         float $pCapped,
         float $pWater,
     ): int|string|null {
-        if ($verdict !== Verdict::Look && $super->isTooWetToTake($policy->waterMaxPct)) {
-            return 'reading';
-        }
         $couldRead = $super->readings === [] && $policy->school->asksForWater();
         $readingTellsMore =
             $couldRead &&

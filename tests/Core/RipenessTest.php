@@ -139,6 +139,10 @@ final class RipenessTest extends TestCase
         self::assertSame('reading', $waits->lookNext);
         self::assertSame(Verdict::Take, $judged(Shake::Failed, [$mixed, $open(17.4)], NectarFlow::On)->verdict);
         self::assertNotSame(Verdict::Take, $judged(Shake::Failed, [$mixed, $open(18.4)], NectarFlow::On)->verdict);
+        // Where the honey is not ripe anyway, no other reading is asked for.
+        $raw = array_map(fn (int $slot): Frame => $this->frame($slot, 0.1, 0.8), range(1, 10));
+        $wet = [new Reading(RefractometerScale::Water, 21.0)];
+        self::assertNull($this->judge(new Super($this->box, $raw, Shake::Failed, $wet, flow: NectarFlow::On))->lookNext);
         // Capping alone asks for no water; nectar rains all the same.
         $byCapping = new RipenessPolicy(RipenessSchool::Capped90);
         $super = new Super($this->box, $frames, Shake::Failed, flow: NectarFlow::Over);
