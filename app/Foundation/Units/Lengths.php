@@ -44,12 +44,6 @@ final readonly class Lengths
         return $this->inches ? round($dm2 * self::SQUARE_INCHES_PER_DM2, 1) : $dm2;
     }
 
-    /** From the person's unit to dm². */
-    public function toDm2(float $value): float
-    {
-        return $this->inches ? $value / self::SQUARE_INCHES_PER_DM2 : $value;
-    }
-
     /** A length measured by hand: the depth of honey, the distance of a comb from the shaft. */
     public function handUnit(): string
     {

@@ -58,14 +58,14 @@ final readonly class TakenPicture
     public function all(Collection $supers): Picture
     {
         $frames = $supers->filter(static fn (TakenSuper $one): bool => $one->isFrame());
-        $boxes = $supers->reject(static fn (TakenSuper $one): bool => $one->isFrame());
+        $whole = $supers->reject(static fn (TakenSuper $one): bool => $one->isFrame());
+        $boxes = array_values($whole->map($this->box(...))->all());
         $section = new BoxSection(self::PX_PER_MM, false);
         $canvas = new Canvas;
         $layers = BoxSection::layers();
-        $floor = $this->tallest($boxes);
+        $floor = self::tallest($boxes);
         [$x, $y, $wide] = [0.0, $floor, 0.0];
-        foreach ($boxes->values() as $i => $super) {
-            $drawn = $this->box($super);
+        foreach ($boxes as $i => $drawn) {
             if ($i > 0 && $i % self::HIGH === 0) {
                 [$x, $y, $wide] = [$x + $wide + self::GAP, $floor, 0.0];
             }
@@ -87,19 +87,18 @@ final readonly class TakenPicture
             $x,
             $floor + 2.0,
             $canvas->shapes(),
-            $this->say->taken($boxes->count(), $frames->count()),
+            $this->say->taken(count($boxes), $frames->count()),
             'taken',
             more: ['width' => round($x)],
         );
     }
 
-    /** @param  Collection<int, TakenSuper>  $boxes */
-    private function tallest(Collection $boxes): float
+    /** @param  list<DrawnBox>  $boxes */
+    private static function tallest(array $boxes): float
     {
-        $high = static fn (DrawnBox $box): float => $box->heightMm * self::PX_PER_MM;
-        $stacks = $boxes->map(fn (TakenSuper $one): float => $high($this->box($one)))->chunk(self::HIGH);
+        $stacks = array_chunk(array_column($boxes, 'heightMm'), self::HIGH);
 
-        return max([self::HEIGHT_MM * self::PX_PER_MM, ...$stacks->map->sum()->values()->all()]);
+        return max([self::HEIGHT_MM, ...array_map(array_sum(...), $stacks)]) * self::PX_PER_MM;
     }
 
     private function box(TakenSuper $super): DrawnBox

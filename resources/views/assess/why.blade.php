@@ -26,7 +26,7 @@
     @endif
     <section>
       <dl>
-        <dt>{{ __('Honey') }}</dt>
+        <dt>{{ __('Honey') }} <x-term of="range" /></dt>
         <dd>
           ~{{ $f->kg($box->honey->kg) }}
           <span class="rng">{{ $f->kgRange($box->honey->kg, $box->honey->sdKg()) }}</span>

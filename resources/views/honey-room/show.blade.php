@@ -96,7 +96,7 @@
     </section>
   @endcan
   <section class="blk">
-    <h2>{{ __('Yield of each hive') }}</h2>
+    <h2>{{ __('Yield of each hive') }} <x-term of="allotted" /></h2>
     @if ($state->refusal)
       <p class="sub">{{ $say->refusal($state->refusal) }}</p>
     @elseif ($state->allotted === null)

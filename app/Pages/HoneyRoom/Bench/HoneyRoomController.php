@@ -51,7 +51,7 @@ final readonly class HoneyRoomController
                 'harvest',
                 static fn ($harvest) => $harvest->whereHas('apiary', static fn ($apiary) => $apiary->where('slug', $yard)),
             ))
-            ->with(['buckets', 'harvest.apiary', 'harvest.supers.box', 'harvest.supers.hive'])
+            ->with(['buckets', 'harvest.apiary', 'harvest.supers.box'])
             ->with([
                 'harvest' => fn ($harvest) => $harvest
                     ->withCount(['supers as supers_count' => static fn ($all) => $all->where('slot', 0)])
