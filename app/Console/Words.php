@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Words\FieldLabels;
 use App\Words\PlainWords;
 use App\Words\Sentence;
 use App\Words\Sentences;
@@ -15,7 +16,7 @@ final class Words extends Command
     protected $signature = 'words
         {--problems : only what breaks a rule}
         {--with= : only texts with these letters}
-        {--labels : two labels for a field, two fields for a label}';
+        {--labels : only two labels for one field, one label for two}';
 
     protected $description = 'List every sentence with its places, and what breaks the rules of plain words';
 
@@ -43,21 +44,14 @@ final class Words extends Command
         return $broken === 0 ? self::SUCCESS : self::FAILURE;
     }
 
-    /** A person decides which of them are one thing: a listing, no check. */
     private function labels(): int
     {
-        $ofField = $ofLabel = [];
-        foreach ((new Sentences(base_path()))->labels() as [$field, $label]) {
-            $ofField[$field][$label] = true;
-            $ofLabel[$label][$field] = true;
-        }
-        foreach ([...$ofField, ...$ofLabel] as $one => $others) {
-            if (count($others) > 1) {
-                $this->line("$one: ".implode(' | ', array_keys($others)));
-            }
+        $problems = (new FieldLabels((new Sentences(base_path()))->labels()))->problems();
+        foreach ($problems as $problem) {
+            $this->line($problem);
         }
 
-        return self::SUCCESS;
+        return $problems === [] ? self::SUCCESS : self::FAILURE;
     }
 
     /** @param  array<int, Sentence>  $sentences */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use App\Words\FieldLabels;
 use App\Words\PlainWords;
 use App\Words\Sentence;
 use App\Words\Sentences;
@@ -27,6 +28,18 @@ final class PlainWordsTest extends TestCase
 
         self::assertGreaterThan(2500, count($sentences));
         self::assertSame([], $broken);
+    }
+
+    public function test_one_field_has_one_label_and_one_label_one_field(): void
+    {
+        $labels = (new Sentences(dirname(__DIR__, 2)))->labels();
+
+        self::assertGreaterThan(150, count($labels));
+        self::assertSame([], (new FieldLabels($labels))->problems());
+
+        $found = (new FieldLabels([...$labels, ['tare', 'Weight when empty'], ['since', 'Year']]))->problems();
+        self::assertStringContainsString('field "tare" has the labels', implode("\n", $found));
+        self::assertStringContainsString('field "since" has the labels', implode("\n", $found));
     }
 
     /** @return iterable<string, array{string, SentenceUse, string}> */

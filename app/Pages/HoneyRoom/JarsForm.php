@@ -29,7 +29,9 @@ final readonly class JarsForm
 
     public function depthCm(): float
     {
-        return $this->between('depth', 35.0, 1.0, 500.0);
+        $lengths = $this->format->lengths;
+
+        return $lengths->toCm($this->between('depth', $lengths->hand(35.0), $lengths->hand(1.0), $lengths->hand(500.0)));
     }
 
     public function nominalG(): float

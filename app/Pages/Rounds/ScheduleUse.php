@@ -42,7 +42,7 @@ final readonly class ScheduleUse
             'first_on' => $visit->firstDay(),
             'second_on' => $visit->places() ? $visit->lastDay() : null,
             'person_minutes' => round($minutes, 1),
-            'frozen' => new FrozenClearing(__('from the schedule ":name"', ['name' => $schedule->name])),
+            'frozen' => new FrozenClearing(__('From the schedule ":name"', ['name' => $schedule->name])),
         ]);
         foreach ($boxes as $box) {
             $clearing->items()->create(['hive_id' => $box->place?->hive_id, 'box_id' => $box->id]);

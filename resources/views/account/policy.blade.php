@@ -59,7 +59,7 @@
         />
         <x-field
           name="unit"
-          :label="__('Taken as')"
+          :label="__('Unit of taking')"
           :value="$values['unit']"
           :options="$choose->unitsOfTaking()"
         />

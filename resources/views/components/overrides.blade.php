@@ -40,7 +40,7 @@
 <x-field
   name="unit"
   :id="$prefix . '-unit'"
-  :label="__('Taken as')"
+  :label="__('Unit of taking')"
   :value="$given['unit'] ?? ''"
   :options="['' => __('as everywhere')] + $choose->unitsOfTaking()"
 />

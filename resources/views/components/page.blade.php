@@ -69,8 +69,8 @@
         @if ($yard === null) aria-current="true" @endif
       >
         <b>{{ __('All yards') }}</b><br><span
-          class="soft sub">{{ trans_choice(':count hive|:count hives', $summary->hives()) }}
-          {{ trans_choice('in :count yard|in :count yards', count($summary->yards)) }}</span></a>
+          class="soft sub">{{ trans_choice(':count hive|:count hives', $summary->hives()) }},
+          {{ trans_choice(':count yard|:count yards', count($summary->yards)) }}</span></a>
       <form
         class="find"
         method="get"

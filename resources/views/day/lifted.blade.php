@@ -5,7 +5,6 @@
       'people' => $sheet->lifted->people,
   ]) }}
   @if ($sheet->lifted->beyond > 0)
-    {{ trans_choice('{1} :count box is too heavy for one person:|[2,*] :count boxes are too heavy for one person:', $sheet->lifted->beyond) }}
-    {{ __('two people, or the tilting stand.') }}
+    {{ trans_choice('{1} :count box needs two people or the tilting stand.|[2,*] :count boxes need two people or the tilting stand.', $sheet->lifted->beyond) }}
   @endif
 @endif

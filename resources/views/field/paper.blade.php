@@ -42,7 +42,7 @@
     @foreach ($rows as $row)
       <div class="super">
         <b>{{ $row->name }}</b> ({{ $row->last }})
-        <span class="sq"></span> {{ __('rains') }} <span class="sq"></span> {{ __('does not') }}
+        <span class="sq"></span> {{ __('rains') }} <span class="sq"></span> {{ __('does not rain') }}
         {{ __('water') }} ______ % <span class="sq"></span> {{ __('take') }} <span class="sq"></span>
         {{ __('stay') }}
         <img src="{{ $row->picture }}">

@@ -11,13 +11,12 @@
           @if ($sum->loads->over === 0)
             {{ trans_choice('{1} :count load of the extractor, full.|[2,*] :count loads of the extractor, all full.', $sum->loads->full) }}
           @else
-            {{ trans_choice('{0} No full load,|{1} :count full load,|[2,*] :count full loads,', $sum->loads->full) }}
-            {{ __('one of :over: take :more more, or leave :over.', ['over' => $sum->loads->over, 'more' => $sum->loads->more()]) }}
+            {{ trans_choice('{0} No load of the extractor is full.|{1} :count load of the extractor is full.|[2,*] :count loads of the extractor are full.', $sum->loads->full) }}
+            {{ trans_choice('{1} :count frame is over: take :more more, or leave it.|[2,*] :count frames are over: take :more more, or leave them.', $sum->loads->over, ['more' => $sum->loads->more()]) }}
           @endif
         </li>
         <li>
-          {{ trans_choice('{1} :count carrying box|[2,*] :count carrying boxes', count($sum->carriers)) }},
-          {{ __('the heaviest ~:kg: one person.', ['kg' => $f->kg($sum->heaviestKg(), 0)]) }}
+          {{ trans_choice('{1} One carrying box of about :kg, for one person.|[2,*] :count carrying boxes, at most about :kg each, for one person.', count($sum->carriers), ['kg' => $f->kg($sum->heaviestKg(), 0)]) }}
         </li>
         @foreach ($frames->hives as $hive)
           @if ($frames->kg($hive) > $hive->spareKg + 0.05)
@@ -88,49 +87,57 @@
             ]) }}
           </label>
         @endforeach
-        <div class="row">
-          <x-field
-            name="bees"
-            :label="__('The bees are')"
-            value="shaken"
-            :options="[
-                'shaken' => __('shaken off'),
-                'brushed' => __('brushed off'),
-                'aside' => __('left to go, frames stood aside'),
-            ]"
-          />
-          <x-field
-            name="gaps"
-            :label="__('Gaps')"
-            value="left"
-            :options="[
-                'left' => __('stay'),
-                'store' => __('are filled with empty frames from store'),
-                'spaced' => __('close: frames are spaced wider'),
-            ]"
-          />
-          <x-field name="use" :label="__('Use of the honey')" :options="$uses" />
-          <x-field
-            name="colour"
-            :label="__('Marks')"
-            :value="$colour"
-            :options="$colours"
-          />
-          <x-field
-            name="on"
-            type="date"
-            :label="__('Done on')"
-            :value="$today"
-          />
-        </div>
-        <label class="check">
-          <input
-            type="checkbox"
-            name="gather"
-            value="1"
-            checked
-          > {{ __('gather the other frames as shown') }}
-        </label>
+        <fieldset>
+          <legend>{{ __('At the hive') }}</legend>
+          <div class="row">
+            <x-field
+              name="bees"
+              :label="__('The bees are')"
+              value="shaken"
+              :options="[
+                  'shaken' => __('shaken off'),
+                  'brushed' => __('brushed off'),
+                  'aside' => __('left to go, frames stood aside'),
+              ]"
+            />
+            <x-field
+              name="gaps"
+              :label="__('Gaps')"
+              value="left"
+              :options="[
+                  'left' => __('stay'),
+                  'store' => __('are filled with empty frames from store'),
+                  'spaced' => __('close: frames are spaced wider'),
+              ]"
+            />
+          </div>
+          <label class="check">
+            <input
+              type="checkbox"
+              name="gather"
+              value="1"
+              checked
+            > {{ __('gather the other frames as shown') }}
+          </label>
+        </fieldset>
+        <fieldset>
+          <legend>{{ __('The frames taken') }}</legend>
+          <div class="row">
+            <x-field name="use" :label="__('Use of the honey')" :options="$uses" />
+            <x-field
+              name="colour"
+              :label="__('Marks')"
+              :value="$colour"
+              :options="$colours"
+            />
+            <x-field
+              name="on"
+              type="date"
+              :label="__('Done on')"
+              :value="$today"
+            />
+          </div>
+        </fieldset>
         <button class="btn go">
           {{ trans_choice('{1} Take :count frame|[2,*] Take :count frames', $sum->frames) }}</button>
       </x-form>

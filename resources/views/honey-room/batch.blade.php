@@ -117,7 +117,7 @@
               <x-field
                 name="paper"
                 id="p-{{ $fill->id }}"
-                :label="__('Paper')"
+                :label="__('Label paper')"
                 :options="$papers"
               />
               <x-field

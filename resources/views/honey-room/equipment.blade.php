@@ -10,7 +10,7 @@
           type="number"
           min="2"
           max="120"
-          :label="__('Frames')"
+          :label="__('Frames in the extractor')"
           :value="$operation->extractor"
         />
         <x-field
@@ -101,7 +101,7 @@
           type="number"
           step="0.01"
           min="0"
-          :label="__('Empty, :unit', ['unit' => $f->massUnit()])"
+          :label="__('Empty bucket, :unit', ['unit' => $f->massUnit()])"
           :hint="__('weigh one; if left empty: about 4.5 % of a full bucket')"
         />
         <x-field

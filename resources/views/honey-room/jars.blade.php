@@ -11,10 +11,11 @@
         <x-field
           name="depth"
           type="number"
-          min="1"
-          max="500"
-          :label="__('Depth, cm')"
-          :value="$form->depthCm()"
+          step="0.1"
+          :min="$f->lengths->hand(1)"
+          :max="$f->lengths->hand(500)"
+          :label="__('Depth, :unit', ['unit' => $f->lengths->handUnit()])"
+          :value="$f->lengths->hand($form->depthCm())"
         />
         <x-field
           name="water"

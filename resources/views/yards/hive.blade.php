@@ -46,13 +46,15 @@
       @can('record')
         <h3 class="blk">{{ __('Put a box on') }}</h3>
         <x-form :action="route('yards.boxes.store', $hive->id)" class="narrow">
-          <div class="row">
+          <fieldset>
+            <legend>{{ __('Which box') }}</legend>
             <x-field
-              name="role"
-              :label="__('Used as')"
-              value="super"
-              :options="['super' => __('super, on top'), 'brood' => __('brood box')]"
+              name="kind"
+              :label="__('New box of kind')"
+              value="langstroth-medium-10"
+              :options="$page->kindNames()"
             />
+            <x-field name="box" :label="__('or one from store')" :options="$page->storeChoices()" />
             <x-field
               name="frames_fitted"
               type="number"
@@ -61,26 +63,28 @@
               :label="__('Frames fitted')"
               :hint="__('empty: all')"
             />
-          </div>
-          <x-field
-            name="kind"
-            :label="__('New box of kind')"
-            value="langstroth-medium-10"
-            :options="$page->kindNames()"
-          />
-          <x-field name="box" :label="__('or one from store')" :options="$page->storeChoices()" />
-          <x-field
-            name="put_on"
-            :label="__('Condition')"
-            value="empty"
-            :options="$choose->putOn()"
-          />
-          <x-field
-            name="since"
-            type="date"
-            :label="__('Since')"
-            :hint="__('empty: today')"
-          />
+          </fieldset>
+          <fieldset>
+            <legend>{{ __('At the hive') }}</legend>
+            <x-field
+              name="role"
+              :label="__('Used as')"
+              value="super"
+              :options="['super' => __('super, on top'), 'brood' => __('brood box')]"
+            />
+            <x-field
+              name="put_on"
+              :label="__('Condition')"
+              value="empty"
+              :options="$choose->putOn()"
+            />
+            <x-field
+              name="since"
+              type="date"
+              :label="__('Since')"
+              :hint="__('empty: today')"
+            />
+          </fieldset>
           <button class="btn go">{{ __('Put it on') }}</button>
         </x-form>
         @if ($open->supers() !== [])

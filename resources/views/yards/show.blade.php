@@ -28,38 +28,44 @@
             :hint="__('empty: the next code')"
             maxlength="12"
           />
-          <div class="row">
-            <x-field
-              name="brood_boxes"
-              type="number"
-              min="0"
-              max="3"
-              value="1"
-              :label="__('Brood boxes')"
-            />
-            <x-field
-              name="supers"
-              type="number"
-              min="0"
-              max="8"
-              value="1"
-              :label="__('Supers')"
-            />
-          </div>
-          <div class="row">
-            <x-field
-              name="brood_kind"
-              :label="__('Brood box')"
-              value="langstroth-deep-10"
-              :options="$page->kindNames()"
-            />
-            <x-field
-              name="super_kind"
-              :label="__('Super')"
-              value="langstroth-medium-10"
-              :options="$page->kindNames()"
-            />
-          </div>
+          <fieldset>
+            <legend>{{ __('How many boxes') }}</legend>
+            <div class="row">
+              <x-field
+                name="brood_boxes"
+                type="number"
+                min="0"
+                max="3"
+                value="1"
+                :label="__('Brood boxes')"
+              />
+              <x-field
+                name="supers"
+                type="number"
+                min="0"
+                max="8"
+                value="1"
+                :label="__('Supers')"
+              />
+            </div>
+          </fieldset>
+          <fieldset>
+            <legend>{{ __('Of which kind') }}</legend>
+            <div class="row">
+              <x-field
+                name="brood_kind"
+                :label="__('Brood box')"
+                value="langstroth-deep-10"
+                :options="$page->kindNames()"
+              />
+              <x-field
+                name="super_kind"
+                :label="__('Super')"
+                value="langstroth-medium-10"
+                :options="$page->kindNames()"
+              />
+            </div>
+          </fieldset>
           <label class="check">
             <input
               type="checkbox"
