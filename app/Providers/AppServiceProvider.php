@@ -9,6 +9,7 @@ use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\OwnPreferences;
+use App\Apiary\Overview\YardSum;
 use App\Devices\Forecast;
 use App\Devices\HttpForecast;
 use App\Foundation\Access\Tenant;
@@ -107,6 +108,7 @@ final class AppServiceProvider extends ServiceProvider
             'uploadMegabytes' => UploadLimit::megabytes(),
         ]);
         Views::composer('components.page', PageComposer::class);
+        Views::composer('components.yard-sum', static fn (View $view): View => $view->with('sum', app(YardSum::class)));
         Views::composer('honey-room.tabs', static fn (View $view): View => $view->with(
             'revision',
             app(ScopeVersions::class)->ofAll(),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Marjoram\Core\Reserve;
 
 /**
- * Which boxes stay: all brood boxes, and of the sets of ripe supers that are enough with the confidence wanted, those
- * within 2 kg of the least honey; of these the fewest boxes, then the fewest to be lifted off and put back, then the
- * least honey. Exact search over the sets of supers, 2^n (a hive has few).
+ * Which boxes stay: all brood boxes, all supers that are not ripe, and of the sets of ripe supers that are enough with
+ * the confidence wanted, those within 2 kg of the least honey; of these the fewest boxes, then the fewest to be lifted
+ * off and put back, then the least honey. Exact search over the sets of supers, 2^n (a hive has few).
  */
 final class BoxChoice
 {
@@ -24,7 +24,7 @@ final class BoxChoice
         float $confidence,
         ReserveAssumptions $assumptions = new ReserveAssumptions,
     ): array {
-        $brood = array_values(array_filter($boxes, static fn (StoredBox $box): bool => $box->brood));
+        $brood = array_values(array_filter($boxes, static fn (StoredBox $box): bool => $box->staysAnyway()));
         $ripe = array_values(array_filter($boxes, static fn (StoredBox $box): bool => ! $box->brood && $box->ripe));
         $best = $least = null;
         $bestKey = [INF, INF, INF];

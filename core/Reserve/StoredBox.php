@@ -12,7 +12,7 @@ final readonly class StoredBox
 {
     /**
      * @param  bool  $brood  brood boxes always stay
-     * @param  bool  $ripe  an unripe super does not count towards the need
+     * @param  bool  $ripe  a super that is not ripe stays on the hive: what it holds counts as stores
      *
      * @throws InvalidInput when a mass is negative
      */
@@ -25,6 +25,12 @@ final readonly class StoredBox
     ) {
         InvalidInput::unlessWithin($honeyKg, 0.0, 200.0, 'The honey', '/honey_kg');
         InvalidInput::unlessWithin($sdKg, 0.0, 100.0, 'The spread of the honey', '/sd_kg');
+    }
+
+    /** Whatever is chosen: it is a brood box, or a super that is not ripe. */
+    public function staysAnyway(): bool
+    {
+        return $this->brood || ! $this->ripe;
     }
 
     /**

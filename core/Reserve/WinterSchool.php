@@ -39,7 +39,7 @@ enum WinterSchool: string
             self::BoxRule => array_values(
                 array_filter(
                     $boxes,
-                    static fn (StoredBox $box, int $i): bool => $box->brood || $i < $boxRule,
+                    static fn (StoredBox $box, int $i): bool => $box->staysAnyway() || $i < $boxRule,
                     ARRAY_FILTER_USE_BOTH,
                 ),
             ),
@@ -63,6 +63,8 @@ enum WinterSchool: string
             }
         }
 
-        return array_values(array_filter($boxes, static fn (StoredBox $box): bool => $box->brood || $box === $fullest));
+        $stays = static fn (StoredBox $box): bool => $box->staysAnyway() || $box === $fullest;
+
+        return array_values(array_filter($boxes, $stays));
     }
 }

@@ -21,6 +21,9 @@ final class WinterTest extends BrowserTestCase
         );
         self::assertSame(1, $ticked);
         $picture = $this->find('.stackbox:not(.off)[data-super] svg');
+        self::$browser->executeScript(
+            'window.dragged = [...document.querySelectorAll(".stackbox input")].findIndex((one) => one.checked)',
+        );
         self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$picture]);
         (new WebDriverActions(self::$browser))
             ->clickAndHold($picture)
@@ -32,7 +35,7 @@ final class WinterTest extends BrowserTestCase
         self::assertStringContainsString('calculated: '.$before, $this->text('.whatif .figures'));
         self::assertStringContainsString('Sugar', $this->text('.whatif dl'));
         // By keyboard the tick box does the same.
-        self::$browser->executeScript('[...document.querySelectorAll(".stackbox input")].pop().focus()');
+        self::$browser->executeScript('[...document.querySelectorAll(".stackbox input")][window.dragged].focus()');
         self::$browser->switchTo()->activeElement()->sendKeys(' ');
         self::$browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->text('.whatif .big') === $before);
         $millis = (float) self::$browser->executeScript(

@@ -198,7 +198,7 @@ final class ReserveTest extends TestCase
             $allowed = true;
             foreach ($boxes as $i => $box) {
                 $in = (($set >> $i) & 1) === 1;
-                $allowed = $allowed && ($in || ! $box->brood) && (! $in || $box->brood || $box->ripe);
+                $allowed = $allowed && ($in || (! $box->brood && $box->ripe));
                 $chosen = $in ? [...$chosen, $box] : $chosen;
             }
             if ($allowed) {
@@ -212,7 +212,7 @@ final class ReserveTest extends TestCase
         }
 
         if ($enough === []) {
-            return [$all, count(array_filter($boxes, static fn (StoredBox $box): bool => $box->brood || $box->ripe))];
+            return [$all, count($boxes)];
         }
         $alike = array_filter($enough, static fn (array $one): bool => $one[0] <= $best + 2.0);
 

@@ -24,11 +24,17 @@ final readonly class YardOverview
         return array_merge([], ...$supers);
     }
 
-    public function count(Verdict $verdict): int
+    public function count(Verdict ...$of): int
     {
-        $is = static fn (JudgedSuper $super): bool => $super->verdict === $verdict;
+        $is = static fn (JudgedSuper $super): bool => in_array($super->verdict, $of, true);
 
         return count(array_filter($this->supers(), $is));
+    }
+
+    /** Supers of which one more look would decide. */
+    public function toInspect(): int
+    {
+        return $this->count(Verdict::Look, Verdict::ReadWater);
     }
 
     /** kg that may come off, with its spread: the fill's error is common to all. */
@@ -37,6 +43,26 @@ final readonly class YardOverview
         $ripe = array_filter($this->supers(), static fn (JudgedSuper $super): bool => $super->comesOff);
 
         return JudgedSuper::sum($ripe);
+    }
+
+    /** What winter needs of it. */
+    public function ripeThatStays(): Kilograms
+    {
+        $stays = array_filter(
+            $this->supers(),
+            static fn (JudgedSuper $super): bool => $super->comesOff && $super->stays,
+        );
+
+        return JudgedSuper::sum($stays);
+    }
+
+    /** Ripe, and free of what winter needs. */
+    public function mayComeOff(): Kilograms
+    {
+        return JudgedSuper::sum(array_filter(
+            $this->supers(),
+            static fn (JudgedSuper $super): bool => $super->mayComeIn(),
+        ));
     }
 
     public function hivesToFeed(): int

@@ -41,6 +41,12 @@ final readonly class HiveWinter
         return in_array($box->id, $this->reserve->keep, true);
     }
 
+    /** It might come off, and stays because winter needs it: not merely because it is not ripe. */
+    public function needs(BoxState $box): bool
+    {
+        return $this->stays($box) && (! $box->isSuper() || $box->comesOff());
+    }
+
     /** @return list<BoxState> ripe, and not needed for winter */
     public function comingOff(): array
     {

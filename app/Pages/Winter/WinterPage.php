@@ -143,7 +143,7 @@ final readonly class WinterPage
     public function isNeeded(HiveWinter $winter, BoxState $box): string
     {
         return match (true) {
-            $winter->stays($box) => __('stays'),
+            $winter->needs($box) => __('stays'),
             $box->comesOff() => __('may come off'),
             $box->isToLookAt() => __('to inspect first'),
             default => __('not ripe, stays on the hive'),

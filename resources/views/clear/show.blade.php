@@ -6,6 +6,7 @@
     <h1>{{ $clearing->heading($f) }}</h1>
     <a class="btn small" href="{{ route('frames.yard', $apiary->slug) }}">{{ __('Frame by frame') }}</a>
   </div>
+  <x-yard-sum :of="$apiary" />
   <p class="sub">
     @if (!$clearing->isEmpty())
       {{ $f->kgRange($coming->mass()->kg, $coming->mass()->sdKg(), 0) }} ·

@@ -7,6 +7,7 @@
     <script src="/build/winter.js?{{ $assetVersion }}" type="module" nonce="{{ $nonce }}"></script>
   </x-slot:head>
   <h1>{{ __(':yard may give ~:kg', ['yard' => $apiary->name, 'kg' => $f->kg($board->takeKg(), 0)]) }}</h1>
+  <x-yard-sum :of="$apiary" />
   <p class="sub">
     {{ __('Honey above the mauve line may come off. Honey below it stays.') }}
     @if ($board->unlooked > 0)

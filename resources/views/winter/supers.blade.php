@@ -16,7 +16,7 @@
             </button>
           </x-form>
         @endcan
-      @elseif ($winter->stays($box))
+      @elseif ($winter->needs($box))
         <x-disclosure :summary="__('take it anyway')" :open="$errors->has('note')">
           <x-form :action="route('winter.keep', $box->id)">
             <x-hidden :of="['choice' => 'take']" />
