@@ -13,13 +13,30 @@ window.marjoramField = app;
 
 // Keys and taps come faster than a phone writes: each waits for the one before it.
 let last = Promise.resolve();
+let waiting = 0;
 const inTurn = (act) => {
-  last = last.then(act).catch((problem) => console.error(problem));
+  waiting += 1;
+  last = last
+    .then(act)
+    .catch((problem) => console.error(problem))
+    .then(() => {
+      waiting -= 1;
+    });
+};
+/** What was tapped before belongs to the page it was tapped on; only then the link leads on. */
+const followInTurn = (event, link) => {
+  event.preventDefault();
+  inTurn(async () => {
+    window.location.hash = link.getAttribute('href');
+    await new Promise((gone) => setTimeout(gone));
+  });
 };
 /** Resolves when all that was tapped is kept and drawn. */
 app.idle = () => last;
 
 document.addEventListener('click', (event) => {
+  const link = event.target.closest('a[href^="#/"]');
+  if (link && waiting > 0) followInTurn(event, link);
   const pressed = event.target.closest('[data-do]');
   if (!pressed) return;
   event.preventDefault();
@@ -53,7 +70,7 @@ document.addEventListener('keydown', (event) => {
   event.preventDefault();
 });
 window.addEventListener('hashchange', () => {
-  app.brush = { ...app.brush, side: 'a', sides: [] };
+  app.brush = { ...app.brush, side: 'a', sides: [], wasToday: null };
   app.render();
 });
 window.addEventListener('online', () => app.checkIn());

@@ -93,7 +93,8 @@ final class BackupTest extends TestCase
         self::assertSame(0, $this->program('backup', '--nightly', $from)[0]);
         clearstatcache();
         self::assertSame($first, fileinode($kept), 'It is written once.');
-        $nightly = (glob("$folder/nightly-*.backup") ?: [''])[0];
+        $backups = glob("$folder/nightly-*.backup") ?: [''];
+        $nightly = end($backups);
         self::assertStringNotContainsString($jpeg, (string) file_get_contents($nightly));
         [$status, $said] = $this->program('restore', $nightly, self::INTO);
         self::assertSame(0, $status, $said);
