@@ -8,15 +8,15 @@
     @if ($sum->frames > 0)
       <ul class="reasons">
         <li>
-          @if ($sum->loads->over === 0)
-            {{ trans_choice('{1} :count load of the extractor, full.|[2,*] :count loads of the extractor, all full.', $sum->loads->full) }}
-          @else
-            {{ trans_choice('{0} No load of the extractor is full.|{1} :count load of the extractor is full.|[2,*] :count loads of the extractor are full.', $sum->loads->full) }}
-            {{ trans_choice('{1} :count frame is over: take :more more, or leave it.|[2,*] :count frames are over: take :more more, or leave them.', $sum->loads->over, ['more' => $sum->loads->more()]) }}
+          {{ trans_choice('{0} No full load of the extractor.|{1} One full load.|[2,*] :count full loads.', $sum->loads->full) }}
+          @if ($sum->loads->over > 0)
+            {{ trans_choice('{1} :count frame is over.|[2,*] :count frames are over.', $sum->loads->over) }}
+            {{ trans_choice('{1} Take one more, or leave the rest.|[2,*] Take :count more, or leave the rest.', $sum->loads->more()) }}
           @endif
         </li>
         <li>
-          {{ trans_choice('{1} One carrying box of about :kg, for one person.|[2,*] :count carrying boxes, at most about :kg each, for one person.', count($sum->carriers), ['kg' => $f->kg($sum->heaviestKg(), 0)]) }}
+          {{ trans_choice('{1} One carrying box.|[2,*] :count carrying boxes.', count($sum->carriers)) }}
+          {{ __('At most about :kg each, for one person.', ['kg' => $f->kg($sum->heaviestKg(), 0)]) }}
         </li>
         @foreach ($frames->hives as $hive)
           @if ($frames->kg($hive) > $hive->spareKg + 0.05)
