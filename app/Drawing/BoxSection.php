@@ -15,6 +15,9 @@ final readonly class BoxSection
 {
     private const CLASSES = ['capped' => 'cap', 'open' => 'opn', 'pollen' => 'pol', 'brood' => 'brd'];
 
+    /** The rest of a face of which nobody said whether it is open or empty. */
+    private const UNSTATED = 'unk';
+
     private const PASSAGE_MM = 6.5;
 
     public function __construct(private float $pxPerMm, private bool $fine = true)
@@ -24,7 +27,7 @@ final readonly class BoxSection
     /** What the insides of boxes are drawn in, the lowest first. */
     public static function layers(): Layers
     {
-        $seen = array_values(self::CLASSES);
+        $seen = [...array_values(self::CLASSES), self::UNSTATED];
         $presumed = array_map(static fn (string $class): string => "$class pre", $seen);
 
         return new Layers('wall', ...$seen, ...$presumed, ...['slo', 'slo dash', 'tbar', 'joint']);
@@ -103,6 +106,9 @@ final readonly class BoxSection
                 $layers->add(self::CLASSES[$content->value].$more, Canvas::box($x, $y, $width, $height));
                 $y += $height;
             }
+        }
+        if (! $face->saysOpen()) {
+            $layers->add(self::UNSTATED.$more, Canvas::box($x, $y, $width, $face->empty() * $depth));
         }
     }
 }

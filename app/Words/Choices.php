@@ -28,6 +28,12 @@ final class Choices
         return self::keyed($order, Names::of(...));
     }
 
+    /** @return array<string, string> */
+    public static function yesOrNo(): array
+    {
+        return ['yes' => __('yes'), 'no' => __('no')];
+    }
+
     /** @return array<string, string> time zones by their identifiers */
     public static function timeZones(): array
     {

@@ -46,14 +46,15 @@ final readonly class Wording
     /**
      * What to do, as a sentence.
      *
-     * @param  int|string|null  $lookNext  the frame, or the reading, that would tell most
+     * @param  ?int  $frame  the frame that would tell most
+     * @param  int  $readings  of its water so far
      */
-    public function advice(Verdict $verdict, int|string|null $lookNext = null): string
+    public function advice(Verdict $verdict, ?int $frame = null, int $readings = 0): string
     {
         return match (true) {
-            $verdict !== Verdict::Look || $lookNext === null => Names::sentence($verdict, list: 'advice'),
-            is_int($lookNext) => __('Inspect frame :n before you decide.', ['n' => $lookNext]),
-            default => __('Read the water before you decide.'),
+            $verdict === Verdict::Look && $frame !== null => __('Inspect frame :n before you decide.', ['n' => $frame]),
+            $verdict === Verdict::ReadWater && $readings > 0 => __('Read the water once more before you decide.'),
+            default => Names::sentence($verdict, list: 'advice'),
         };
     }
 

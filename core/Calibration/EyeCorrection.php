@@ -84,6 +84,8 @@ final readonly class EyeCorrection
         $capped = max(0.0, min($room, $this->share(min(1.0, $face->capped))));
         $honey = min($room, max($capped, $face->honey()));
 
-        return new Face($capped, max(0.0, $honey - $capped), $face->brood, $face->pollen);
+        $open = $face->restStated ? max(0.0, $honey - $capped) : 0.0;
+
+        return new Face($capped, $open, $face->brood, $face->pollen, $face->restStated);
     }
 }

@@ -35,8 +35,8 @@ final readonly class Comb
         float $waterOpenPct = 20.0,
     ): CombResult {
         $box->assertHolds($frames);
-        $perCapped = $this->kgOfFullFace($box, $this->assumptions->fillCapped, $waterCappedPct, '/water_pct/capped');
-        $perOpen = $this->kgOfFullFace($box, $this->assumptions->fillOpen, $waterOpenPct, '/water_pct/open');
+        $perCapped = 0.5 * $this->cappedKgOfFullFrame($box, $waterCappedPct);
+        $perOpen = 0.5 * $this->openKgOfFullFrame($box, $waterOpenPct);
         $masses = [];
         $faceVariance = 0.0;
         foreach ($frames as $frame) {
@@ -61,6 +61,26 @@ final readonly class Comb
         );
     }
 
+    /**
+     * Honey of a frame that is capped from edge to edge on both faces, kg.
+     *
+     * @throws InvalidInput when the water is out of range
+     */
+    public function cappedKgOfFullFrame(FittedBox $box, float $waterPct = 17.5): float
+    {
+        return 2.0 * $this->kgOfFullFace($box, $this->assumptions->fillCapped, $waterPct, '/water_pct/capped');
+    }
+
+    /**
+     * Honey of a frame that is full of open honey on both faces, kg.
+     *
+     * @throws InvalidInput when the water is out of range
+     */
+    public function openKgOfFullFrame(FittedBox $box, float $waterPct = 20.0): float
+    {
+        return 2.0 * $this->kgOfFullFace($box, $this->assumptions->fillOpen, $waterPct, '/water_pct/open');
+    }
+
     /** kg on one face filled from edge to edge. */
     private function kgOfFullFace(FittedBox $box, float $fill, float $waterPct, string $pointer): float
     {
@@ -71,12 +91,16 @@ final readonly class Comb
     }
 
     /**
-     * How much of the honey of these frames is capped, 0 to 1; null if they hold no honey.
+     * How much of the honey of these frames is capped, 0 to 1; null if they hold no honey, or where nobody stated
+     * how much of it is open.
      *
      * @param  array<Frame>  $frames
      */
     public static function cappedShare(array $frames): ?float
     {
+        if (array_filter($frames, static fn (Frame $frame): bool => ! $frame->gone && ! $frame->saysOpen()) !== []) {
+            return null;
+        }
         $capped = array_sum(array_map(static fn (Frame $frame): float => $frame->capped(), $frames));
         $honey = array_sum(array_map(static fn (Frame $frame): float => $frame->fill(), $frames));
 

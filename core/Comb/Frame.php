@@ -11,6 +11,7 @@ use Marjoram\Core\InvalidInput;
  *
  * A glanced frame was not pulled: a person said that it looks like another one of its box, so it is less certain. A
  * frame that is gone was taken out since: a gap or an empty frame is in its slot, which says nothing about the others.
+ * A frame that was moved was put there by the keeper after the bees had worked it: it counts for itself alone.
  */
 final readonly class Frame
 {
@@ -21,6 +22,7 @@ final readonly class Frame
         public Face $b,
         public bool $glanced = false,
         public bool $gone = false,
+        public bool $moved = false,
     ) {
         InvalidInput::unlessWithin($slot, 1, 30, 'The slot', '/slot');
     }
@@ -43,6 +45,12 @@ final readonly class Frame
         $fill = $this->fill();
 
         return $fill >= $leastFill && $fill > 0.0 ? min(1.0, $this->capped() / $fill) : null;
+    }
+
+    /** Whether open honey was stated on both faces. */
+    public function saysOpen(): bool
+    {
+        return $this->a->saysOpen() && $this->b->saysOpen();
     }
 
     public function hasBrood(): bool

@@ -14,6 +14,7 @@ final readonly class Circumstances
      * @param  bool  $excluder  the queen cannot come into the supers
      * @param  bool  $dryRoom  wet combs can be dried where they are brought
      * @param  bool  $canRearrange  frames may be taken and moved one by one
+     * @param  bool  $hasRefractometer  water can be read; without one a super is judged by its capping
      */
     public function __construct(
         public RipenessPolicy $policy,
@@ -21,6 +22,7 @@ final readonly class Circumstances
         public bool $excluder = true,
         public bool $dryRoom = false,
         public bool $canRearrange = true,
+        public bool $hasRefractometer = true,
     ) {
     }
 }

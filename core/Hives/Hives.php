@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Marjoram\Core\Hives;
 
 use Marjoram\Core\InvalidInput;
-use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Super;
 
@@ -51,10 +50,13 @@ final readonly class Hives
             $box->lastCappedShare,
             $underCapped,
             $box->daysSinceEmpty,
+            $box->comb,
+            hasRefractometer: $here->hasRefractometer,
         );
         $result = $this->ripeness->judge($super, $here->policy);
-        $honey = BoxHoney::of($box->fitted, $box->frames, $result->box, $box->comb, $box->gaps);
+        $kind = $box->fitted->kind;
+        $grossKg = $result->box->honey->kg + $kind->emptyMassKg - $box->gaps * $kind->frameMassKg();
 
-        return new JudgedBox($box->id, $result, $honey->honey, $honey->seenKg, $honey->grossKg);
+        return new JudgedBox($box->id, $result, $result->box->honey, $result->box->seenKg(), $grossKg);
     }
 }

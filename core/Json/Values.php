@@ -12,6 +12,8 @@ use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Moisture\CellsRead;
 use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Moisture\RefractometerScale;
+use Marjoram\Core\Ripeness\BoxWeight;
+use Marjoram\Core\Ripeness\Heft;
 
 /** Values of the core from their fields in JSON, for the field sheet and for programs alike. */
 final class Values
@@ -45,10 +47,15 @@ final class Values
             $frame->one('b', self::face(...)),
             $frame->flag('glanced'),
             $frame->flag('gone'),
+            $frame->flag('moved'),
         );
     }
 
-    /** @throws InvalidInput when a share is out of range, or the shares are more than the whole */
+    /**
+     * A face whose `open` is null says nothing of its rest; without `open` the rest is empty.
+     *
+     * @throws InvalidInput when a share is out of range, or the shares are more than the whole
+     */
     public static function face(Fields $face): Face
     {
         $made = new Face(
@@ -56,6 +63,7 @@ final class Values
             $face->number('open'),
             $face->number('brood'),
             $face->number('pollen'),
+            ! $face->says('open') || $face->has('open'),
         );
         $beyond = $face->number('empty') - $made->empty();
         if ($beyond > self::ROUNDING) {
@@ -63,6 +71,19 @@ final class Values
         }
 
         return $made;
+    }
+
+    /** @throws InvalidInput when both a weight and a heft are given, neither, or a weight is out of range */
+    public static function boxWeight(Fields $weight): BoxWeight
+    {
+        $heft = Heft::tryFrom($weight->text('heft'));
+        if (($heft === null) === ! $weight->has('gross_kg')) {
+            throw InvalidInput::because('A box is weighed or lifted by hand.', 'gross_kg or heft, one of them');
+        }
+
+        return $heft === null
+            ? BoxWeight::scale($weight->number('gross_kg'), $weight->optional('tare_kg'))
+            : BoxWeight::lifted($heft);
     }
 
     /** @throws InvalidInput when the scale is not known or a value is out of its range */

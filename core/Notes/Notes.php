@@ -18,7 +18,8 @@ use Marjoram\Core\Moisture\RefractometerScale;
  *     item   = frame | whole | shake | water | decision | weight | "queen" | words
  *     frame  = slot "=" face ["/" face]                one face stands for both
  *     whole  = "all=" face ["/" face]                  what nobody pulled is like this
- *     face   = tenths ["+" tenths]                     capped, and open below it; f for all ten
+ *     face   = tenths ["+" tenths | "o" | "e"]         capped; then how much is open, all the rest open, or the rest
+ *                                                      empty; without it the rest is not stated; f for all ten
  *     shake  = "rain" | "dry"
  *     water  = "w" value ["@" degrees]                 10 to 30 per cent; with "bx" 58 to 90; with "nd" 1.44 to 1.52
  *     decision = ("take" | "stay") ["(" why ")"]
@@ -31,6 +32,8 @@ use Marjoram\Core\Moisture\RefractometerScale;
 final readonly class Notes
 {
     private const TENTHS = '(f|10|\d(?:[.,]\d)?)';
+
+    private const REST = '(?:\+(f|10|\d(?:[.,]\d)?)|([oe]))?';
 
     private const LB = 0.45359237;
 
@@ -72,6 +75,13 @@ final readonly class Notes
                         $first,
                         '":word" belongs to a super: write the super\'s number (or top) after the hive.',
                     );
+                } elseif (self::contradicts($item, $items)) {
+                    $errors[] = self::error(
+                        $number,
+                        $column,
+                        $first,
+                        'This line has both shake tests, rain and dry. Leave one of them out.',
+                    );
                 } else {
                     $items[] = $item;
                 }
@@ -81,6 +91,22 @@ final readonly class Notes
         }
 
         return new NoteLine($number, mb_strtoupper(rtrim($hive, ':')), $hiveColumn, $super, $superColumn, $items);
+    }
+
+    /**
+     * Both results of one shake test cannot be true; the first stays.
+     *
+     * @param  list<NoteItem>  $before
+     */
+    private static function contradicts(NoteItem $item, array $before): bool
+    {
+        foreach ($before as $one) {
+            if ($item->kind === NoteKind::Shake && $one->kind === $item->kind && $one->passed !== $item->passed) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{?int, int} */
@@ -116,6 +142,7 @@ final readonly class Notes
             preg_match('/^(kg|lb)([\d.,]*)$/', $lower, $found) === 1 => self::weight(
                 $found[1],
                 $found[2] !== '' ? $found[2] : $words->take(),
+                $words,
                 $column,
             ),
             default => throw InvalidInput::because(
@@ -130,17 +157,17 @@ final readonly class Notes
     /** @throws InvalidInput */
     private static function frame(string $word, int $column): NoteItem
     {
-        $face = self::TENTHS.'(?:\+'.self::TENTHS.')?';
+        $face = self::TENTHS.self::REST;
         if (preg_match("~^(all|\d{1,2})={$face}(?:/{$face})?$~", $word, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw InvalidInput::because(
                 '":word" is not a frame.',
-                'slot=tenths/tenths, tenths 0 to 10, such as 5=8/9 or 5=8+1/9',
+                'slot=tenths/tenths, tenths 0 to 10, such as 5=8/9, 5=8+1/9, 5=8o (rest open) or 5=8e (rest empty)',
                 '',
                 ['word' => $word],
             );
         }
-        $a = self::face($found[2], $found[3], $word);
-        $b = $found[4] === null ? $a : self::face($found[4], $found[5], $word);
+        $a = self::face($found[2], $found[3] ?? $found[4], $word);
+        $b = $found[5] === null ? $a : self::face($found[5], $found[6] ?? $found[7], $word);
         $slot = $found[1] === 'all' ? null : (int) $found[1];
         if ($slot !== null) {
             InvalidInput::unlessWithin($slot, 1, 30, 'The slot');
@@ -150,24 +177,29 @@ final readonly class Notes
     }
 
     /** @throws InvalidInput */
-    private static function face(string $capped, ?string $open, string $word): Face
+    private static function face(string $capped, ?string $rest, string $word): Face
     {
-        $share = static fn (?string $tenths): float => match ($tenths) {
-            null => 0.0,
-            'f' => 1.0,
-            default => self::number($tenths) / 10.0,
+        $share = static fn (string $tenths): float => $tenths === 'f' ? 1.0 : self::number($tenths) / 10.0;
+        $face = new Face($share($capped));
+        $open = match ($rest) {
+            null => null,
+            'e' => 0.0,
+            'o' => $face->empty(),
+            default => $share($rest),
         };
-        if ($share($capped) + $share($open) > 1.0001) {
+        if ($share($capped) + ($open ?? 0.0) > 1.0001) {
             throw InvalidInput::because('A face of ":word" is over ten tenths.', 'at most 10', '', ['word' => $word]);
         }
 
-        return new Face($share($capped), $share($open));
+        return $face->withRest($open);
     }
 
     /** @throws InvalidInput */
     private static function water(string $word, NoteWords $words, int $column): NoteItem
     {
         $value = $word === 'w' ? mb_strtolower($words->take()) : substr($word, 1);
+        // The degrees may stand apart: w 17.2 @24.
+        $value .= str_starts_with($words->word(), '@') ? mb_strtolower($words->take()) : '';
         if (preg_match('/^(\d+(?:[.,]\d+)?)(%|bx|nd)?(o)?(?:@(\d+(?:[.,]\d+)?))?$/', $value, $found) !== 1) {
             throw InvalidInput::because(
                 '":word" is not a reading.',
@@ -192,8 +224,12 @@ final readonly class Notes
     }
 
     /** @throws InvalidInput */
-    private static function weight(string $unit, string $value, int $column): NoteItem
+    private static function weight(string $unit, string $value, NoteWords $words, int $column): NoteItem
     {
+        // The unit behind the figure counts: kg 150 lb are pounds.
+        if (preg_match('/^(kg|lb)$/i', $words->word()) === 1) {
+            $unit = mb_strtolower($words->take());
+        }
         if (preg_match('/^\d+(?:[.,]\d+)?$/', $value) !== 1) {
             throw InvalidInput::because('":word" is not a weight.', 'such as kg 43.5', '', ['word' => $value]);
         }

@@ -40,22 +40,6 @@ final class Beta
             : 1.0 - ($front * self::fraction(1.0 - $x, $b, $a)) / $b;
     }
 
-    /**
-     * P(X >= x) for a share with this mean and variance, taken as beta. A variance too large for a
-     * beta is cut to just under mean (1 - mean); none at all means the mean itself.
-     */
-    public static function upperTailOfMoments(float $x, float $mean, float $variance): float
-    {
-        $mean = min(1.0, max(0.0, $mean));
-        $room = $mean * (1.0 - $mean);
-        if ($variance < 1e-12 || $room < 1e-12) {
-            return $mean >= $x - 1e-12 ? 1.0 : 0.0;
-        }
-        $k = $room / min($variance, 0.999 * $room) - 1.0;
-
-        return 1.0 - self::cdf($x, $mean * $k, (1.0 - $mean) * $k);
-    }
-
     public static function logGamma(float $x): float
     {
         if ($x < 0.5) {

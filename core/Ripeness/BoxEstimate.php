@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
+use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Numerics\Normal;
 
-/** The capped share of a whole box with its standard deviation; null where there is no honey at all. */
+/** The capped share and the honey of a whole box; the share is null where there is no honey at all. */
 final readonly class BoxEstimate
 {
-    /** @param  list<SlotEstimate>  $slots in order, 1 to the number fitted */
+    /**
+     * @param  list<SlotEstimate>  $slots  in order, 1 to the number fitted
+     * @param  array{float, float}  $shareRange  of the capped share, in 8 of 10 cases
+     * @param  array{float, float}  $kgRange  of the honey, in 8 of 10 cases
+     */
     public function __construct(
         public array $slots,
         public ?float $cappedShare,
-        public float $sd,
-        public LogitModel $model,
+        public array $shareRange,
+        public Kilograms $honey,
+        public array $kgRange,
     ) {
     }
 
-    /** @return array{float, float} of the capped share, in 8 of 10 cases; 0 and 0 where there is no honey */
-    public function range(): array
+    /** Standard deviation of a bell as wide as the range. */
+    public function sd(): float
     {
-        $share = $this->cappedShare ?? 0.0;
-        $spread = Normal::EIGHTY * $this->sd;
-
-        return [max(0.0, $share - $spread), min(1.0, $share + $spread)];
+        return 0.5 * ($this->shareRange[1] - $this->shareRange[0]) / Normal::EIGHTY;
     }
 
     public function unseen(): int
@@ -35,6 +38,17 @@ final readonly class BoxEstimate
     /** Sum of the fills: how many full frames' worth of honey is in the box. */
     public function fullFrames(): float
     {
-        return array_sum(array_map(static fn (SlotEstimate $slot): float => $slot->weight, $this->slots));
+        return array_sum(array_map(static fn (SlotEstimate $slot): float => $slot->fill, $this->slots));
+    }
+
+    /** Honey of the frames that were seen, kg. */
+    public function seenKg(): float
+    {
+        $kg = 0.0;
+        foreach ($this->slots as $slot) {
+            $kg += $slot->seen ? $slot->honey->kg : 0.0;
+        }
+
+        return $kg;
     }
 }

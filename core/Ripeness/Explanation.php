@@ -11,13 +11,18 @@ use Marjoram\Core\Statement;
 /** Puts the reasons of a verdict in order: what decided it, then the figures, then what was presumed. */
 final readonly class Explanation
 {
-    /** @param  float  $p  probability that the policy is met */
+    /**
+     * @param  float  $p  probability that the policy is met
+     * @param  int  $unstated  frames whose rest nobody stated
+     */
     public function __construct(
         private Super $super,
         private RipenessPolicy $policy,
+        private Asked $asked,
         private BoxEstimate $box,
         private WaterEstimate $water,
         private float $p,
+        private int $unstated,
         private RipenessAssumptions $assumptions = new RipenessAssumptions,
     ) {
     }
@@ -27,11 +32,13 @@ final readonly class Explanation
     {
         return array_values(array_filter([
             $this->decisive($verdict),
+            $this->shake(),
             $this->consequence($verdict, $ripeFrames),
             $this->capping(),
             $this->water(),
             ...$this->presumed(),
             $this->glanced(),
+            $this->unstated > 0 ? new Statement(Reason::RestUnstated, ['frames' => $this->unstated]) : null,
         ]));
     }
 
@@ -46,14 +53,17 @@ final readonly class Explanation
                 ['days' => $this->super->daysSinceEmpty ?? 0.0],
             ),
             $this->box->cappedShare === null => new Statement(Reason::NoHoney),
-            $this->p >= $this->policy->confidence && $verdict !== Verdict::Take => new Statement(
-                Reason::ShakeFailed,
-                ['most_pct' => $this->policy->waterMaxPct],
-            ),
-            $verdict === Verdict::Take => new Statement(Reason::PolicyMet, $odds),
-            $verdict === Verdict::Look => new Statement(Reason::PolicyOpen, $odds),
+            $this->p >= $this->policy->confidence => new Statement(Reason::PolicyMet, $odds),
+            $verdict->asksToLook() => new Statement(Reason::PolicyOpen, $odds),
             default => new Statement(Reason::PolicyNotMet, $odds),
         };
+    }
+
+    private function shake(): ?Statement
+    {
+        return $this->super->isTooWetToTake($this->policy->waterMaxPct)
+            ? new Statement(Reason::ShakeFailed, ['most_pct' => $this->policy->waterMaxPct])
+            : null;
     }
 
     private function consequence(Verdict $verdict, int $ripeFrames): ?Statement
@@ -64,22 +74,30 @@ final readonly class Explanation
                 ['most_pct' => Standards::codexLimitPct($this->policy->heather)],
             ),
             Verdict::Wait => new Statement(Reason::FlowOn),
+            Verdict::Leave => $this->isSealed() ? new Statement(Reason::Sealed) : null,
             Verdict::Rearrange => new Statement(Reason::SomeFramesRipe, ['frames' => $ripeFrames]),
             default => null,
         };
     }
 
+    /** Capped all over and too wet: the bees do no more about it. */
+    private function isSealed(): bool
+    {
+        return ($this->box->cappedShare ?? 0.0) >= Ripeness::SEALED &&
+            $this->asked->water && $this->water->measured && $this->water->meanPct > $this->policy->waterMaxPct;
+    }
+
     private function capping(): ?Statement
     {
-        if (! $this->policy->school->asksForCapping() || $this->box->cappedShare === null) {
+        if ($this->asked->cappedShare <= 0.0 || $this->box->cappedShare === null) {
             return null;
         }
-        [$low, $high] = $this->box->range();
+        [$low, $high] = $this->box->shareRange;
         $figures = [
             'share' => $this->box->cappedShare,
             'low' => $low,
             'high' => $high,
-            'asked' => $this->policy->cappedShareNeeded(),
+            'asked' => $this->asked->cappedShare,
         ];
 
         return new Statement(Reason::CappedShare, $figures);
@@ -87,7 +105,7 @@ final readonly class Explanation
 
     private function water(): ?Statement
     {
-        if (! $this->policy->school->asksForWater()) {
+        if (! $this->asked->water) {
             return null;
         }
         [$low, $high] = $this->water->range();
@@ -98,7 +116,9 @@ final readonly class Explanation
             'most_pct' => $this->policy->waterMaxPct,
         ];
 
-        return new Statement($this->water->measured ? Reason::WaterMeasured : Reason::WaterPresumed, $figures);
+        return $this->water->readPct === null
+            ? new Statement(Reason::WaterPresumed, $figures)
+            : new Statement(Reason::WaterMeasured, $figures + ['read_pct' => $this->water->readPct]);
     }
 
     /** @return list<Statement> */

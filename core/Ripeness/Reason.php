@@ -21,7 +21,7 @@ enum Reason: string
     /** share: capped of the honey; low, high: in 8 of 10 cases; asked */
     case CappedShare = 'capped-share';
 
-    /** pct; low_pct, high_pct: in 8 of 10 cases; most_pct */
+    /** read_pct: mean of the readings; pct: with the capping; low_pct, high_pct: in 8 of 10 cases; most_pct */
     case WaterMeasured = 'water-measured';
 
     /** pct; low_pct, high_pct: in 8 of 10 cases; most_pct */
@@ -33,12 +33,18 @@ enum Reason: string
     /** frames */
     case FramesGlanced = 'frames-glanced';
 
+    /** frames: of which nobody said what is not capped */
+    case RestUnstated = 'rest-unstated';
+
     case UnderCapped = 'under-capped';
 
     /** most_pct: by the standards */
     case CanDry = 'can-dry';
 
     case FlowOn = 'flow-on';
+
+    /** All is capped and too wet: capped honey does not dry on the hive */
+    case Sealed = 'sealed';
 
     /** frames */
     case SomeFramesRipe = 'some-frames-ripe';

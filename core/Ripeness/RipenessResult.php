@@ -10,7 +10,8 @@ use Marjoram\Core\Statement;
 final readonly class RipenessResult
 {
     /**
-     * @param  int|'reading'|null  $lookNext  the slot to pull, a reading, or nothing
+     * @param  float  $cappedNeeded  capped share that is asked for, 0 to 1
+     * @param  ?NextStep  $next  the look that pays most; null where none does
      * @param  array<int, bool>  $ripe  by slot: ripe by itself under the policy
      * @param  list<Statement>  $reasons  of Reasons
      * @param  list<Statement>  $cautions  of TakingCautions
@@ -18,9 +19,11 @@ final readonly class RipenessResult
     public function __construct(
         public Verdict $verdict,
         public float $pPolicyMet,
+        public float $pCapped,
+        public float $cappedNeeded,
         public BoxEstimate $box,
         public WaterEstimate $water,
-        public int|string|null $lookNext,
+        public ?NextStep $next,
         public ?int $waitDays,
         public array $ripe,
         public array $reasons,
@@ -28,13 +31,15 @@ final readonly class RipenessResult
     ) {
     }
 
-    /**
-     * What a look at this super is worth: the kg that would be misjudged on average if one decided now.
-     *
-     * @param  float  $honeyKg  honey of the super
-     */
-    public function kgInDoubt(float $honeyKg): float
+    /** kg that would be misjudged on average if one decided now. */
+    public function kgInDoubt(): float
     {
-        return $honeyKg * min($this->pPolicyMet, 1.0 - $this->pPolicyMet);
+        return $this->box->honey->kg * min($this->pPolicyMet, 1.0 - $this->pPolicyMet);
+    }
+
+    /** kg of honey that the next look decides better, for each minute that it takes; 0 where none pays. */
+    public function kgAMinute(): float
+    {
+        return $this->next?->kgAMinute() ?? 0.0;
     }
 }

@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
-use Marjoram\Core\Comb\Comb;
-use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Face;
-use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Comb\Kilograms;
 
-/** The honey of one frame of a box, seen or presumed. */
+/** The honey of one frame of a box, seen or estimated. */
 final readonly class SlotHoney
 {
-    /** @param  bool  $seen  pulled; else glanced at or presumed */
+    /** @param  bool  $seen  pulled; else glanced at or estimated */
     private function __construct(
         public int $slot,
         public Frame $frame,
@@ -27,27 +24,20 @@ final readonly class SlotHoney
      * @param  list<Frame>  $frames  those known
      * @return array<int, self> by slot; a slot whose frame is gone is not among them
      */
-    public static function all(
-        FittedBox $box,
-        array $frames,
-        BoxEstimate $estimate,
-        CombAssumptions $assumptions = new CombAssumptions,
-    ): array {
-        $comb = new Comb($assumptions);
+    public static function all(array $frames, BoxEstimate $estimate): array
+    {
         $known = array_column($frames, null, 'slot');
         $all = [];
         foreach ($estimate->slots as $slot) {
-            $frame = $known[$slot->slot] ?? self::presumed($slot);
-            if ($frame->gone) {
-                continue;
+            $frame = $known[$slot->slot] ?? null;
+            if ($frame?->gone !== true) {
+                $all[$slot->slot] = new self(
+                    $slot->slot,
+                    $frame?->saysOpen() === true ? $frame : self::estimated($slot, $frame),
+                    $slot->honey,
+                    $frame !== null && ! $frame->glanced,
+                );
             }
-            $kg = $comb->honeyIn($box, [$frame])->honey->kg;
-            // Both faces painted with their own errors; of a presumed frame the fill itself is uncertain.
-            $painting = $assumptions->faceRelativeSd * $kg / sqrt(2.0);
-            $presuming = $slot->fillSd * $kg / max(0.05, $slot->weight);
-            $isSeen = isset($known[$slot->slot]) && ! $frame->glanced;
-            $honey = new Kilograms($kg, $assumptions->boxRelativeSd * $kg, hypot($painting, $presuming));
-            $all[$slot->slot] = new self($slot->slot, $frame, $honey, $isSeen);
         }
 
         return $all;
@@ -59,11 +49,25 @@ final readonly class SlotHoney
         return new self($slot, new Frame($slot, new Face, new Face, gone: true), new Kilograms(0.0), true);
     }
 
-    private static function presumed(SlotEstimate $slot): Frame
+    private static function estimated(SlotEstimate $slot, ?Frame $frame): Frame
     {
-        $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
-        $face = new Face($capped, max(0.0, min(1.0 - $capped, $slot->weight - $capped)));
+        $honey = $slot->honeyFace();
 
-        return new Frame($slot->slot, $face, $face);
+        return new Frame(
+            $slot->slot,
+            self::filled($frame?->a, $honey),
+            self::filled($frame?->b, $honey),
+            $frame !== null && $frame->glanced,
+        );
+    }
+
+    /** As it was seen, with open honey as it is estimated where nobody said. */
+    private static function filled(?Face $face, Face $honey): Face
+    {
+        return match (true) {
+            $face === null => $honey,
+            $face->saysOpen() => $face,
+            default => $face->withRest(max(0.0, min($face->empty(), $honey->honey() - $face->capped))),
+        };
     }
 }

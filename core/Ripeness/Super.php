@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
+use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\InvalidInput;
@@ -20,6 +21,8 @@ final readonly class Super
      * @param  ?float  $daysSinceLast  days since the assessment before, with the capped share it found
      * @param  bool  $underCapped  a super above it was found capped: more capping is presumed
      * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
+     * @param  float  $paintingSd  how far one painted edge of one face is off, as a share of its area: 0.01 to 0.3
+     * @param  bool  $instrumentChecked  the refractometer was checked against a known oil or honey
      *
      * @throws InvalidInput when a frame is not of this box or a value is out of range
      */
@@ -36,8 +39,14 @@ final readonly class Super
         public ?float $lastCappedShare = null,
         public bool $underCapped = false,
         public ?float $daysSinceEmpty = null,
+        public CombAssumptions $comb = new CombAssumptions,
+        public float $paintingSd = 0.08,
+        public bool $hasRefractometer = true,
+        public bool $instrumentChecked = false,
+        public ?BoxWeight $weight = null,
     ) {
         $box->assertHolds($frames);
+        InvalidInput::unlessWithin($paintingSd, 0.01, 0.3, 'The error of painting', '/painting_sd');
         if ($daysSinceLast !== null) {
             InvalidInput::unlessWithin($daysSinceLast, 0.0, 400.0, 'The days since the last look', '/days_since_last');
         }
@@ -49,10 +58,16 @@ final readonly class Super
         }
     }
 
+    /** Nothing at all was seen of it. */
+    public function isUntouched(): bool
+    {
+        return $this->frames === [] && $this->readings === [] && $this->weight === null;
+    }
+
     /** Nobody has inspected it, and it has not been on long enough to hold much. */
     public function isPresumedEmpty(RipenessAssumptions $assumptions): bool
     {
-        return $this->frames === [] && $this->readings === [] && $this->daysSinceEmpty !== null
+        return $this->isUntouched() && $this->daysSinceEmpty !== null
             && $this->daysSinceEmpty < 0.5 * $assumptions->daysToFillSuper;
     }
 

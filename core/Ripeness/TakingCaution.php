@@ -8,5 +8,8 @@ namespace Marjoram\Core\Ripeness;
 enum TakingCaution: string
 {
     /** No excluder, and frames not looked at. */
+    /** Judged by its capping: without a refractometer about a quarter of such honey is above 18 % (by simulation). */
+    case NoRefractometer = 'no-refractometer';
+
     case LookForTheQueen = 'look-for-the-queen';
 }

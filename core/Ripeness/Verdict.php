@@ -22,8 +22,17 @@ enum Verdict: string
     /** It stays with the bees. */
     case Leave = 'leave';
 
-    /** Too little is known: one more frame or a reading would tell. */
+    /** Too little is known: one more frame would tell. */
     case Look = 'look';
+
+    /** Only its water is in doubt: a reading would tell. */
+    case ReadWater = 'read-water';
+
+    /** Whether one more look decides: a frame, or a reading. */
+    public function asksToLook(): bool
+    {
+        return $this === self::Look || $this === self::ReadWater;
+    }
 
     public function comesOff(): bool
     {

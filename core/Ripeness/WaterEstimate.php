@@ -4,47 +4,24 @@ declare(strict_types=1);
 
 namespace Marjoram\Core\Ripeness;
 
-use Marjoram\Core\Moisture\Moisture;
-use Marjoram\Core\Moisture\Reading;
 use Marjoram\Core\Numerics\Normal;
 
-/**
- * The water of a super's honey: from readings where there are any, else presumed from its capping and the shake test.
- */
+/** The water of a super's honey, by its capping, the shake test and readings where there are any. */
 final readonly class WaterEstimate
 {
-    private function __construct(
-        public float $meanPct,
-        public float $sdPct,
-        public bool $measured,
-        public float $pAtMost,
-    ) {
-    }
-
-    /** @param  non-empty-list<Reading>  $readings */
-    public static function measured(array $readings, float $limitPct): self
-    {
-        $result = (new Moisture)->of($readings, $limitPct);
-
-        return new self($result->meanWaterPct, $result->meanScalePct(), true, $result->probabilityAtMost($limitPct));
-    }
+    public bool $measured;
 
     /**
-     * Capped and open honey by mass: a full capped comb holds 0.70 of its volume, an open one 0.35, so open
-     * honey weighs half as much on the same area.
+     * @param  ?float  $readPct  mean of the readings; null where there are none
+     * @param  float  $pAtMost  probability that it is at most the limit
      */
-    public static function presumed(
-        float $cappedShare,
-        ?Shake $shake,
-        float $limitPct,
-        RipenessAssumptions $assumptions,
-    ): self {
-        $capped = $cappedShare / ($cappedShare + 0.5 * (1.0 - $cappedShare));
-        [$openMean, $openSd] = $assumptions->openWaterPct[$shake->value ?? 'none'];
-        $mean = $capped * $assumptions->cappedWaterPct + (1.0 - $capped) * $openMean;
-        $sd = sqrt(($capped * $assumptions->cappedWaterSdPct) ** 2 + ((1.0 - $capped) * $openSd) ** 2);
-
-        return new self($mean, $sd, false, Normal::cdf(($limitPct - $mean) / $sd));
+    public function __construct(
+        public float $meanPct,
+        public float $sdPct,
+        public ?float $readPct,
+        public float $pAtMost,
+    ) {
+        $this->measured = $readPct !== null;
     }
 
     /** @return array{float, float} per cent, in 8 of 10 cases */

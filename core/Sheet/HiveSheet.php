@@ -20,9 +20,9 @@ use Marjoram\Core\Ripeness\RipenessSchool;
  * A hive's boxes judged from the sheet that a phone carries into the yard. Entry point of the module.
  *
  * The sheet is one JSON object: `now` (seconds since 1970), `today` (YYYY-MM-DD), `policy` (school, capped_min,
- * water_max_pct, confidence, heather), `can_rearrange`, `dry_room`, `flow` (on, slow, over, unknown), `eye` (offset,
- * slope; may be null), `excluder`, and `boxes` from the floor up. A box has `id`, `super`, `kind` (frames,
- * comb_area_dm2, inside_width_mm, empty_mass_kg), `frames_fitted`, `drawn_at`, `comb` (fill_capped, fill_open,
+ * water_max_pct, confidence, heather, refractometer), `can_rearrange`, `dry_room`, `flow` (on, slow, over, unknown),
+ * `eye` (offset, slope; may be null), `excluder`, and `boxes` from the floor up. A box has `id`, `super`, `kind`
+ * (frames, comb_area_dm2, inside_width_mm, empty_mass_kg), `frames_fitted`, `drawn_at`, `comb` (fill_capped, fill_open,
  * box_relative_sd), `empty_since`, `gaps` (a count), `look` (on, at, frames, shake, readings, days_since_last,
  * last_capped_share: as stored, frames corrected by the eye that saw them) and `taps` (frames as painted, shake,
  * readings, and moved with the slots that a frame left or came into: only what was tapped since). It is what the
@@ -80,6 +80,7 @@ final readonly class HiveSheet
             $sheet->flag('excluder', true),
             $sheet->flag('dry_room'),
             $sheet->flag('can_rearrange', true),
+            $sheet->part('policy')->flag('refractometer', true),
         ));
     }
 

@@ -11,10 +11,10 @@ use Marjoram\Core\Statement;
 /** What is said of a box to a page's script. */
 final class SheetVerdict
 {
-    private const DECIMALS = 12;
+    private const DECIMALS = 6;
 
     /**
-     * Machines round exponentials each in its own way, in the sixteenth digit: what is said ends before it, so that a
+     * Machines round exponentials each in its own way, in the last digits: what is said ends before them, so that a
      * phone and a server say the same to the last digit.
      *
      * @return array<string, mixed> as it crosses from the core to a page's script
@@ -36,15 +36,16 @@ final class SheetVerdict
             'verdict' => $it->verdict->value,
             'p_policy_met' => $said($it->pPolicyMet),
             'capped_share' => $said($it->box->cappedShare),
-            'capped_range' => array_map($said, $it->box->range()),
+            'capped_range' => array_map($said, $it->box->shareRange),
             'water_pct' => $said($it->water->meanPct),
             'water_range_pct' => array_map($said, $it->water->range()),
-            'water_measured' => $it->water->measured,
+            'water_read_pct' => $said($it->water->readPct),
             'honey_kg' => $said($box->honey->kg),
             'sd_kg' => $said($box->honey->sdKg()),
+            'honey_range_kg' => array_map($said, $it->box->kgRange),
             'gross_kg' => $said($box->grossKg),
-            'kg_in_doubt' => $said($it->kgInDoubt($box->honey->kg)),
-            'look_next' => $it->lookNext,
+            'kg_a_minute' => $said($it->kgAMinute()),
+            'look_next' => $it->next === null ? null : $it->next->slot ?? 'reading',
             'wait_days' => $it->waitDays,
             'reasons' => array_map($what, $it->reasons),
             'cautions' => array_map($what, $it->cautions),
@@ -53,7 +54,7 @@ final class SheetVerdict
                     'slot' => $slot->slot,
                     'seen' => $slot->seen,
                     'capped_share' => $said($slot->cappedShare),
-                    'weight' => $said($slot->weight),
+                    'weight' => $said($slot->fill),
                     'ripe' => $it->ripe[$slot->slot] ?? false,
                 ],
                 $it->box->slots,

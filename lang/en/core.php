@@ -12,6 +12,7 @@ return [
         'rearrange' => 'Rearrange',
         'leave' => 'Leave',
         'look' => 'Check',
+        'read-water' => 'Read water',
     ],
     'advice' => [
         'take' => 'Take this super. The honey is ripe.',
@@ -20,6 +21,7 @@ return [
         'rearrange' => 'Rearrange: gather the ripe frames and leave the rest.',
         'leave' => 'Leave this super with the bees.',
         'look' => 'Check this super before you decide.',
+        'read-water' => 'Read the water before you decide.',
     ],
     'Reason' => [
         'brood' => 'A frame of this super has brood.',
@@ -32,9 +34,12 @@ return [
         'policy-open' => 'Not sure yet: ripe by your rule is :p % likely. You asked for :asked %.',
         'policy-not-met' => 'Ripe by your rule: only :p % likely. You asked for :asked %.',
         'flow-on' => 'The flow is not over yet.',
+        'sealed' => 'All of the honey is capped. Capped honey does not dry on the hive.',
+        'rest-unstated' => '{1} Of one frame you did not say what is not capped: open or empty. It is estimated.'
+            .'|[2,*] Of :frames frames you did not say what is not capped: open or empty. It is estimated.',
         'under-capped' => 'A super above this one is capped, so more capping is expected here.',
         'capped-share' => ':share % of the honey is capped (range :low to :high %). Your rule asks for :asked %.',
-        'water-measured' => 'Water measured: :pct % (:low_pct to :high_pct). Your limit is :most_pct %.',
+        'water-measured' => 'Water read: :read_pct %. With the capping: :pct % (:low_pct to :high_pct). Your limit is :most_pct %.',
         'water-presumed' => 'No water reading. Estimated :pct % (:low_pct to :high_pct) from the capping. '
             .'Your limit is :most_pct %.',
         'can-dry' => 'At most :most_pct % water and nearly enough capped: the drying room can do the rest.',
@@ -43,6 +48,7 @@ return [
         'some-frames-ripe' => ':frames frames are ripe and can be gathered. The rest stays.',
     ],
     'TakingCaution' => [
+        'no-refractometer' => 'Judged by the capping alone. About a quarter of such supers have more than 18 % water.',
         'look-for-the-queen' => 'No excluder, and frames not inspected: check for brood and the queen before you take this super.',
     ],
     'RipenessSchool' => [

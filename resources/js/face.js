@@ -16,6 +16,12 @@ export function edgeOf(face, what) {
   return sum;
 }
 
+/** The rest is open honey, empty, or nobody said (open is null). */
+export function setRest(face, how) {
+  const room = 1 - face.capped - face.brood - face.pollen;
+  face.open = how === 'open' ? Math.max(0, Math.round(room * 100) / 100) : 0;
+}
+
 /** A layer takes its room from what is empty first, then from the layers below and above it. */
 export function setLayer(face, what, share) {
   face[what] = Math.max(0, Math.min(1, Math.round(share * 100) / 100));
@@ -24,6 +30,7 @@ export function setLayer(face, what, share) {
   for (const layer of others) {
     if (over <= 1e-9) break;
     const cut = Math.min(face[layer], over);
+    if (cut <= 0) continue;
     face[layer] = Math.round((face[layer] - cut) * 100) / 100;
     over -= cut;
   }
@@ -55,6 +62,7 @@ export function drawFace(canvas, face, { width, ratio, seen, tool }) {
     fill(g, seen ? what : presumedAs(what), RIM, y, width - 2 * RIM, h);
     y += h;
   });
+  if (face.open === null && height - RIM - y > 2) unstated(g, RIM, y, width - 2 * RIM, height - RIM - y);
   g.globalAlpha = 1;
   g.fillStyle = colour('--ink');
   g.fillRect(0, 0, width, BAR);
@@ -65,6 +73,17 @@ export function drawFace(canvas, face, { width, ratio, seen, tool }) {
     g.fillRect(width - RIM - (tenth === 5 ? 12 : 6), BAR + (tenth / 10) * depth, tenth === 5 ? 12 : 6, 1);
   }
   handle(g, width / 2, BAR + edgeOf(face, tool) * depth);
+}
+
+/** Nobody said whether it is open or empty. */
+function unstated(g, x, y, w, h) {
+  g.fillStyle = colour('--soft');
+  g.font = '14px sans-serif';
+  g.textAlign = 'center';
+  g.textBaseline = 'middle';
+  for (let j = 12; j < h; j += 26) {
+    for (let i = 16 + (Math.round(j / 26) % 2) * 20; i < w; i += 40) g.fillText('?', x + i, y + j);
+  }
 }
 
 function handle(g, x, y) {

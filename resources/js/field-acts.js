@@ -1,5 +1,5 @@
 // What a button, a key or a form of the field sheet does.
-import { draft, withLayer } from './field-painter.js';
+import { draft, withLayer, withRest } from './field-painter.js';
 import { boxOf, paintedToday } from './field-state.js';
 import { startTimer, showTimer } from './field-timer.js';
 import { boxPath, saidToday } from './field-box.js';
@@ -29,6 +29,8 @@ async function paint(app, { slug, code, id, slot, box, today }, faces) {
   // Of a frame that nobody painted today there is none stored to be changed.
   const version = painted && !painted.glanced ? (painted.version ?? 0) : 0;
   const before = draft(box, slot, today);
+  // Whether it was painted when it was opened: the first stroke on one face does not make the other one seen.
+  app.brush.wasToday ??= before.isToday;
   const words = app.say('tap-frame', {
     hive: code,
     box: box.name,
@@ -83,9 +85,12 @@ export const actions = {
     const at = here(app);
     if (!at.box) return;
     const { side, sides, tool } = app.brush;
+    const shown = window.location.hash;
     const kept = await paint(app, at, withLayer(at.box, at.slot, at.today, app.brush, Number(tenth) / 10));
     if (!kept) return;
     app.brush.sides = [...sides, side];
+    // Whoever went on meanwhile is not led back.
+    if (window.location.hash !== shown) return;
     // One tenth a face, and the other face has its turn; then the next frame. Other layers stay where they are.
     if (tool !== 'capped') app.render();
     else if (side === 'a') actions.side(app, { side: 'b' });
@@ -93,6 +98,14 @@ export const actions = {
       window.location.hash = boxPath(at.slug, { code: at.code }, at.box, at.slot + 1);
     else app.render();
     if (side === 'b' && tool === 'capped') await new Promise((drawn) => setTimeout(drawn));
+  },
+  /** Said once, it holds for what is painted next too. */
+  async rest(app, { rest }) {
+    const at = here(app);
+    app.brush.rest = app.brush.rest === rest ? null : rest;
+    const faces = app.brush.rest && at.box ? withRest(at.box, at.slot, at.today, rest) : null;
+    if (faces) await paint(app, at, faces);
+    else app.render();
   },
   async painted(app, faces) {
     const at = here(app);

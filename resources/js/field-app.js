@@ -16,7 +16,7 @@ export class Field {
     this.sheets = new Map();
     this.shown = new Map();
     this.index = null;
-    this.brush = { side: 'a', tool: 'capped', sides: [] };
+    this.brush = { side: 'a', tool: 'capped', sides: [], rest: null, wasToday: null };
     this.signedOut = false;
     this.isAway = false;
     this.opensOffline = true;

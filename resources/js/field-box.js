@@ -1,7 +1,7 @@
 // A box opened on its frames, a frame on its two faces, and what is said of the box as a whole.
 import { judgedBy } from './field-words.js';
 import { esc, frameStrip, glyph } from './field-draw.js';
-import { boxOf, facesOf, hiveOf, standingOf } from './field-state.js';
+import { asksToLook, boxOf, facesOf, hiveOf, standingOf } from './field-state.js';
 import { button, go, head, kg, missing, path, thumb, verdictWords, worthALook } from './field-parts.js';
 
 export function boxPath(slug, hive, box, slot) {
@@ -19,6 +19,13 @@ export function boxPath(slug, hive, box, slot) {
 export const lookPath = (slug, hive, box) =>
   box.verdict.look_next === 'reading' ? path('yard', slug, hive.code, box.id, 'box') : boxPath(slug, hive, box);
 
+/** Frames that were pulled; one said to be like another does not count. */
+function pulled(app, box) {
+  const today = app.today(app.route()[1]);
+  const slots = Array.from({ length: box.frames_fitted }, (_, i) => i + 1);
+  return slots.filter((slot) => !box.gap_slots.includes(slot) && facesOf(box, slot, today).seen).length;
+}
+
 /** Why, in figures, with the version of the rules that said so. */
 export function why(app, box) {
   const it = box.verdict;
@@ -32,17 +39,21 @@ export function why(app, box) {
           low: percent(it.capped_range[0]),
           high: percent(it.capped_range[1]),
         }),
-    app.say(it.water_measured ? 'water-read' : 'water-presumed', {
+    app.say(it.water_read_pct === null ? 'water-presumed' : 'water-read', {
+      r: (it.water_read_pct ?? 0).toFixed(1),
       w: it.water_pct.toFixed(1),
       low: it.water_range_pct[0].toFixed(1),
       high: it.water_range_pct[1].toFixed(1),
     }),
     app.say('seen-of', {
-      n: it.slots.filter((slot) => slot.seen && !box.gap_slots.includes(slot.slot)).length,
+      n: pulled(app, box),
       of: box.frames_fitted - box.gaps,
     }),
   ];
-  if (it.cautions.length) lines.push(app.say('look-for-queen'));
+  const told = [...it.reasons, ...it.cautions].map((one) => one.what);
+  ['shake-failed', 'sealed', 'rest-unstated', 'no-refractometer', 'look-for-the-queen']
+    .filter((one) => told.includes(one))
+    .forEach((one) => lines.push(app.say(`why-${one}`)));
   return lines;
 }
 
@@ -54,7 +65,7 @@ export function box(app, slug, code, id, slotText) {
   const today = app.today(slug);
   const slot = Math.min(it.frames_fitted, Math.max(1, Number(slotText) || 1));
   const { side, tool } = app.brush;
-  const next = typeof it.verdict.look_next === 'number' && standingOf(it) === 'look' ? it.verdict.look_next : null;
+  const next = typeof it.verdict.look_next === 'number' && asksToLook(it) ? it.verdict.look_next : null;
   const faces = facesOf(it, slot, today);
   const tenths = Math.round(faces[side][tool] * 10);
   const links = Array.from({ length: it.frames_fitted }, (_, i) => i + 1)
@@ -79,6 +90,8 @@ export function box(app, slug, code, id, slotText) {
     <div class="fs-tools" role="group" aria-label="${esc(app.say('what-painted'))}">
       ${['capped', 'open', 'brood', 'pollen'].map((one) => button('tool', esc(app.say(`t-${one}`)), `data-tool="${one}" aria-pressed="${one === tool}" data-f="tool-${one}"`)).join('')}
       ${button('back', esc(app.say('undo')), 'data-f="undo"')}</div>
+    <div class="fs-tools" role="group" aria-label="${esc(app.say('rest'))}">
+      ${['empty', 'open'].map((one) => button('rest', esc(app.say(`rest-${one}`)), `data-rest="${one}" aria-pressed="${app.brush.rest === one}" data-f="rest-${one}"`)).join('')}</div>
     <p class="fs-status" role="status">${status}</p>
     <div class="fs-thumb"><a class="btn" href="${path('yard', slug, code, id, 'box')}" data-f="super">${esc(app.say('super'))}</a>
       ${nextStep(app, slug, sheet, inHive, it, slot)}</div>`;
@@ -90,16 +103,16 @@ function nextStep(app, slug, sheet, hive, it, slot) {
     return `<button type="button" class="fs-go" data-do="side" data-side="b" data-f="go">${esc(app.say('face', { n: slot, side: 'B' }))} <span aria-hidden="true">→</span></button>`;
   }
   const next = it.verdict.look_next;
-  if (standingOf(it) === 'look' && typeof next === 'number' && next !== slot) {
+  if (asksToLook(it) && typeof next === 'number' && next !== slot) {
     return go(boxPath(slug, hive, it, next), esc(app.say('frame-next', { n: next })), 'fs-a');
   }
-  if (standingOf(it) === 'look' && next === 'reading') {
+  if (asksToLook(it) && next === 'reading') {
     return go(lookPath(slug, hive, it), esc(app.say('go-read-water')), 'fs-a');
   }
   const other =
     worthALook(sheet).find((one) => one.hive === hive && one.box !== it) ??
     worthALook(sheet).find((one) => one.box !== it);
-  if (standingOf(it) !== 'look' && other) {
+  if (!asksToLook(it) && other) {
     return go(
       lookPath(slug, other.hive, other.box),
       esc(

@@ -18,6 +18,7 @@ const GLYPHS = {
   rearrange: 'rearrange',
   leave: 'leave',
   look: 'look',
+  'read-water': 'read-water',
 };
 
 const n = (value) => Math.round(value * 10) / 10;
@@ -35,13 +36,15 @@ const heightMm = (box) => box.kind?.height_mm ?? 168;
 
 function face(share, more, x, y, width, depth) {
   let top = y;
-  return CLASSES.map(([what, kind]) => {
+  const parts = CLASSES.map(([what, kind]) => {
     const height = share[what] * depth;
     if (height < 0.15) return '';
     const part = rect(kind + more, x, top, width, height);
     top += height;
     return part;
-  }).join('');
+  });
+  if (share.open === null) parts.push(rect(`unk${more}`, x, top, width, Math.max(0, y + depth - top)));
+  return parts.join('');
 }
 
 /** One box whose outer corner is at (x, y), s px to the mm. */

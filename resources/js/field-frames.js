@@ -55,7 +55,7 @@ export function off(app, slug, code, id) {
   if (!hive || !box || box.fresh) return missing(app, 'box-gone');
   const today = app.today(slug);
   const rows = Array.from({ length: box.frames_fitted }, (_, i) => offRow(app, sheet, box, i + 1, today)).join('');
-  const queen = hive.excluder ? '' : `<p class="caution">${esc(app.say('look-for-queen'))}</p>`;
+  const queen = hive.excluder ? '' : `<p class="caution">${esc(app.say('why-look-for-the-queen'))}</p>`;
   return `${head(app, path('yard', slug, code, id, 'box'), esc(code), esc(box.name))}
     <p class="fs-say">${esc(app.say('off-how'))}</p>${queen}
     <ul class="fs-frames">${rows}</ul>

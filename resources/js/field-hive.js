@@ -59,7 +59,7 @@ function boardForm(app, sheet, hive) {
   const choices = boxes.map(
     (box) => `<option value="${box.id}" ${box === usual ? 'selected' : ''}>${esc(box.name)}</option>`,
   );
-  const queen = hive.excluder ? '' : `<p class="caution">${esc(app.say('look-for-queen'))}</p>`;
+  const queen = hive.excluder ? '' : `<p class="caution">${esc(app.say('why-look-for-the-queen'))}</p>`;
   return `<form data-board ${of(hive)}><label for="under">${esc(app.say('board-under'))}</label>
     <select id="under" name="under">${choices.join('')}</select><button class="btn">${esc(app.say('placed'))}</button></form>${queen}`;
 }

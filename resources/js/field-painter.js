@@ -1,6 +1,6 @@
 // The open face on the canvas: dragged down to where the honey ends, or set by a tenth.
-import { drawFace, edgeOf, setLayer, shareAt } from './face.js';
-import { boxOf, emptyFace, facesOf, paintedToday } from './field-state.js';
+import { drawFace, edgeOf, setLayer, setRest, shareAt } from './face.js';
+import { boxOf, facesOf, freshFace, paintedToday } from './field-state.js';
 
 /** What the open frame would be kept as: both faces; one not seen today begins empty, and is kept as it was before. */
 export function draft(box, slot, today) {
@@ -10,12 +10,22 @@ export function draft(box, slot, today) {
 }
 
 /** The same with one layer of one face at a share. */
-export function withLayer(box, slot, today, { side, tool, sides }, share) {
+export function withLayer(box, slot, today, { side, tool, sides, rest, wasToday }, share) {
   const faces = draft(box, slot, today);
-  const isFresh = !faces.isToday && !sides.includes(side);
-  if (isFresh) faces[side] = emptyFace();
+  const isFresh = !(wasToday ?? faces.isToday) && !sides.includes(side);
+  if (isFresh) faces[side] = freshFace();
   setLayer(faces[side], tool, share);
+  if (rest && faces[side].open === null) setRest(faces[side], rest);
   return { a: faces.a, b: faces.b };
+}
+
+/** The faces of a frame painted today of whose rest nothing was said, with it said. */
+export function withRest(box, slot, today, how) {
+  const faces = draft(box, slot, today);
+  if (!faces.isToday) return null;
+  const open = ['a', 'b'].filter((side) => faces[side].open === null);
+  open.forEach((side) => setRest(faces[side], how));
+  return open.length ? { a: faces.a, b: faces.b } : null;
 }
 
 /** What the others on the page leave of it: nothing is scrolled within a frame. */

@@ -1,18 +1,18 @@
 // Pieces that the views share.
 import { keptWords } from './field-words.js';
 import { esc } from './field-draw.js';
-import { standingOf } from './field-state.js';
+import { asksToLook, standingOf } from './field-state.js';
 
 export const path = (...parts) => `#/${parts.map(encodeURIComponent).join('/')}`;
 
 export const supers = (hive) => hive.boxes.filter((box) => box.super);
-export const toLook = (hive) => supers(hive).filter((box) => standingOf(box) === 'look');
+export const toLook = (hive) => supers(hive).filter((box) => asksToLook(box));
 
 /** Supers to look at, the look worth most first. */
 export function worthALook(sheet) {
   return sheet.hives
     .flatMap((hive) => toLook(hive).map((box) => ({ hive, box })))
-    .sort((a, b) => b.box.verdict.kg_in_doubt - a.box.verdict.kg_in_doubt);
+    .sort((a, b) => b.box.verdict.kg_a_minute - a.box.verdict.kg_a_minute);
 }
 
 export const button = (act, label, more = '', kind = '') =>
@@ -30,10 +30,10 @@ export const go = (href, label, kind = '') =>
   `<a class="fs-go ${kind}" href="${href}" data-f="go">${label} <span aria-hidden="true">→</span></a>`;
 
 export function kg(app, box) {
-  const { honey_kg: mean, sd_kg: sd } = box.verdict;
+  const { honey_kg: mean, honey_range_kg: range } = box.verdict;
   const shown = (value) => Math.max(0, Math.round(value * app.index.mass.per_kg));
   const { unit } = app.index.mass;
-  return `~${shown(mean)} ${unit} (${shown(mean - 1.2816 * sd)} – ${shown(mean + 1.2816 * sd)})`;
+  return `~${shown(mean)} ${unit} (${shown(range[0])} – ${shown(range[1])})`;
 }
 
 export const verdictWords = (app, box) => {

@@ -6,6 +6,8 @@ export const FORMAT = 2;
 const LAYERS = ['capped', 'open', 'brood', 'pollen'];
 
 export const emptyFace = () => ({ capped: 0, open: 0, brood: 0, pollen: 0 });
+/** As it is painted first: nothing is said of its rest. */
+export const freshFace = () => ({ ...emptyFace(), open: null });
 const copy = (face) => Object.fromEntries(LAYERS.map((layer) => [layer, face[layer]]));
 
 /** Seconds since 1970 where the yard is: what counts is how long ago the sheet was taken, not this phone's clock. */
@@ -236,6 +238,9 @@ export function standingOf(box) {
   if (box.decision.choice === 'take') return comesOff ? verdict : 'take';
   return 'leave';
 }
+
+/** Whether one more look decides: a frame, or a reading. */
+export const asksToLook = (box) => ['look', 'read-water'].includes(standingOf(box));
 
 /** A sheet once the server has a tap: it is part of it from then on, and no longer what the server sent. */
 export function folded(held, tap, versions) {

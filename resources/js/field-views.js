@@ -1,7 +1,7 @@
 // What each address of the field sheet shows. A view is words and drawings; what its buttons do stands in field-acts.js.
 import { ago, coreWords, keptWords, theirWords } from './field-words.js';
 import { boxSection, esc, glyph, hiveDrawing, hiveHeightMm } from './field-draw.js';
-import { hiveOf, standingOf } from './field-state.js';
+import { asksToLook, hiveOf, standingOf } from './field-state.js';
 import { boxPath, lookPath } from './field-box.js';
 import { moreOf } from './field-hive.js';
 import { hiveColour } from './field-frames.js';
@@ -85,7 +85,7 @@ export function yard(app, slug) {
   const s = Math.min(0.128, (width - 20) / 413, 260 / tallest);
   const hives = sheet.hives
     .map((hive) => {
-      const counts = ['take', 'take-and-dry', 'look', 'wait', 'rearrange', 'leave']
+      const counts = ['take', 'take-and-dry', 'look', 'read-water', 'wait', 'rearrange', 'leave']
         .map((verdict) => [verdict, supers(hive).filter((box) => standingOf(box) === verdict).length])
         .filter(([, count]) => count > 0)
         .slice(0, 2)
@@ -163,7 +163,7 @@ function boxRow(app, slug, hive, box, today) {
   const decided = box.decision ? app.say('decided', { note: box.decision.note ?? '' }) : '';
   const words = box.super
     ? `<b>${glyph(standingOf(box))} ${esc(verdictWords(app, box))}</b><span>${esc(kg(app, box))}</span>
-       <span>${esc([box.name, standingOf(box) === 'look' ? lookWords(app, box) : '', decided, seen].filter(Boolean).join(' · '))}</span>`
+       <span>${esc([box.name, asksToLook(box) ? lookWords(app, box) : '', decided, seen].filter(Boolean).join(' · '))}</span>`
     : `<b>${esc(box.name)}</b>`;
   return `<li><a class="fs-box" href="${boxPath(slug, hive, box)}" data-f="box-${box.id}">${picture}<span class="fs-words">${words}</span></a></li>`;
 }
@@ -179,7 +179,7 @@ export function list(app, slug) {
       .map((box) =>
         box.fresh
           ? app.say('new-super')
-          : `${box.name}: ${verdictWords(app, box)}${standingOf(box) === 'look' ? `, ${lookWords(app, box)}` : `, ${kg(app, box)}`}.`,
+          : `${box.name}: ${verdictWords(app, box)}${asksToLook(box) ? `, ${lookWords(app, box)}` : `, ${kg(app, box)}`}.`,
       )
       .join(' ') || `${app.say('no-super')}.`;
   return `${head(app, path('yard', slug), esc(sheet.name), esc(app.say('read-out')))}

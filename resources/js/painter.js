@@ -1,6 +1,6 @@
 // The frame painter: drag downwards on a face to set the edge of what is painted. Honey lies on top, as bees fill.
 // All frames of the hive are on the page: keys typed ahead go to the frame that they were meant for.
-import { ORDER, drawFace, edgeOf, setLayer, shareAt } from './face.js';
+import { ORDER, drawFace, edgeOf, setLayer, setRest, shareAt } from './face.js';
 import { HiveFrames } from './hiveframes.js';
 import { Outbox } from './outbox.js';
 
@@ -16,6 +16,8 @@ if (live) {
   );
   const history = [];
   let tool = 'capped';
+  // What is said of the rest of each face that is painted from now on: open, empty, or nothing.
+  let rest = null;
   let side = 'a';
 
   const say = (faces) => ['a', 'b'].map((name) => `${name.toUpperCase()} ${percent(faces[name].capped)}`).join(', ');
@@ -83,7 +85,9 @@ if (live) {
     canvas.setAttribute('aria-valuenow', Math.round(face[tool] * 100));
     canvas.setAttribute('aria-valuetext', `${tool} ${percent(face[tool])}`);
     panel.querySelectorAll('[data-share]').forEach((cell) => {
-      cell.textContent = percent(cell.dataset.share === 'empty' ? empty : face[cell.dataset.share]);
+      const share = cell.dataset.share === 'empty' ? empty : face[cell.dataset.share];
+      const isSaid = face.open !== null || !['empty', 'open'].includes(cell.dataset.share);
+      cell.textContent = isSaid ? percent(share) : '?';
     });
   }
 
@@ -98,11 +102,12 @@ if (live) {
     history.push({ frame, faces: structuredClone(frame.faces), painted: { ...frame.painted } });
     if (!frame.painted[name]) {
       ORDER.forEach((layer) => {
-        frame.faces[name][layer] = 0;
+        frame.faces[name][layer] = layer === 'open' ? null : 0;
       });
       frame.painted[name] = true;
     }
     change(frame.faces);
+    if (rest && frame.faces[name].open === null) setRest(frame.faces[name], rest);
     redraw();
     outbox.put(frame);
   }
@@ -126,6 +131,17 @@ if (live) {
       .querySelectorAll('[data-tool]')
       .forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.tool === name)));
     redraw();
+  }
+
+  // Said once, it holds for what is painted next too; said again, it is taken back for what comes.
+  function sayRest(how) {
+    rest = rest === how ? null : how;
+    root
+      .querySelectorAll('[data-rest]')
+      .forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.rest === rest)));
+    const { faces, painted } = frames.open;
+    const said = ['a', 'b'].filter((name) => painted[name] && faces[name].open === null);
+    if (rest) said.forEach((name) => stroke(name, () => setRest(faces[name], how)));
   }
 
   function go(frame) {
@@ -185,6 +201,8 @@ if (live) {
     b: () => pick('brood'),
     p: () => pick('pollen'),
     f: () => tenth(10),
+    e: () => sayRest('empty'),
+    x: () => sayRest('open'),
     s: copy,
     u: back,
     n: advised,
@@ -251,6 +269,9 @@ if (live) {
   root
     .querySelectorAll('[data-tenth]')
     .forEach((button) => button.addEventListener('click', () => tenth(Number(button.dataset.tenth))));
+  root
+    .querySelectorAll('[data-rest]')
+    .forEach((button) => button.addEventListener('click', () => sayRest(button.dataset.rest)));
   root.querySelector('[data-copy]').addEventListener('click', copy);
   root.querySelector('[data-back]').addEventListener('click', back);
   root.querySelector('[data-next]').addEventListener('click', (event) => {

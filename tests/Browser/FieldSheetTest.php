@@ -225,6 +225,42 @@ final class FieldSheetTest extends FieldTestCase
         ));
     }
 
+    public function test_the_rest_of_a_face_is_said_by_one_tap_and_a_tap_elsewhere_is_not_led_back(): void
+    {
+        $box = $this->supers('Q5')[0];
+        $this->go("#/yard/quarry/Q5/$box/6");
+        $this->tap('[data-tenth="4"]');
+        $this->tap('[data-rest="empty"]');
+        $this->tap('[data-tenth="6"]');
+        $this->await('return marjoramField.queue.taps.length === 0', 'not sent');
+        $frame = $this->paintedOf($box, 6);
+        self::assertEquals([0.0, 0.0], [$frame['a']['open'], $frame['b']['open']]);
+        $this->go("#/yard/quarry/Q5/$box/7");
+        $this->tap('[data-rest="empty"]');
+        $this->tap('[data-tenth="8"]');
+        // The last face, and at once the super: the super it is.
+        self::$browser->executeScript(
+            'document.querySelector(\'[data-tenth="8"]\').click(); document.querySelector(\'[data-f="super"]\').click()',
+        );
+        $this->settled();
+        self::assertStringEndsWith("/$box/box", (string) self::$browser->getCurrentURL());
+        self::assertStringContainsString('It rains nectar', $this->text('#field'));
+        self::assertStringContainsString('You did not say what is not capped.', $this->text('#field'));
+        $this->await('return marjoramField.queue.taps.length === 0', 'not sent');
+        self::assertNull($this->paintedOf($box, 7)['b']['open']);
+    }
+
+    /** @return array{a: array{open: ?float}, b: array{open: ?float}} */
+    private function paintedOf(string $box, int $slot): array
+    {
+        $frame = array_values(array_filter(
+            $this->storedBox($box)['painted'],
+            static fn (array $one): bool => $one['slot'] === $slot,
+        ))[0];
+
+        return ['a' => $frame['a'], 'b' => $frame['b']];
+    }
+
     public function test_codes_typed_scanned_unknown_and_of_others(): void
     {
         $this->go('#/');
@@ -310,7 +346,7 @@ final class FieldSheetTest extends FieldTestCase
             $this->open('/short-notes');
             $this->type('#notes', 'Q1 1: 5=8/9');
             $this->click('[formaction$="/preview"]');
-            $this->waitForText('#preview', 'frame 5: A 80 %, B 90 %');
+            $this->waitForText('#preview', 'frame 5: A 80 %, rest not stated, B 90 %');
             $this->open('/field/read/quarry');
             self::assertStringContainsString('Inspect hive', $this->text());
         } finally {
@@ -325,7 +361,7 @@ final class FieldSheetTest extends FieldTestCase
         $this->assertAccessible('/short-notes');
         $this->type('#notes', 'Q2 2: 5=8/9 6=9 rain; w 17.2; tale');
         $this->waitForText('.unread mark', 'tale');
-        self::assertStringContainsString('frame 5: A 80 %, B 90 %', $this->text('.noted-lines'));
+        self::assertStringContainsString('frame 5: A 80 %, rest not stated, B 90 %', $this->text('.noted-lines'));
         $this->assertAccessible('/short-notes with an error');
         $this->find('#notes')->sendKeys(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE.'ke');
         $this->waitForText('#preview-said', '1 line is understood');

@@ -60,6 +60,17 @@ final class PainterTest extends BrowserTestCase
         self::assertSame('70 %', $shares()[0]);
         self::assertNotSame('70 %', $shares()[1]);
         self::assertNotSame('0 %', $shares()[1]);
+        // Nothing was said of the rest; one key says it, and for what is painted next.
+        $open = fn (): array => array_map(
+            static fn ($cell): string => $cell->getText(),
+            self::$browser->findElements(WebDriverBy::cssSelector('[data-share=open]')),
+        );
+        self::assertSame('?', $open()[0]);
+        self::$browser->getKeyboard()->sendKeys('x');
+        self::assertSame('30 %', $open()[0]);
+        self::$browser->getKeyboard()->sendKeys('4');
+        self::assertSame('60 %', $open()[1]);
+        self::$browser->getKeyboard()->sendKeys('x');
         // What stands around follows when the hands rest.
         $this->click(".slots a[aria-label^='Frame 8']");
         $this->waitFor('[data-around=rest]:not([inert])');

@@ -19,8 +19,8 @@ use Marjoram\Core\Frames\StandingBox;
 use Marjoram\Core\Frames\StandingFrame;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Super;
-use Marjoram\Core\Ripeness\UnseenFrames;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -149,14 +149,14 @@ final class FramesTest extends TestCase
         $full = new Face(0.9, 0.05);
         $seen = array_map(static fn (int $slot): Frame => new Frame($slot, $full, $full), [4, 5, 6]);
         $gone = new Frame(3, new Face, new Face, gone: true);
-        $estimate = static fn (array $frames) => (new UnseenFrames)->estimate(self::super($box, $frames));
+        $estimate = static fn (array $frames) => (new Ripeness)->estimate(self::super($box, $frames));
         $before = $estimate($seen);
         $after = $estimate([...$seen, $gone]);
-        self::assertEqualsWithDelta($before->slots[7]->weight, $after->slots[7]->weight, 1e-12);
-        self::assertSame([true, 0.0], [$after->slots[2]->seen, $after->slots[2]->weight]);
+        self::assertEqualsWithDelta($before->slots[7]->fill, $after->slots[7]->fill, 1e-12);
+        self::assertSame([true, 0.0], [$after->slots[2]->seen, $after->slots[2]->fill]);
         // An empty frame that was seen there says that others may be empty too.
         $empty = $estimate([...$seen, new Frame(3, new Face, new Face)]);
-        self::assertLessThan($before->slots[7]->weight, $empty->slots[7]->weight);
+        self::assertLessThan($before->slots[7]->fill, $empty->slots[7]->fill);
     }
 
     /** @param  list<Frame>  $frames */

@@ -11,7 +11,6 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Numerics\SeededRandom;
 use Marjoram\Core\Reserve\HiveWeight;
-use Marjoram\Core\Ripeness\BoxHoney;
 use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessPolicy;
@@ -24,6 +23,13 @@ use PHPUnit\Framework\TestCase;
 /** The sheet is judged as the core judges what it stands for. */
 final class HiveSheetTest extends TestCase
 {
+    private const POLICY = [
+        'school' => 'capped-and-refractometer',
+        'capped_min' => 0.75,
+        'water_max_pct' => 18.0,
+        'confidence' => 0.8,
+    ];
+
     private const KIND = [
         'frames' => 10,
         'comb_area_dm2' => 6.0,
@@ -57,10 +63,10 @@ final class HiveSheetTest extends TestCase
         $result = (new Ripeness)->judge($super, new RipenessPolicy);
         $said = self::answer($sheet)['boxes'][0];
         self::assertSame($result->verdict->value, $said['verdict']);
-        self::assertEqualsWithDelta($result->pPolicyMet, $said['p_policy_met'], 1e-12);
+        self::assertEqualsWithDelta($result->pPolicyMet, $said['p_policy_met'], 1e-6);
         self::assertSame($result->waitDays, $said['wait_days']);
-        self::assertSame($result->lookNext, $said['look_next']);
-        self::assertEqualsWithDelta(BoxHoney::of($super->box, $frames, $result->box)->honey->kg, $said['honey_kg'], 1e-12);
+        self::assertSame($result->next->slot ?? ($result->next === null ? null : 'reading'), $said['look_next']);
+        self::assertEqualsWithDelta($result->box->honey->kg, $said['honey_kg'], 1e-6);
     }
 
     public function test_what_is_tapped_on_the_day_of_the_look_is_part_of_it(): void
@@ -88,7 +94,7 @@ final class HiveSheetTest extends TestCase
         self::assertSame($there, $here, 'It is no look of today: what was seen before stands.');
         $whole = self::answer(self::sheet([['look' => $look]]))['boxes'][0];
         self::assertEqualsWithDelta(0.9 * $whole['honey_kg'], $here['honey_kg'], 0.02 * $whole['honey_kg']);
-        self::assertEqualsWithDelta($whole['capped_share'], $here['capped_share'], 1e-9);
+        self::assertEqualsWithDelta($whole['capped_share'], $here['capped_share'], 0.01);
         // Painted in the same breath, it is a look of today of what is left.
         $both = ['taps' => ['moved' => [['slot' => 5]], 'frames' => [self::frame(6, 0.5, 0.4)]]] + $moved;
         self::assertTrue(self::answer(self::sheet([$both]))['boxes'][0]['slots'][5]['seen']);
@@ -193,7 +199,8 @@ final class HiveSheetTest extends TestCase
             foreach (range(1, 10) as $slot) {
                 if ($random->chance(0.5)) {
                     $capped = round($random->uniform(), 2);
-                    $frames[] = self::frame($slot, $capped, round((1.0 - $capped) * $random->uniform(), 2));
+                    $frame = self::frame($slot, $capped, round((1.0 - $capped) * $random->uniform(), 2));
+                    $frames[] = $random->chance(0.2) ? self::unstated($frame) : $frame;
                 }
             }
             $known = $random->chance(0.5);
@@ -212,6 +219,7 @@ final class HiveSheetTest extends TestCase
             ]], [
                 'flow' => ['on', 'slow', 'over', 'unknown'][(int) (3.999 * $random->uniform())],
                 'dry_room' => $random->chance(0.4),
+                'policy' => ['refractometer' => $random->chance(0.8)] + self::POLICY,
             ]);
         }
 
@@ -239,12 +247,7 @@ final class HiveSheetTest extends TestCase
         return $more + [
             'now' => 1785240000.0,
             'today' => '2026-07-28',
-            'policy' => [
-                'school' => 'capped-and-refractometer',
-                'capped_min' => 0.75,
-                'water_max_pct' => 18.0,
-                'confidence' => 0.8,
-            ],
+            'policy' => self::POLICY,
             'can_rearrange' => true,
             'dry_room' => false,
             'flow' => 'slow',
@@ -259,6 +262,15 @@ final class HiveSheetTest extends TestCase
         $face = ['capped' => $capped, 'open' => $open];
 
         return ['slot' => $slot, 'a' => $face, 'b' => $face];
+    }
+
+    /**
+     * @param  array{slot: int, a: array<string, float>, b: array<string, float>}  $frame
+     * @return array{slot: int, a: array<string, ?float>, b: array<string, ?float>} nothing is said of one rest
+     */
+    private static function unstated(array $frame): array
+    {
+        return ['b' => ['open' => null] + $frame['b']] + $frame;
     }
 
     /**

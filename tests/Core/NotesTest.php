@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Moisture\RefractometerScale;
 use Marjoram\Core\Notes\NoteError;
 use Marjoram\Core\Notes\NoteItem;
@@ -89,6 +90,34 @@ final class NotesTest extends TestCase
         self::assertCount(1, $errors, json_encode($errors) ?: '');
         self::assertSame([1, $column, $word], [$errors[0]->line, $errors[0]->column, $errors[0]->word]);
         self::assertStringContainsString($sentence, $errors[0]->sentence);
+    }
+
+    /** A keeper who writes 4 says four tenths capped, and nothing of the rest. */
+    public function test_the_rest_of_a_face_is_stated_or_not(): void
+    {
+        $items = (new Notes)->read('E3 2: 1=4 2=4e 3=4o 4=4+2/5o 5=f all=8')->lines[0]->items;
+        $said = static fn (Face $face): array => [$face->capped, $face->saysOpen() ? $face->open : null];
+
+        self::assertSame([0.4, null], $said($items[0]->a));
+        self::assertSame([0.4, 0.0], $said($items[1]->a));
+        self::assertEqualsWithDelta([0.4, 0.6], $said($items[2]->a), 1e-12);
+        self::assertSame([0.4, 0.2], $said($items[3]->a));
+        self::assertEqualsWithDelta([0.5, 0.5], $said($items[3]->b), 1e-12);
+        self::assertSame([1.0, 0.0], $said($items[4]->a));
+        self::assertSame([0.8, null], $said($items[5]->a));
+    }
+
+    public function test_a_line_that_contradicts_itself_keeps_the_rest(): void
+    {
+        $read = (new Notes)->read('E3 2: 5=8 rain dry all=12 w 17.2 @24');
+
+        self::assertCount(2, $read->errors);
+        self::assertStringContainsString('both shake tests', $read->errors[0]->sentence);
+        self::assertSame(['dry', 'all=12'], array_column($read->errors, 'word'));
+        $kinds = array_column($read->lines[0]->items, 'kind');
+        self::assertSame([NoteKind::Frame, NoteKind::Shake, NoteKind::Water], $kinds);
+        self::assertSame(24.0, $read->lines[0]->items[2]->reading?->temperatureC);
+        self::assertEqualsWithDelta(68.039, (new Notes)->read('E3 kg 150 lb')->lines[0]->items[0]->number, 1e-3);
     }
 
     public function test_what_stands_beside_an_unreadable_word_is_read(): void

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Marjoram\Core\Numerics\Beta;
+use Marjoram\Core\Numerics\Cholesky;
+use Marjoram\Core\Numerics\CutNormal;
 use Marjoram\Core\Numerics\GaussHermite;
+use Marjoram\Core\Numerics\GaussLegendre;
 use Marjoram\Core\Numerics\LinearTable;
 use Marjoram\Core\Numerics\NaturalCubicSpline;
 use Marjoram\Core\Numerics\Normal;
@@ -42,8 +45,6 @@ final class NumericsTest extends TestCase
         self::assertEqualsWithDelta(0.3 ** 4, Beta::cdf(0.3, 4.0, 1.0), 1e-12);
         self::assertEqualsWithDelta(1.0 - 0.7 ** 3, Beta::cdf(0.3, 1.0, 3.0), 1e-12);
         self::assertEqualsWithDelta((2.0 / M_PI) * asin(sqrt(0.2)), Beta::cdf(0.2, 0.5, 0.5), 1e-12);
-        self::assertSame(1.0, Beta::upperTailOfMoments(0.75, 0.8, 0.0));
-        self::assertSame(0.0, Beta::upperTailOfMoments(0.75, 0.7, 0.0));
     }
 
     public function test_hermite_quadrature_is_exact_for_polynomials(): void
@@ -52,6 +53,52 @@ final class NumericsTest extends TestCase
         self::assertEqualsWithDelta(1.0, array_sum($rule->weights), 1e-12);
         self::assertEqualsWithDelta(105.0, $rule->expect(static fn (float $z): float => $z ** 8, 0.0, 1.0), 1e-8);
         self::assertEqualsWithDelta(exp(0.5), $rule->expect(exp(...), 0.0, 1.0), 1e-10);
+    }
+
+    /** Abramowitz and Stegun, table 25.4: the first node and weight of eight points. */
+    public function test_legendre_quadrature_has_the_published_nodes_and_is_exact_for_polynomials(): void
+    {
+        $rule = new GaussLegendre(8);
+        self::assertEqualsWithDelta(0.960289856497536, $rule->nodes[7], 1e-12);
+        self::assertEqualsWithDelta(0.101228536290376, $rule->weights[7], 1e-12);
+        $sum = 0.0;
+        foreach ($rule->nodes as $i => $x) {
+            $sum += $rule->weights[$i] * $x ** 14;
+        }
+        self::assertEqualsWithDelta(2.0 / 15.0, $sum, 1e-12);
+    }
+
+    public function test_a_factor_solves_inverts_and_gives_the_determinant(): void
+    {
+        $matrix = [[4.0, 2.0, 0.6], [2.0, 3.0, 0.4], [0.6, 0.4, 2.0]];
+        $factor = Cholesky::of($matrix);
+        $x = $factor->solve([1.0, -2.0, 0.5]);
+        foreach ([1.0, -2.0, 0.5] as $i => $right) {
+            $sum = 0.0;
+            foreach ($matrix[$i] as $j => $one) {
+                $sum += $one * $x[$j];
+            }
+            self::assertEqualsWithDelta($right, $sum, 1e-12);
+        }
+        // By hand: 4 x 5.84 - 2 x 3.76 + 0.6 x (0.8 - 1.8).
+        self::assertEqualsWithDelta(log(15.24), $factor->logDeterminant(), 1e-12);
+        self::assertEqualsWithDelta(5.84 / 15.24, $factor->inverse()[0][0], 1e-12);
+        self::assertEqualsWithDelta(-3.76 / 15.24, $factor->inverse()[1][0], 1e-12);
+    }
+
+    public function test_what_is_left_of_an_error_at_an_edge_is_what_a_sum_finds(): void
+    {
+        $cut = new CutNormal;
+        foreach ([0.0, 0.4375, 1.3, 2.9, 5.0] as $z) {
+            [$mean, $square] = [0.0, 0.0];
+            for ($e = -7.0; $e <= 7.0; $e += 0.001) {
+                $left = max(0.0, $z + $e);
+                $mean += 0.001 * Normal::pdf($e) * $left;
+                $square += 0.001 * Normal::pdf($e) * $left * $left;
+            }
+            self::assertEqualsWithDelta($mean, $cut->mean($z), 5e-4);
+            self::assertEqualsWithDelta($square - $mean ** 2, $cut->variance($z), 1e-3);
+        }
     }
 
     public function test_a_natural_spline_passes_its_knots_and_goes_on_straight(): void

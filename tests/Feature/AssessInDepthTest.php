@@ -134,14 +134,14 @@ final class AssessInDepthTest extends FeatureTestCase
     {
         $worth = $this->yard('ekbacken')->worthALook();
         self::assertGreaterThan(2, count($worth));
-        $kg = array_map(static fn (BoxState $one): float => $one->kgInDoubt(), $worth);
+        $kg = array_map(static fn (BoxState $one): float => $one->ripeness->kgAMinute(), $worth);
         $sorted = $kg;
         rsort($sorted);
         self::assertSame($sorted, $kg);
         $this->get('/assess/ekbacken')
             ->assertOk()
             ->assertSee('To inspect today')
-            ->assertSee('most honey in doubt first');
+            ->assertSee('what decides most for its time first');
     }
 
     public function test_many_supers_are_decided_at_once_and_undone_as_one(): void
@@ -312,7 +312,7 @@ final class AssessInDepthTest extends FeatureTestCase
         ])->assertStatus(303);
         $reading = MoistureReading::query()->latest('id')->firstOrFail();
         self::assertSame(['water', $glass->id], [$reading->scale, $reading->instrument_id]);
-        self::assertEqualsWithDelta(17.3, $this->super('ekbacken', 'E4', 0)->ripeness->water->meanPct, 1e-6);
+        self::assertEqualsWithDelta(17.3, (float) $this->super('ekbacken', 'E4', 0)->ripeness->water->readPct, 1e-6);
         $this->send(
             'POST',
             '/calibrate/instruments',

@@ -85,7 +85,7 @@ final class ReadersTest extends FeatureTestCase
             $slot->seen
                 ? self::assertEquals($supers[1]->look->frames[$i + 1]->a, $slot->a)
                 : self::assertEqualsWithDelta(
-                    $supers[1]->ripeness->box->slots[$i]->weight,
+                    $supers[1]->ripeness->box->slots[$i]->fill,
                     $slot->a->honey(),
                     1e-9,
                 );

@@ -109,14 +109,14 @@ final class ReadyDatesTest extends FeatureTestCase
         [$own] = $this->batches(12);
         // Looked at on 4 August, ten more: to be capped enough at the pace of the last eleven days, and dry enough.
         self::assertSame(
-            ['2026-08-14', '2026-08-19'],
+            ['2026-08-13', '2026-08-19'],
             [$own['skolgarden-later']->dates->ready->format('Y-m-d'), $own['skolgarden-later']->dates->offBy->format('Y-m-d')],
         );
         self::assertSame('2026-08-05', $own['skolgarden']->dates->ready->format('Y-m-d'));
         [$together] = $this->batches(12, Waiting::Together);
         self::assertArrayNotHasKey('skolgarden-later', $together);
         self::assertSame(
-            [2, '2026-08-14'],
+            [2, '2026-08-13'],
             [count($together['skolgarden']->supers()), $together['skolgarden']->dates->ready->format('Y-m-d')],
         );
         [$out] = $this->batches(12, Waiting::Out);
@@ -125,12 +125,12 @@ final class ReadyDatesTest extends FeatureTestCase
         $this->get('/clear/rounds/new')
             ->assertOk()
             ->assertSee('Skolgården, later')
-            ->assertSee('11 supers')
-            ->assertSee('ripe about Fri 14 Aug');
+            ->assertSee('12 supers')
+            ->assertSee('ripe about Thu 13 Aug');
         $this->get('/clear/rounds/new?later=out&days=5')
             ->assertOk()
             ->assertDontSee('Skolgården, later')
-            ->assertSee('10 supers');
+            ->assertSee('11 supers');
         $this->get('/clear/rounds/new?days=900', ['Referer' => 'http://localhost/clear/rounds'])->assertStatus(422);
     }
 
@@ -139,7 +139,7 @@ final class ReadyDatesTest extends FeatureTestCase
         [$batches, $left] = $this->batches(5);
         self::assertArrayNotHasKey('skolgarden-later', $batches);
         self::assertStringContainsString(
-            'Skolgården: 1 super will be ripe about Fri 14 Aug, after the last day of this schedule.',
+            'Skolgården: 1 super will be ripe about Thu 13 Aug, after the last day of this schedule.',
             $left,
         );
         $this->send('POST', '/yards/skolgarden/treatments', [
@@ -152,7 +152,7 @@ final class ReadyDatesTest extends FeatureTestCase
             [$batches['skolgarden']->dates->ready->format('Y-m-d'), $batches['skolgarden']->dates->offBy->format('Y-m-d')],
         );
         self::assertStringContainsString(
-            'Skolgården: 1 super would be ripe about Fri 14 Aug, too late for treatment (Mon 10 Aug). Take and dry the super, or leave it to the bees.',
+            'Skolgården: 1 super would be ripe about Thu 13 Aug, too late for treatment (Mon 10 Aug). Take and dry the super, or leave it to the bees.',
             $left,
         );
         self::assertStringContainsString('Ekbacken: 5 supers need an inspection.', $left);

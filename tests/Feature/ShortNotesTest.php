@@ -81,6 +81,31 @@ final class ShortNotesTest extends FeatureTestCase
         self::assertEquals($this->verdict('E4', $box), $noted);
     }
 
+    public function test_four_tenths_and_rain_are_never_a_full_super(): void
+    {
+        $box = $this->super('E4', 2);
+        $address = "/assess/ekbacken/E4?box=$box&slot=5";
+        $this->send('POST', '/short-notes', ['notes' => 'E4 2: 5=4 all=4 w 17.2 rain'])->assertStatus(303);
+        $this->get($address)
+            ->assertDontSee('The honey is ripe.')
+            ->assertSee('you did not say what is not capped')
+            ->assertSee('Nectar rains from a shaken frame');
+        self::assertNull(FrameLook::query()->latest('id')->firstOrFail()->getRawOriginal('a_open'));
+        // The form of figures leaves it so, and says it.
+        $shares = ['capped' => '40', 'open' => '', 'brood' => '', 'pollen' => ''];
+        $percent = ['unit' => 'percent', 'a' => $shares, 'b' => ['open' => '30'] + $shares];
+        $this->send('PUT', "/assess/boxes/$box/frames/6", $percent)->assertStatus(303);
+        $six = FrameLook::query()->where('slot', 6)->latest('updated_at')->firstOrFail();
+        self::assertFalse($six->a->restStated);
+        self::assertSame(0.3, $six->b->open);
+        // Rests said to be empty: then there is no open honey that could be wet.
+        $this->send('POST', '/short-notes', ['notes' => 'E4 2: '.implode(' ', array_map(
+            static fn (int $slot): string => "$slot=4e",
+            range(1, 10),
+        ))])->assertStatus(303);
+        $this->get($address)->assertDontSee('you did not say what is not capped');
+    }
+
     public function test_nectar_that_rained_is_not_taken_until_open_cells_are_read(): void
     {
         $box = $this->super('E4', 2);

@@ -111,7 +111,11 @@ final class SliceTest extends FeatureTestCase
             'super_kind' => 'langstroth-medium-8',
             'supers' => '2',
         ];
-        $this->send('POST', '/start', $yard + ['operation' => 'Ours'], from: '/start')->assertRedirect('/assess/hill');
+        $asked = ['operation' => 'Ours', 'refractometer' => 'no', 'winter_school' => 'full-super'];
+        $this->send('POST', '/start', $yard + ['refractometer' => 'maybe'], from: '/start')->assertStatus(422);
+        $this->send('POST', '/start', $yard + $asked, from: '/start')->assertRedirect('/assess/hill');
+        $this->get('/account/policy')->assertOk()->assertSee('value="full-super" selected', false);
+        $this->get('/assess/hill')->assertSee('without a refractometer');
         $this->get('/assess/hill')->assertOk()->assertSee('H2');
         $this->get('/compare')->assertOk()->assertSee('No harvest yet');
         $this->get('/honey-room')->assertOk()->assertSee('The honey room is empty');

@@ -61,8 +61,8 @@ final class WordingTest extends FeatureTestCase
                 'Ripe by your rule: 93 % likely. You asked for 90 %.',
             ],
             [
-                new Statement(Reason::WaterMeasured, $water),
-                'Water measured: 17.3 % (17.0 to 17.7). Your limit is 18.0 %.',
+                new Statement(Reason::WaterMeasured, $water + ['read_pct' => 17.2]),
+                'Water read: 17.2 %. With the capping: 17.3 % (17.0 to 17.7). Your limit is 18.0 %.',
             ],
             [
                 new Statement(Refusal::BroodAbove, ['hives' => ['E3', 'E7']]),

@@ -10,6 +10,7 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Json\Fields;
 use Marjoram\Core\Json\Values;
 use Marjoram\Core\Ripeness\NectarFlow;
+use Marjoram\Core\Ripeness\NextStep;
 use Marjoram\Core\Ripeness\Ripeness as Core;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessResult;
@@ -43,6 +44,11 @@ final class RipenessCalculation implements Calculation
             $input->optional('days_since_last'),
             $input->optional('last_capped_share'),
             $input->flag('under_capped'),
+            $input->optional('days_since_empty'),
+            paintingSd: $input->number('painting_sd', 0.08),
+            hasRefractometer: $input->flag('refractometer', true),
+            instrumentChecked: $input->flag('instrument_checked'),
+            weight: $input->has('weight') ? $input->one('weight', Values::boxWeight(...)) : null,
         );
 
         return self::out((new Core)->judge($super, $policy));
@@ -57,27 +63,52 @@ final class RipenessCalculation implements Calculation
             'verdict' => $result->verdict->value,
             'p_policy_met' => $result->pPolicyMet,
             'capped_share' => $result->box->cappedShare,
-            'capped_share_sd' => $result->box->sd,
+            'capped_share_sd' => $result->box->sd(),
+            'capped_share_range80' => $result->box->cappedShare === null ? null : $result->box->shareRange,
+            'capped_share_needed' => $result->cappedNeeded,
+            'p_capped_ok' => $result->pCapped,
+            'honey_kg' => $result->box->honey->kg,
+            'honey_sd_kg' => $result->box->honey->sdKg(),
+            'honey_range80_kg' => $result->box->kgRange,
             'water_pct' => $result->water->meanPct,
             'water_sd_pct' => $result->water->sdPct,
             'p_water_ok' => $result->water->pAtMost,
-            'look_next' => is_int($result->lookNext)
-                ? ['slot' => $result->lookNext]
-                : ($result->lookNext === null
-                    ? null
-                    : ['reading' => true]),
+            'look_next' => $result->next === null ? null : self::look($result->next),
+            'next_step' => $result->next === null ? null : self::step($result->next),
             'wait_days' => $result->waitDays,
             'frames' => array_map(
                 static fn (SlotEstimate $slot): array => [
                     'slot' => $slot->slot,
                     'seen' => $slot->seen,
                     'capped_share' => $slot->cappedShare,
+                    'fill' => $slot->fill,
+                    'honey_kg' => $slot->honey->kg,
+                    'p_built' => $slot->built,
                     'ripe' => $result->ripe[$slot->slot],
                 ],
                 $result->box->slots,
             ),
             'reasons' => $say->statements($result->reasons),
             'cautions' => $say->statements($result->cautions),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function look(NextStep $next): array
+    {
+        return $next->isReading() ? ['reading' => true] : ['slot' => $next->slot];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(NextStep $next): array
+    {
+        return [
+            'kind' => $next->isReading() ? 'reading' : 'frame',
+            'slot' => $next->slot,
+            'gain' => $next->gain,
+            'gain_kg' => $next->gainKg,
+            'plan' => ['frames' => $next->frames, 'readings' => $next->readings],
+            'minutes' => $next->minutes(),
         ];
     }
 }

@@ -43,10 +43,12 @@ final readonly class FrozenVerdict
     {
         $faces = [];
         $capped = $honey = 0.0;
+        $held = SlotHoney::all(array_values($box->look->frames), $box->ripeness->box);
         foreach ($box->slots() as $i => $slot) {
             if (! $slot->gap) {
-                $faces[$i + 1] = self::faces($slot);
-                $capped += $slot->a->capped + $slot->b->capped;
+                $frame = $held[$i + 1]->frame ?? $slot;
+                $faces[$i + 1] = self::faces($frame);
+                $capped += $frame->a->capped + $frame->b->capped;
                 $honey += array_sum($faces[$i + 1]);
             }
         }

@@ -12,6 +12,8 @@ use Marjoram\Core\Comb\FittedBox;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Hives\JudgedBox;
+use Marjoram\Core\Ripeness\Reason;
+use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessResult;
 use Marjoram\Core\Ripeness\Verdict;
 
@@ -85,9 +87,21 @@ final readonly class BoxState
         };
     }
 
+    /** Put on empty a few days ago and not inspected since: what it holds is no figure yet. */
+    public function isFresh(): bool
+    {
+        return in_array(Reason::PutOnEmpty, array_column($this->ripeness->reasons, 'what'), true);
+    }
+
+    /** Capped all over and never read: whoever trusts the capping takes it. */
+    public function isSealedUnread(): bool
+    {
+        return ! $this->ripeness->water->measured && ($this->ripeness->box->cappedShare ?? 0.0) >= Ripeness::SEALED;
+    }
+
     public function isToLookAt(): bool
     {
-        return $this->super && $this->standing() === Verdict::Look;
+        return $this->super && $this->standing()->asksToLook();
     }
 
     /** What a person decided stands over what was calculated. */
@@ -105,7 +119,7 @@ final readonly class BoxState
     /** kg misjudged on average if one decided without looking again. */
     public function kgInDoubt(): float
     {
-        return $this->ripeness->kgInDoubt($this->honey->kg);
+        return $this->ripeness->kgInDoubt();
     }
 
     /** Frames that were pulled. */
@@ -125,7 +139,7 @@ final readonly class BoxState
     /** The frame to look at next; null where none would tell. */
     public function nextSlot(): ?int
     {
-        return is_int($this->ripeness->lookNext) ? $this->ripeness->lookNext : null;
+        return $this->ripeness->next?->slot;
     }
 
     /** Depth of a comb face over its length. */
@@ -143,10 +157,7 @@ final readonly class BoxState
         $slots = [];
         foreach ($this->ripeness->box->slots as $slot) {
             $frame = $this->look->frames[$slot->slot] ?? null;
-            $capped = $slot->weight * ($slot->cappedShare ?? 0.0);
-            $presumed = $this->super
-                ? new Face($capped, max(0.0, $slot->weight - $capped))
-                : new Face(0.25, 0.05, 0.35, 0.05);
+            $presumed = $this->super ? $slot->honeyFace() : new Face(0.25, 0.05, 0.35, 0.05);
             $slots[] = $frame === null
                 ? new DrawnSlot(false, $presumed, $presumed)
                 : new DrawnSlot(true, $frame->a, $frame->b, in_array($slot->slot, $this->look->gaps, true));

@@ -93,6 +93,7 @@ final readonly class HiveReader
             $hive->excluder,
             $this->current->get()->dry_room,
             $policy->frameByFrame,
+            $policy->hasRefractometer,
         ));
         $numbers = $boxes = [];
         foreach ($hive->places as $i => $place) {

@@ -44,6 +44,9 @@ final readonly class JudgedSuper
     /** The frame to look at next. */
     public ?int $nextSlot;
 
+    /** Put on empty a few days ago and not inspected since. */
+    public bool $isFresh;
+
     public bool $hasBrood;
 
     /** Frames that were pulled. */
@@ -77,6 +80,7 @@ final readonly class JudgedSuper
         $this->waterPct = $box->ripeness->water->meanPct;
         $this->waterMeasured = $box->ripeness->water->measured;
         $this->nextSlot = $box->nextSlot();
+        $this->isFresh = $box->isFresh();
         $this->hasBrood = $box->hasBrood();
         $this->seen = $box->seen();
         $this->frames = $box->fitted->framesFitted;
@@ -92,7 +96,7 @@ final readonly class JudgedSuper
 
     public function isToLookAt(): bool
     {
-        return $this->verdict === Verdict::Look;
+        return $this->verdict->asksToLook();
     }
 
     /** Ripe, and winter does not need it. */

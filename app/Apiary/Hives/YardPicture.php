@@ -84,6 +84,7 @@ final readonly class YardPicture
             Verdict::Take,
             Verdict::TakeAndDry,
             Verdict::Look,
+            Verdict::ReadWater,
             Verdict::Wait,
             Verdict::Rearrange,
             Verdict::Leave,
@@ -91,7 +92,9 @@ final readonly class YardPicture
         foreach ($order as $verdict) {
             $n = $hive->count($verdict);
             if ($n > 0) {
-                $words[] = mb_strtolower($this->wording->verdict($verdict)).' '.$n;
+                // Under a hive there is little room.
+                $name = $verdict === Verdict::ReadWater ? __('read') : $this->wording->verdict($verdict);
+                $words[] = mb_strtolower($name).' '.$n;
             }
         }
 
@@ -103,6 +106,10 @@ final readonly class YardPicture
         $names = ['hive' => $hive->code, 'box' => $box->name()];
         if (! $box->isSuper()) {
             return __(':hive, :box', $names);
+        }
+
+        if ($box->isFresh()) {
+            return __(':hive, :box: put on empty, not inspected', $names);
         }
 
         return __(':hive, :box: :verdict; ~:kg honey, :seen of :all frames inspected', $names + [

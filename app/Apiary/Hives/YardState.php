@@ -52,7 +52,8 @@ final readonly class YardState
     public function worthALook(): array
     {
         $worth = array_values(array_filter($this->supers(), static fn (BoxState $box): bool => $box->isToLookAt()));
-        usort($worth, static fn (BoxState $a, BoxState $b): int => $b->kgInDoubt() <=> $a->kgInDoubt());
+        $worthOf = static fn (BoxState $box): float => $box->ripeness->kgAMinute();
+        usort($worth, static fn (BoxState $a, BoxState $b): int => $worthOf($b) <=> $worthOf($a));
 
         return $worth;
     }

@@ -56,6 +56,6 @@ final readonly class SlotMove
     {
         $isEmpty = $this->a->honey() + $this->b->honey() + $this->a->brood + $this->b->brood <= 0.0;
 
-        return new Frame($this->slot, $this->a, $this->b, ! $this->seen && ! $isEmpty, $isEmpty);
+        return new Frame($this->slot, $this->a, $this->b, ! $this->seen && ! $isEmpty, $isEmpty, moved: true);
     }
 }

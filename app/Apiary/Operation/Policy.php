@@ -9,6 +9,7 @@ use App\Models\HarvestPolicy;
 use App\Models\Operation;
 use Marjoram\Core\Clearing\Method;
 use Marjoram\Core\Comb\CombAssumptions;
+use Marjoram\Core\Ripeness\Asked;
 use Marjoram\Core\Ripeness\RipenessPolicy;
 use Marjoram\Core\Ripeness\RipenessSchool;
 
@@ -17,6 +18,9 @@ final readonly class Policy
 {
     /** When a super may be taken. */
     public RipenessPolicy $ripeness;
+
+    /** Water can be read; without a refractometer a super is judged by its capping. */
+    public bool $hasRefractometer;
 
     /** Frames are taken one by one, and unfinished ones gathered and left. */
     public bool $frameByFrame;
@@ -52,6 +56,7 @@ final readonly class Policy
             $values->number(PolicyOption::Confidence),
             $this->heather,
         );
+        $this->hasRefractometer = $values->text(PolicyOption::Refractometer) !== 'no';
         $this->frameByFrame = $values->text(PolicyOption::Unit) === 'frames';
         $this->clearing = Method::tryFrom($values->text(PolicyOption::Clearing));
         $this->offAfterFlowDays = (int) $values->number(PolicyOption::OffAfterFlowDays);
@@ -111,6 +116,11 @@ final readonly class Policy
     private function asked(): string
     {
         $policy = $this->ripeness;
+        if ($policy->school->asksForWater() && ! $this->hasRefractometer) {
+            return __('at least :capped % capped, without a refractometer', [
+                'capped' => round(100 * Asked::without($policy)->cappedShare),
+            ]);
+        }
 
         return match ($policy->school) {
             RipenessSchool::CappedOnly => __('honey fully capped'),

@@ -15,6 +15,7 @@ use Marjoram\Core\Ripeness\RipenessSchool;
 enum PolicyOption: string
 {
     case School = 'school';
+    case Refractometer = 'refractometer';
     case CappedMin = 'capped_min';
     case WaterMaxPct = 'water_max_pct';
     case HeatherWaterMaxPct = 'heather_water_max_pct';
@@ -38,6 +39,7 @@ enum PolicyOption: string
     {
         return match ($this) {
             self::School => RipenessSchool::CappedAndRefractometer->value,
+            self::Refractometer => 'yes',
             self::CappedMin => 0.75,
             self::WaterMaxPct => 18.0,
             self::HeatherWaterMaxPct => 21.0,
@@ -62,6 +64,7 @@ enum PolicyOption: string
     {
         return match ($this) {
             self::School => [Rule::enum(RipenessSchool::class)],
+            self::Refractometer => [Rule::in(['yes', 'no'])],
             self::CappedMin => ['numeric', 'between:0,100'],
             self::WaterMaxPct, self::HeatherWaterMaxPct => ['numeric', 'between:14,25'],
             self::Confidence => ['numeric', 'between:50,99'],
@@ -97,6 +100,7 @@ enum PolicyOption: string
     public function isOverridable(): bool
     {
         return ! in_array($this, [
+            self::Refractometer,
             self::HeatherWaterMaxPct,
             self::Clearing,
             self::FrameMarks,
@@ -112,6 +116,7 @@ enum PolicyOption: string
     public function mayBeLeftOut(): bool
     {
         return in_array($this, [
+            self::Refractometer,
             self::OffAfterFlowDays,
             self::FrameMarks,
             self::WinterSchool,

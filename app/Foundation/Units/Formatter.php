@@ -89,14 +89,10 @@ final readonly class Formatter
         return $this->range($mean - Normal::EIGHTY * $sd, $mean + Normal::EIGHTY * $sd, $decimals);
     }
 
-    /** The same of a share, in per cent and never beyond what a share can be. */
-    public function shareRange(?float $share, float $sd): string
+    /** (62 to 86): two shares, in per cent. */
+    public function shareBetween(float $low, float $high): string
     {
-        return $share === null ? '' : $this->range(
-            100 * max(0.0, $share - Normal::EIGHTY * $sd),
-            100 * min(1.0, $share + Normal::EIGHTY * $sd),
-            0,
-        );
+        return $this->range(100 * $low, 100 * $high, 0);
     }
 
     public function range(float $lo, float $hi, int $decimals = 1): string

@@ -10,7 +10,8 @@ use Marjoram\Core\Comb\Content;
 use Marjoram\Core\Comb\Face;
 
 /**
- * The four columns of one side of a frame as its face: `a` is a_capped, a_open, a_brood and a_pollen.
+ * The four columns of one side of a frame as its face: `a` is a_capped, a_open, a_brood and a_pollen. No open share
+ * means that nobody stated the rest.
  *
  * @implements CastsAttributes<Face, Face>
  */
@@ -24,7 +25,7 @@ final class AsFace implements CastsAttributes
 
     /**
      * @param  array<string, mixed>  $attributes
-     * @return array<string, float>
+     * @return array<string, ?float>
      */
     public function set(Model $model, string $key, mixed $value, array $attributes): array
     {
@@ -32,12 +33,12 @@ final class AsFace implements CastsAttributes
         return self::columns($key, $value);
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, ?float> */
     public static function columns(string $side, Face $face): array
     {
         $columns = [];
-        foreach (Content::cases() as $content) {
-            $columns[$side.'_'.$content->value] = round($face->share($content), 4);
+        foreach ($face->jsonSerialize() as $content => $share) {
+            $columns[$side.'_'.$content] = $share === null ? null : round($share, 4);
         }
 
         return $columns;
@@ -52,6 +53,8 @@ final class AsFace implements CastsAttributes
             return is_numeric($value) ? (float) $value : 0.0;
         };
 
-        return Face::of($share);
+        $open = $side.'_'.Content::Open->value;
+
+        return Face::of($share, ! array_key_exists($open, $row) || $row[$open] !== null);
     }
 }

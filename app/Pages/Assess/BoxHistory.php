@@ -13,8 +13,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Moisture\Moisture;
 use Marjoram\Core\Ripeness\BoxEstimate;
+use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Super;
-use Marjoram\Core\Ripeness\UnseenFrames;
 
 /** A box's looks since it stands on its hive: how it was capped and filled, and how wet, each with its spread. */
 final readonly class BoxHistory
@@ -34,12 +34,12 @@ final readonly class BoxHistory
         $looks = self::looks($box);
         $frames = $reader->frames($looks);
         $isFitted = static fn (Frame $frame): bool => $frame->slot <= $box->fitted->framesFitted;
-        $unseen = new UnseenFrames;
+        $model = new Ripeness;
         $points = [];
         foreach ($looks as $look) {
             $seen = array_values(array_filter($frames[$look->id] ?? [], $isFitted));
             if ($seen !== [] || $look->readings->isNotEmpty()) {
-                $points[] = self::point($look, $unseen->estimate(new Super($box->fitted, $seen)), count($seen));
+                $points[] = self::point($look, $model->estimate(new Super($box->fitted, $seen)), count($seen));
             }
         }
         $needs = $policy->ripeness;
@@ -82,7 +82,7 @@ final readonly class BoxHistory
         return new HistoryPoint(
             $look->looked_at->toDateTimeImmutable(),
             $seen === 0 ? null : $box->cappedShare,
-            $box->sd,
+            $box->sd(),
             $box->fullFrames(),
             $water?->meanWaterPct,
             $water?->meanScalePct() ?? 0.0,

@@ -8,7 +8,6 @@ use App\Apiary\Overview\Task;
 use App\Apiary\Overview\TaskSource;
 use App\Apiary\Overview\YardComing;
 use App\Models\Apiary;
-use Marjoram\Core\Ripeness\Verdict;
 
 /** Supers to look at. */
 final class LookTasks implements TaskSource
@@ -17,7 +16,7 @@ final class LookTasks implements TaskSource
 
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
-        $look = $coming->overview->count(Verdict::Look);
+        $look = $coming->overview->toInspect();
 
         return $look === 0 ? [] : [new Task(
             $apiary->slug,

@@ -9,7 +9,7 @@ use Illuminate\Validation\Validator;
 use Marjoram\Core\Comb\Content;
 use Marjoram\Core\Comb\Face;
 
-/** Shares of the two faces of a frame, 0 to 1 each, at most 1 together on a face. */
+/** Shares of the two faces of a frame, 0 to 1 each, at most 1 together on a face. No open share: rest not stated. */
 final class PaintFrameRequest extends MeasuredRequest
 {
     private const SHARES = ['capped', 'open', 'brood', 'pollen'];
@@ -99,10 +99,13 @@ final class PaintFrameRequest extends MeasuredRequest
 
     private function face(string $side): Face
     {
+        $shares = $this->validated($side);
+        $isStated = ! is_array($shares) || ! array_key_exists('open', $shares) || $shares['open'] !== null;
+
         return Face::of(function (Content $content) use ($side): float {
             $value = $this->validated("$side.$content->value");
 
             return is_numeric($value) ? round((float) $value / $this->whole(), 4) : 0.0;
-        });
+        }, $isStated);
     }
 }

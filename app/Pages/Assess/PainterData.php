@@ -85,6 +85,7 @@ final readonly class PainterData
         $drawn = $box->slots()[$slot - 1];
         $rounded = static fn (Face $face): Face => Face::of(
             static fn (Content $content): float => round($face->share($content), 3),
+            $face->restStated,
         );
 
         return ['a' => $rounded($drawn->a), 'b' => $rounded($drawn->b)];

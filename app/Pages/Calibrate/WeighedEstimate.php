@@ -14,9 +14,8 @@ use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Comb\Kilograms;
-use Marjoram\Core\Ripeness\BoxHoney;
+use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\Super;
-use Marjoram\Core\Ripeness\UnseenFrames;
 
 /** What the last look at a box says of the frames that were weighed, without any correction of the fill. */
 final readonly class WeighedEstimate
@@ -52,9 +51,7 @@ final readonly class WeighedEstimate
         );
         $assumptions = Policy::of($this->current->get())->fill->presumed();
         if ($slots === null) {
-            $unseen = (new UnseenFrames)->estimate(new Super($fitted, $frames));
-
-            return BoxHoney::of($fitted, $frames, $unseen, $assumptions)->honey;
+            return (new Ripeness)->estimate(new Super($fitted, $frames, comb: $assumptions))->honey;
         }
         $weighed = array_values(
             array_filter($frames, static fn (Frame $frame): bool => in_array($frame->slot, $slots, true)),

@@ -88,7 +88,7 @@ final readonly class SummaryReader
             $overview->ripe()->kg,
             $overview->count(Verdict::Take),
             $overview->count(Verdict::TakeAndDry),
-            $overview->count(Verdict::Look),
+            $overview->toInspect(),
             $overview->count(Verdict::Wait),
             $overview->hivesToFeed(),
             count($overview->storesUnknown()),

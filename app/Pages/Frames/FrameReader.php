@@ -98,7 +98,7 @@ final readonly class FrameReader
                     $box,
                     $honey,
                     self::isRipe($box, $honey),
-                    $winter?->stays($box) ?? false,
+                    $winter?->needs($box) ?? false,
                 );
             }
             $boxes[] = new BoxOffer($box, $frames);
@@ -125,7 +125,7 @@ final readonly class FrameReader
             static fn (Frame $frame): bool => $frame->slot <= $fitted->framesFitted,
         );
 
-        $honey = SlotHoney::all($fitted, array_values($known), $box->ripeness->box, $policy->comb($fitted->kind->key));
+        $honey = SlotHoney::all(array_values($known), $box->ripeness->box);
         // A wet frame, or one from store: it may be moved though it holds nothing.
         foreach (array_diff(range(1, $fitted->framesFitted), array_keys($honey), $box->look->gaps) as $slot) {
             $honey[$slot] = SlotHoney::none($slot);

@@ -18,6 +18,7 @@ use App\Models\Apiary;
 use DateTimeImmutable;
 use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Flow\Phase;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Ripeness\NectarFlow;
 
 /** What the flow calls for: a look while it slows, room while it is strong, and that it has ended. */
@@ -106,13 +107,16 @@ final readonly class FlowTasks implements TaskSource
         )];
     }
 
+    /** By the upper end of what its supers may hold: a flow without room is lost. */
     private static function roomKg(HiveOverview $hive): float
     {
         $supers = array_filter($hive->bands, static fn (Band $one): bool => $one->super);
         $kgPerMm = (new CombAssumptions)->superKgPerMm;
         $holds = array_sum(array_map(static fn (Band $one): float => $kgPerMm * $one->heightMm, $supers));
 
-        return $holds - JudgedSuper::sum($hive->supers)->kg;
+        $held = JudgedSuper::sum($hive->supers);
+
+        return $holds - $held->kg - Normal::EIGHTY * $held->sdKg();
     }
 
     private function task(Apiary $apiary, string $glyph, string $words, string $detail, int $urgency): Task

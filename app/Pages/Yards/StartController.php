@@ -32,7 +32,7 @@ final class StartController
             'name' => $request->text('operation') ?: __('My bees'),
             'time_zone' => $request->text('time_zone') ?: 'UTC',
             'latitude' => (float) $request->text('latitude'),
-            'policy' => [],
+            'policy' => $request->policy(),
             'crew' => 1,
         ]);
         $operation->memberships()->create(['user_id' => $user->id, 'role' => Role::Owner]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Yards;
 
+use App\Apiary\Operation\PolicyOption;
 use App\Foundation\Http\MeasuredRequest;
 use App\Foundation\Places\PlaceByName;
 use Illuminate\Validation\Rule;
@@ -47,6 +48,21 @@ final class YardRequest extends MeasuredRequest
             'brood_boxes' => ['required', 'integer', 'between:1,3'],
             'super_kind' => ['required', Rule::in($kinds)],
             'supers' => ['required', 'integer', 'between:0,8'],
+            PolicyOption::Refractometer->value => ['nullable', ...PolicyOption::Refractometer->rules()],
+            PolicyOption::WinterSchool->value => ['nullable', ...PolicyOption::WinterSchool->rules()],
         ];
+    }
+
+    /** @return array<string, string> the choices of a policy that a new operation is asked for */
+    public function policy(): array
+    {
+        $policy = [];
+        foreach ([PolicyOption::Refractometer->value, PolicyOption::WinterSchool->value] as $option) {
+            if ($this->text($option) !== '') {
+                $policy[$option] = $this->text($option);
+            }
+        }
+
+        return $policy;
     }
 }

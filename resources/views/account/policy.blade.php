@@ -17,6 +17,13 @@
           :options="$choose->ripenessSchools()"
           :hint="__('The refractometer measures what the other rules infer from the capping.')"
         />
+        <x-field
+          name="refractometer"
+          :label="__('Have a refractometer?')"
+          :value="$values['refractometer']"
+          :options="$choose->yesOrNo()"
+          :hint="__('Without one, a super is judged by its capping and the shake test.')"
+        />
         <div class="row">
           <x-field
             name="capped_min"

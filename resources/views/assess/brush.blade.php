@@ -42,6 +42,19 @@
     @endforeach
     <button type="button" data-tenth="10">{{ __('full') }} <kbd aria-hidden="true">f</kbd></button>
   </div>
+  <div class="tenths" role="group" aria-label="{{ __('Rest of the face') }}">
+    <span class="lab">{{ __('rest of the face') }}</span>
+    @foreach (['empty' => 'e', 'open' => 'x'] as $how => $key)
+      <button
+        type="button"
+        class="tool"
+        data-rest="{{ $how }}"
+        aria-pressed="false"
+      >
+        {{ __($how) }} <kbd aria-hidden="true">{{ $key }}</kbd>
+      </button>
+    @endforeach
+  </div>
   <div class="tenths go3">
     <button type="button" class="tool" data-copy>{{ __('other face the same') }} <kbd
         aria-hidden="true">s</kbd></button>

@@ -9,6 +9,9 @@
           @foreach (['capped', 'open', 'brood', 'pollen'] as $what)
             <div class="field">
               <label for="n-{{ $side }}-{{ $what }}">{{ __($what) }}</label>
+              @if ($what === 'open')
+                <small class="hint">{{ __('empty: not stated') }}</small>
+              @endif
               <input
                 id="n-{{ $side }}-{{ $what }}"
                 name="{{ $side }}[{{ $what }}]"
@@ -16,7 +19,7 @@
                 min="0"
                 max="100"
                 step="any"
-                value="{{ is_scalar(old("$side.$what")) ? old("$side.$what") : round(100 * $face->$what, 1) }}"
+                value="{{ is_scalar(old("$side.$what")) ? old("$side.$what") : ($what === 'open' && !$face->restStated ? '' : round(100 * $face->$what, 1)) }}"
                 @if ($errors->hasAny([$side, "$side.$what"])) aria-invalid="true" @endif
               />
             </div>

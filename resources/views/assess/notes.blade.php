@@ -46,7 +46,10 @@
       <dt><code>5=8/9</code></dt>
       <dd>{{ __('frame 5: face A 8 tenths capped, face B 9; 5=9 for both; f for all ten') }}</dd>
       <dt><code>5=6+2</code></dt>
-      <dd>{{ __('6 tenths capped, 2 open below them') }}</dd>
+      <dd>{{ __('6 tenths capped, 2 open below them, the rest empty') }}</dd>
+      <dt><code>5=6o</code> <code>5=6e</code></dt>
+      <dd>{{ __('6 tenths capped, all the rest open, or all the rest empty; without a letter the rest is estimated') }}
+      </dd>
       <dt><code>all=8</code></dt>
       <dd>{{ __('the frames you did not pull look like this') }}</dd>
       <dt><code>rain</code> <code>dry</code></dt>

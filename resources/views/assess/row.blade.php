@@ -14,16 +14,22 @@
   <a
     href="{{ route('assess.hive', array_filter([$apiary->slug, $row->hive, 'box' => $row->id, 'slot' => $row->nextSlot])) }}#painter"><b>{{ $row->hive }}</b>
     {{ $row->name }}</a>
-  <span>{{ $say->verdict($row->verdict) }}
+  <span>
     @if ($row->decided !== null)
-      · <i>{{ $row->decided ? __('overruled: off') : __('your decision: stays') }}</i>
-    @elseif ($row->isToLookAt())
-      {{ $row->nextSlot === null ? __('by a water reading') : __('at frame :n', ['n' => $row->nextSlot]) }}
+      {{ $say->verdict($row->verdict) }} ·
+      <i>{{ $row->decided ? __('overruled: off') : __('your decision: stays') }}</i>
+    @elseif ($row->nextSlot !== null)
+      {{ __('Inspect frame :n', ['n' => $row->nextSlot]) }}
+    @else
+      {{ $say->verdict($row->verdict) }}
     @endif
   </span>
-  <span class="num soft">~{{ $f->percent($row->cappedShare) }} {{ __('capped') }}</span>
+  <span class="num soft">
+    {{ $row->isFresh ? __('not inspected') : '~' . $f->percent($row->cappedShare) . ' ' . __('capped') }}</span>
   <span class="num">
-    @if ($row->isToLookAt())
+    @if ($row->isFresh)
+      –
+    @elseif ($row->isToLookAt())
       ~{{ $f->kg($row->kgInDoubt) }} {{ __('of') }} {{ $f->kg($row->honey->kg) }}
     @else
       ~{{ $f->kg($row->honey->kg) }}

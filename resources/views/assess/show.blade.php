@@ -12,11 +12,10 @@
     <x-legend />
   </div>
   <p class="sub">
-    {{ trans_choice(':count hive|:count hives', $board->hives) }} · ~{{ $f->kg($board->ripe->kg, 0) }}
-    {{ __('ripe') }}
-    {{ $f->kgRange($board->ripe->kg, $board->ripe->sdKg(), 0) }} · {{ __(':n to inspect', ['n' => $board->toLook]) }} ·
+    {{ trans_choice(':count hive|:count hives', $board->hives) }} · {{ __(':n to inspect', ['n' => $board->toLook]) }} ·
     {{ $board->flow }}
   </p>
+  <x-yard-sum :of="$apiary" />
   <p class="sub">
     <a class="link" href="{{ route('field') }}#/yard/{{ $apiary->slug }}">{{ __('Field sheet on the phone') }}</a> ·
     <a class="link" href="{{ route('assess.notes') }}">{{ __('Short notes') }}</a> ·

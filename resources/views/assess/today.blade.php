@@ -1,7 +1,7 @@
 <section class="blk today" id="today">
   <div class="hd">
     <h2>{{ __('To inspect today') }}</h2>
-    <span class="sub">{{ __('most honey in doubt first') }}</span>
+    <span class="sub">{{ __('what decides most for its time first') }}</span>
   </div>
   @can('record')
     <x-form :action="route('assess.bulk', $apiary->slug)">

@@ -13,7 +13,8 @@
     </section>
   @else
     <h2 class="say">
-      <x-verdict :of="$box->verdict()" size="22" />{{ $say->advice($box->verdict(), $result->lookNext) }}
+      <x-verdict :of="$box->verdict()"
+        size="22" />{{ $say->advice($box->verdict(), $box->nextSlot(), count($box->look->readings)) }}
       @if ($result->waitDays)
         {{ $result->waitDays > 21 ? __('More than three weeks at this pace.') : trans_choice('~:count day.|~:count days.', $result->waitDays) }}
       @endif
@@ -24,33 +25,35 @@
         {{ $box->decision->note }}
       </p>
     @endif
-    <section>
-      <dl>
-        <dt>{{ __('Honey') }} <x-term of="range" /></dt>
-        <dd>
-          ~{{ $f->kg($box->honey->kg) }}
-          <span class="rng">{{ $f->kgRange($box->honey->kg, $box->honey->sdKg()) }}</span>
-        </dd>
-        <dt>{{ __('Honey capped') }}</dt>
-        <dd>
-          ~{{ $f->percent($result->box->cappedShare) }}
-          <span class="rng">{{ $f->shareRange($result->box->cappedShare, $result->box->sd) }}</span>
-        </dd>
-        <dt>{{ __('Water') }}</dt>
-        <dd @class(['pres' => !$result->water->measured])>
-          {{ $result->water->measured ? '' : '~' }}{{ $f->water($result->water->meanPct) }}
-          <span class="rng">{{ $f->spread($result->water->meanPct, $result->water->sdPct) }}</span>
-        </dd>
-        <dt>{{ __('Ripe by your rule') }} <x-term of="ripe by your rule" /></dt>
-        <dd>~{{ $f->percent($result->pPolicyMet) }}</dd>
-        @if ($box->isToLookAt())
-          <dt>{{ __('In doubt') }} <x-term of="in doubt" /></dt>
-          <dd>~{{ $f->kg($box->kgInDoubt()) }}</dd>
-        @endif
-        <dt>{{ __('To lift') }}</dt>
-        <dd>~{{ $f->kg($box->grossKg, 0) }}</dd>
-      </dl>
-    </section>
+    @unless ($box->isFresh())
+      <section>
+        <dl>
+          <dt>{{ __('Honey') }} <x-term of="range" /></dt>
+          <dd>
+            ~{{ $f->kg($box->honey->kg) }}
+            <span class="rng">{{ $f->kgBetween(...$result->box->kgRange) }}</span>
+          </dd>
+          <dt>{{ __('Honey capped') }}</dt>
+          <dd>
+            ~{{ $f->percent($result->box->cappedShare) }}
+            <span class="rng">{{ $f->shareBetween(...$result->box->shareRange) }}</span>
+          </dd>
+          <dt>{{ __('Water') }}</dt>
+          <dd @class(['pres' => !$result->water->measured])>
+            {{ $result->water->measured ? '' : '~' }}{{ $f->water($result->water->meanPct) }}
+            <span class="rng">{{ $f->spread($result->water->meanPct, $result->water->sdPct) }}</span>
+          </dd>
+          <dt>{{ __('Ripe by your rule') }} <x-term of="ripe by your rule" /></dt>
+          <dd>~{{ $f->percent($result->pPolicyMet) }}</dd>
+          @if ($box->isToLookAt())
+            <dt>{{ __('In doubt') }} <x-term of="in doubt" /></dt>
+            <dd>~{{ $f->kg($box->kgInDoubt()) }}</dd>
+          @endif
+          <dt>{{ __('To lift') }}</dt>
+          <dd>~{{ $f->kg($box->grossKg, 0) }}</dd>
+        </dl>
+      </section>
+    @endunless
     <section>
       <h3>{{ __('Reasons') }}</h3>
       <ul class="reasons">
@@ -67,12 +70,15 @@
       </ul>
     </section>
     @include('assess.facts')
-    @if ($result->lookNext !== null)
+    @if ($result->next !== null)
       <section>
         <h3>{{ __('What would change the answer') }}</h3>
         <p>
           {{ $box->nextSlot() === null ? __('A refractometer reading would tell you most.') : __('Frame :n would tell you most.', ['n' => $box->nextSlot()]) }}
         </p>
+        @if ($box->isSealedUnread())
+          <p>{{ __('All of it is capped: you may also decide by the capping alone, below.') }}</p>
+        @endif
       </section>
     @endif
     @foreach ($result->cautions as $caution)

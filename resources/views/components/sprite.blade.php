@@ -1,6 +1,7 @@
 <svg width="0" height="0" class="sprite" aria-hidden="true"><defs>
 <pattern id="hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="4" height="4" class="fill-open"/><rect width="1.1" height="4" class="fill-hedge"/></pattern>
 <pattern id="hatchL" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="9" height="9" class="fill-open"/><rect width="1.5" height="9" class="fill-hedge"/></pattern>
+<pattern id="unk" width="7" height="7" patternUnits="userSpaceOnUse"><rect width="7" height="7" class="fill-blank"/><path d="M3.500 2v3M2 3.500h3" class="gs" stroke-width=".7"/></pattern>
 <pattern id="stip" width="3" height="3" patternUnits="userSpaceOnUse"><rect width="3" height="3" class="fill-blank"/><circle cx=".8" cy=".8" r=".62" class="fill-ink"/><circle cx="2.3" cy="2.3" r=".62" class="fill-ink"/></pattern>
 <pattern id="stipL" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" class="fill-blank"/><circle cx="2" cy="2" r="1.3" class="fill-ink"/><circle cx="6" cy="6" r="1.3" class="fill-ink"/></pattern>
 <pattern id="pol" width="5" height="5" patternUnits="userSpaceOnUse"><rect width="5" height="5" class="fill-blank"/><path d="M1 2.5h3" class="stroke-ink stroke-[1.2]"/></pattern>
@@ -12,6 +13,7 @@
 <symbol id="v-wait" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6" class="gs"/><path d="M2 8a6 6 0 0 0 12 0z" class="gf"/></symbol>
 <symbol id="v-rearrange" viewBox="0 0 16 16"><path d="M.8 8h5M3.6 5l3 3-3 3M15.2 8h-5M12.4 5l-3 3 3 3M8 2v12" class="gs" stroke-width="1.5"/></symbol>
 <symbol id="v-leave" viewBox="0 0 16 16"><path d="M2.5 13.8h11M8 13.8V3.2" class="gs"/><path d="M8 6.4c0-2.4 1.6-3.6 4-3.8 0 2.5-1.6 3.8-4 3.8z" class="gf"/></symbol>
+<symbol id="v-read-water" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6.6" class="gs" stroke-width="1.4"/><path d="M8 3.700c2 2.600 2.900 4 2.900 5.300a2.900 2.900 0 0 1-5.800 0c0-1.300.9-2.700 2.900-5.300z" class="gs" stroke-width="1.300"/></symbol>
 <symbol id="v-look" viewBox="0 0 16 16"><circle cx="8" cy="8" r="6.6" class="gs" stroke-width="1.4"/><path d="M4.900 5h6.200M6.300 5v6.400h3.400V5" class="gs" stroke-width="1.300"/></symbol>
 <symbol id="v-board" viewBox="0 0 16 16"><path d="M1 6v4h14V6" class="gs"/><path d="M6 10l2 3.4L10 10" class="gs" stroke-width="1.4"/></symbol>
 <symbol id="v-fume" viewBox="0 0 16 16"><path d="M1 5h14v2.4H1z" class="gf"/><path d="M4 9.5c1.4 1 -1 2.4 .3 4.5M8 9.5c1.4 1 -1 2.4 .3 4.5M12 9.5c1.4 1 -1 2.4 .3 4.5" class="gs" stroke-width="1.2"/></symbol>

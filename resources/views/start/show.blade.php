@@ -48,6 +48,21 @@
           :options="$choose->timeZones()"
         />
       </div>
+      <div class="row">
+        <x-field
+          name="refractometer"
+          :label="__('Have a refractometer?')"
+          value="yes"
+          :options="$choose->yesOrNo()"
+          :hint="__('It reads the water. Without one, supers are judged by their capping.')"
+        />
+        <x-field
+          name="winter_school"
+          :label="__('What stays for winter')"
+          value="computed"
+          :options="$choose->winterSchools()"
+        />
+      </div>
       @include('yards.draw', ['kindNames' => $kindNames])
       <div class="btns"><button class="btn go">{{ __('Create the yard') }}</button>
         @if ($operation !== null)

@@ -57,8 +57,13 @@ final readonly class NoteWording
     {
         $capped = round(100.0 * $face->capped).' %';
 
-        return $face->open > 0.0
-            ? __(':capped and :open % open', ['capped' => $capped, 'open' => round(100.0 * $face->open)])
-            : $capped;
+        return match (true) {
+            ! $face->saysOpen() => __(':capped, rest not stated', ['capped' => $capped]),
+            $face->open > 0.0 => __(':capped and :open % open', [
+                'capped' => $capped,
+                'open' => round(100.0 * $face->open),
+            ]),
+            default => $capped,
+        };
     }
 }

@@ -12,8 +12,6 @@ use App\Apiary\Operation\Policy;
 use App\Models\FrameLook;
 use DateTimeZone;
 use Illuminate\Support\Collection;
-use Marjoram\Core\Comb\Content;
-use Marjoram\Core\Comb\Face;
 use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Sheet\SheetVerdict;
 
@@ -88,8 +86,8 @@ final readonly class BoxSheet
             'frames' => array_map(
                 static fn (Frame $frame): array => [
                     'slot' => $frame->slot,
-                    'a' => self::face($frame->a),
-                    'b' => self::face($frame->b),
+                    'a' => $frame->a->jsonSerialize(),
+                    'b' => $frame->b->jsonSerialize(),
                     'glanced' => $frame->glanced,
                     'gone' => $frame->gone,
                 ],
@@ -120,23 +118,12 @@ final readonly class BoxSheet
     {
         return [
             'slot' => $frame->slot,
-            'a' => self::face($frame->a),
-            'b' => self::face($frame->b),
+            'a' => $frame->a->jsonSerialize(),
+            'b' => $frame->b->jsonSerialize(),
             'glanced' => $frame->glanced,
             'version' => $frame->version,
             // It went out since: what was painted there is no longer there.
             'gone' => $now?->gone === true,
         ];
-    }
-
-    /** @return array<string, float> */
-    private static function face(Face $face): array
-    {
-        $shares = [];
-        foreach (Content::cases() as $content) {
-            $shares[$content->value] = $face->share($content);
-        }
-
-        return $shares;
     }
 }

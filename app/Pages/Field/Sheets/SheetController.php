@@ -25,7 +25,7 @@ use Marjoram\Core\Comb\BoxKind;
 /** What a phone asks for: who it is that carries it, which yards there are, and the sheet of one of them. */
 final readonly class SheetController
 {
-    /** A yard that is cleared so soon, or where a super is to be looked at, is taken along by itself. */
+    /** The only yard, or one that is cleared so soon or has a super to inspect, is taken along by itself. */
     private const SOON_DAYS = 7;
 
     public function __construct(
@@ -98,6 +98,7 @@ final readonly class SheetController
         );
 
         return $toLook > 0
+            || $this->yards->apiaries()->count() === 1
             || Clearing::open()->where('apiary_id', $apiary->id)->where('first_on', '<=', $until)->exists();
     }
 

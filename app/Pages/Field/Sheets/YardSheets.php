@@ -52,6 +52,7 @@ final readonly class YardSheets
                 'water_max_pct' => $policy->ripeness->waterMaxPct,
                 'confidence' => $policy->ripeness->confidence,
                 'heather' => $policy->ripeness->heather,
+                'refractometer' => $policy->hasRefractometer,
             ],
             'policy_words' => $policy->words(),
             'can_rearrange' => $policy->frameByFrame,
