@@ -47,6 +47,12 @@ final readonly class Frame
         return $fill >= $leastFill && $fill > 0.0 ? min(1.0, $this->capped() / $fill) : null;
     }
 
+    /** It holds honey, or nobody said that its rest is empty. */
+    public function mayHoldHoney(): bool
+    {
+        return ! $this->gone && (! $this->saysOpen() || $this->cappedShareOfHoney() !== null);
+    }
+
     /** Whether open honey was stated on both faces. */
     public function saysOpen(): bool
     {

@@ -10,6 +10,8 @@ use Marjoram\Core\Numerics\Normal;
 /** The capped share and the honey of a whole box; the share is null where there is no honey at all. */
 final readonly class BoxEstimate
 {
+    private const SEALED = 0.97;
+
     /**
      * @param  list<SlotEstimate>  $slots  in order, 1 to the number fitted
      * @param  array{float, float}  $shareRange  of the capped share, in 8 of 10 cases
@@ -28,6 +30,12 @@ final readonly class BoxEstimate
     public function sd(): float
     {
         return 0.5 * ($this->shareRange[1] - $this->shareRange[0]) / Normal::EIGHTY;
+    }
+
+    /** Capped all over: bees work no more at it, and capped honey does not dry on the hive (common practice). */
+    public function isSealed(): bool
+    {
+        return ($this->cappedShare ?? 0.0) >= self::SEALED;
     }
 
     public function unseen(): int

@@ -83,7 +83,7 @@ final readonly class Explanation
     /** Capped all over and too wet: the bees do no more about it. */
     private function isSealed(): bool
     {
-        return ($this->box->cappedShare ?? 0.0) >= Ripeness::SEALED &&
+        return $this->box->isSealed() &&
             $this->asked->water && $this->water->measured && $this->water->meanPct > $this->policy->waterMaxPct;
     }
 

@@ -16,6 +16,12 @@ final readonly class LookValue
 
     private const NODES = 12;
 
+    /** The frame that tells most, whatever it costs; null where all were seen. */
+    public ?int $slot;
+
+    /** @var list<array{int, float}> frames pulled, with the variance of the share's logit that is left then */
+    private array $variances;
+
     /** @param  array<int, SlotExpectation>  $slots  those that hold a frame, by slot */
     public function __construct(
         private array $slots,
@@ -25,31 +31,31 @@ final readonly class LookValue
         private ShareAndWater $now,
         private float $edgeSd,
     ) {
+        [$this->slot, $this->variances] = $this->variancesAfter();
     }
 
     /**
-     * @param  int  $mayRead  readings that may still be taken; $effective: readings there are
+     * @param  int  $mayRead  readings that may still be taken
+     * @param  float  $kg  honey of the super; $p: probability that the policy is met now
      */
     public function best(
-        float $needed,
-        float $limitPct,
-        float $confidence,
-        bool $asksForWater,
+        Asked $asked,
+        RipenessPolicy $policy,
         int $mayRead,
         WaterReadings $readings,
         float $kg,
         float $p,
     ): ?NextStep {
-        [$best, $variances] = $this->variancesAfter();
+        $confidence = $policy->confidence;
         [$nodes, $weights] = self::outcomes();
         $most = 0.0;
         $plan = null;
         $dry = [];
         for ($more = 0; $more <= $mayRead; $more++) {
-            $dry[] = $this->dryAfter($more, $nodes, $limitPct, $asksForWater, $readings);
+            $dry[] = $this->dryAfter($more, $nodes, $policy->waterMaxPct, $asked->water, $readings);
         }
-        foreach ($variances as [$frames, $left]) {
-            $enough = $this->enoughAfter($frames, $left, $nodes, $needed);
+        foreach ($this->variances as [$frames, $left]) {
+            $enough = $this->enoughAfter($frames, $left, $nodes, $asked->cappedShare);
             foreach ($dry as $more => $drier) {
                 $value = self::mean($enough, $drier, $weights, $confidence) - max(0.0, $p - $confidence);
                 $net = $value / (1.0 - $confidence)
@@ -71,13 +77,7 @@ final readonly class LookValue
             (1.0 - $this->now->pCapped) * RipenessAssumptions::READING_COST >=
                 (1.0 - $pWater) * RipenessAssumptions::FRAME_COST);
 
-        return new NextStep($isFrame ? $best : null, $most, $most * $kg, $frames, $more);
-    }
-
-    /** The frame that tells most, whatever it costs; null where all were seen. */
-    public function slot(): ?int
-    {
-        return $this->variancesAfter()[0];
+        return new NextStep($isFrame ? $this->slot : null, $most, $most * $kg, $frames, $more);
     }
 
     /** @return array{list<float>, list<float>} what a look may show, in standard deviations, with its chance */

@@ -20,9 +20,6 @@ use Marjoram\Core\Statement;
  */
 final readonly class Ripeness
 {
-    /** From this capped share on bees work no more at it: capped honey does not dry on the hive. */
-    public const SEALED = 0.97;
-
     /** Less honey than this part of a full frame, on the mean of the slots, is none. */
     private const LEAST_FILL = 0.05;
 
@@ -46,8 +43,8 @@ final readonly class Ripeness
     public function estimate(Super $super): BoxEstimate
     {
         $read = $this->model->read($super);
-
-        $now = $this->shareAndWater($super, $read, 0.0, Standards::codexLimitPct(false));
+        $readings = WaterReadings::of($super->readings, $super->instrumentChecked, $this->assumptions);
+        $now = $this->shareAndWater($super, $read, $readings, 0.0, Standards::codexLimitPct(false));
 
         return $this->estimated($super, $read, $now);
     }
@@ -57,7 +54,7 @@ final readonly class Ripeness
         $read = $this->model->read($super);
         $asked = Asked::of($super, $policy);
         $readings = WaterReadings::of($super->readings, $super->instrumentChecked, $this->assumptions);
-        $now = $this->shareAndWater($super, $read, $asked->cappedShare, $policy->waterMaxPct);
+        $now = $this->shareAndWater($super, $read, $readings, $asked->cappedShare, $policy->waterMaxPct);
         $box = $this->estimated($super, $read, $now);
         $water = new WaterEstimate(
             $now->waterPct,
@@ -93,14 +90,19 @@ final readonly class Ripeness
         );
     }
 
-    private function shareAndWater(Super $super, ReadSuper $read, float $needed, float $limitPct): ShareAndWater
-    {
+    private function shareAndWater(
+        Super $super,
+        ReadSuper $read,
+        WaterReadings $readings,
+        float $needed,
+        float $limitPct,
+    ): ShareAndWater {
         return ShareAndWater::of(
             $read->box,
             $needed,
             $limitPct,
             $super->shake,
-            WaterReadings::of($super->readings, $super->instrumentChecked, $this->assumptions),
+            $readings,
             $read->full,
             $this->assumptions,
             $this->eight,
@@ -125,7 +127,7 @@ final readonly class Ripeness
             $spread = $built * sqrt(RipenessAssumptions::KG_VARIANCE * $one->kgVariance($full));
             $painting = $full->faceRelativeSd * $kg * M_SQRT1_2;
             $frame = $known[$slot] ?? null;
-            $hasHoney = $frame === null || ! $frame->saysOpen() || $frame->cappedShareOfHoney() !== null;
+            $hasHoney = $frame === null || $frame->mayHoldHoney();
             $kg = $hasHoney ? $kg : min($kg, $full->cappedKg * $frame->fill());
             $slots[] = new SlotEstimate(
                 $slot,
@@ -227,17 +229,15 @@ final readonly class Ripeness
             ? max(0, RipenessAssumptions::MOST_READINGS - count($super->readings))
             : 0;
         $best = $value->best(
-            $asked->cappedShare,
-            $policy->waterMaxPct,
-            $policy->confidence,
-            $asked->water,
+            $asked,
+            $policy,
             $mayRead,
             $readings,
             $box->honey->kg,
             $p,
         );
 
-        return $best ?? ($super->isUntouched() ? new NextStep($value->slot(), 0.0, 0.0, 1, 0) : null);
+        return $best ?? ($super->isUntouched() ? new NextStep($value->slot, 0.0, 0.0, 1, 0) : null);
     }
 
     /** Presumed empty, or inspected in the middle (or all over) and found without honey. */
@@ -249,7 +249,7 @@ final readonly class Ripeness
         $isMiddle = false;
         $seen = 0;
         foreach ($super->frames as $frame) {
-            if ($frame->cappedShareOfHoney() !== null) {
+            if ($frame->mayHoldHoney()) {
                 return false;
             }
             $isMiddle = $isMiddle || (! $frame->gone && $super->box->distanceFromCentre($frame->slot) < 0.5);
@@ -272,7 +272,7 @@ final readonly class Ripeness
         bool $barred,
     ): Verdict {
         $isRipe = static fn (Frame $frame): bool => $ripe[$frame->slot];
-        $isRest = static fn (Frame $frame): bool => ! $ripe[$frame->slot] && $frame->cappedShareOfHoney() !== null;
+        $isRest = static fn (Frame $frame): bool => ! $ripe[$frame->slot] && $frame->mayHoldHoney();
         $ripeSeen = count(array_filter($super->frames, $isRipe));
         $flows = $super->flow === NectarFlow::On || $super->flow === NectarFlow::Slow;
         $mayFill = $flows || ($super->frames === [] && $super->flow === NectarFlow::Unknown);
@@ -283,7 +283,7 @@ final readonly class Ripeness
             $p >= $policy->confidence && ! $super->isUntouched() && ! $barred => Verdict::Take,
             $next !== null && ! $barred => $next->isReading() ? Verdict::ReadWater : Verdict::Look,
             $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
-            $flows && ($box->cappedShare ?? 0.0) < self::SEALED => Verdict::Wait,
+            $flows && ! $box->isSealed() => Verdict::Wait,
             $super->canRearrange && $ripeSeen >= 2 && array_filter($super->frames, $isRest) !== []
                 && (! $asked->water || $water->pAtMost >= 0.5) => Verdict::Rearrange,
             default => Verdict::Leave,

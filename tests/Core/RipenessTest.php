@@ -146,6 +146,17 @@ final class RipenessTest extends TestCase
         self::assertLessThan($open->honey->kg, $unstated->box->honey->kg);
     }
 
+    public function test_nothing_capped_and_nothing_said_of_the_rest_is_no_empty_super(): void
+    {
+        $face = (new Face(0.0))->withRest(null);
+        $frames = array_map(static fn (int $slot): Frame => new Frame($slot, $face, $face), [4, 5, 6]);
+        $judged = $this->judge(new Super($this->box, $frames, flow: NectarFlow::Over));
+
+        self::assertNotNull($judged->box->cappedShare);
+        self::assertNotContains(Reason::NoHoney, array_column($judged->reasons, 'what'));
+        self::assertGreaterThan(0.5, $judged->box->honey->kg);
+    }
+
     public function test_each_verdict_is_reached(): void
     {
         $ripe = $this->all(0.95, 0.05);

@@ -13,7 +13,6 @@ use Marjoram\Core\Comb\Frame;
 use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Hives\JudgedBox;
 use Marjoram\Core\Ripeness\Reason;
-use Marjoram\Core\Ripeness\Ripeness;
 use Marjoram\Core\Ripeness\RipenessResult;
 use Marjoram\Core\Ripeness\Verdict;
 
@@ -96,7 +95,7 @@ final readonly class BoxState
     /** Capped all over and never read: whoever trusts the capping takes it. */
     public function isSealedUnread(): bool
     {
-        return ! $this->ripeness->water->measured && ($this->ripeness->box->cappedShare ?? 0.0) >= Ripeness::SEALED;
+        return ! $this->ripeness->water->measured && $this->ripeness->box->isSealed();
     }
 
     public function isToLookAt(): bool

@@ -63,11 +63,9 @@ final readonly class HiveState
         return array_filter($this->supers(), static fn (BoxState $box): bool => $box->comesOff()) !== [];
     }
 
-    public function count(Verdict ...$of): int
+    public function count(Verdict $verdict): int
     {
-        $is = static fn (BoxState $box): bool => in_array($box->standing(), $of, true);
-
-        return count(array_filter($this->supers(), $is));
+        return count(array_filter($this->supers(), static fn (BoxState $box): bool => $box->standing() === $verdict));
     }
 
     /**

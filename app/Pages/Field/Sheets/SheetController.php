@@ -43,6 +43,7 @@ final readonly class SheetController
         $user = $request->user();
         assert($user instanceof User);
         $operation = $this->current->get();
+        $apiaries = $this->yards->apiaries();
 
         return $this->answer([
             'format' => YardSheets::FORMAT,
@@ -60,7 +61,7 @@ final readonly class SheetController
             'put_on' => array_intersect_key(Choices::putOn(), array_flip(BoxPlace::PUT_ON)),
             'weighings' => Choices::weighings(),
             'kinds' => array_map(static fn (BoxKind $kind): string => $kind->name, $this->kinds->all()),
-            'yards' => $this->yards->apiaries()->map($this->yard(...))->values()->all(),
+            'yards' => $apiaries->map(fn (Apiary $one): array => $this->yard($one, $apiaries->count() === 1))->values()->all(),
         ]);
     }
 
@@ -75,14 +76,14 @@ final readonly class SheetController
     }
 
     /** @return array<string, mixed> */
-    private function yard(Apiary $apiary): array
+    private function yard(Apiary $apiary, bool $isOnly): array
     {
         return [
             'id' => $apiary->id,
             'slug' => $apiary->slug,
             'name' => $apiary->name,
             'hives' => count($this->yards->hiveIds($apiary)),
-            'soon' => $this->isSoon($apiary),
+            'soon' => $isOnly || $this->isSoon($apiary),
         ];
     }
 
@@ -98,7 +99,6 @@ final readonly class SheetController
         );
 
         return $toLook > 0
-            || $this->yards->apiaries()->count() === 1
             || Clearing::open()->where('apiary_id', $apiary->id)->where('first_on', '<=', $until)->exists();
     }
 
