@@ -93,16 +93,12 @@ final readonly class Policy
         return $this->fill->comb($kind);
     }
 
-    /** What it asks of a super, in one sentence. */
+    /** What it asks of a super; for a harvest of its own with the harvest's name before it. */
     public function words(): string
     {
-        $sure = __(':asked, :sure % sure', [
-            'asked' => $this->asked(),
-            'sure' => round(100 * $this->ripeness->confidence),
-        ]);
-        $heather = $this->heather ? ' ('.__('heather; standards allow 23 %').')' : '';
+        $heather = $this->heather ? ' '.__('Heather: standards allow 23 %.') : '';
 
-        return ($this->harvest === null ? '' : $this->harvest->name.': ').$sure.$heather.'.';
+        return ($this->harvest === null ? '' : $this->harvest->name.': ').$this->asked().$heather;
     }
 
     /** Policy, version and yard, as a verdict is frozen with. */
@@ -116,20 +112,25 @@ final readonly class Policy
     private function asked(): string
     {
         $policy = $this->ripeness;
+        $figures = [
+            'capped' => round(100 * $policy->cappedMin),
+            'water' => $policy->waterMaxPct,
+            'sure' => round(100 * $policy->confidence),
+        ];
         if ($policy->school->asksForWater() && ! $this->hasRefractometer) {
-            return __('at least :capped % capped, without a refractometer', [
-                'capped' => round(100 * Asked::without($policy)->cappedShare),
-            ]);
+            $figures['capped'] = round(100 * Asked::without($policy)->cappedShare);
+
+            return __('At least :capped % capped, :sure % sure, without a refractometer.', $figures);
         }
 
         return match ($policy->school) {
-            RipenessSchool::CappedOnly => __('honey fully capped'),
-            RipenessSchool::Capped90 => __('at least 90 % of the honey capped'),
+            RipenessSchool::CappedOnly => __('Honey fully capped, :sure % sure.', $figures),
+            RipenessSchool::Capped90 => __('At least 90 % of the honey capped, :sure % sure.', $figures),
             RipenessSchool::CappedAndRefractometer => __(
-                'at least :capped % capped and at most :water % water',
-                ['capped' => round(100 * $policy->cappedMin), 'water' => $policy->waterMaxPct],
+                'At least :capped % capped and at most :water % water, :sure % sure.',
+                $figures,
             ),
-            RipenessSchool::Refractometer => __('at most :water % water', ['water' => $policy->waterMaxPct]),
+            RipenessSchool::Refractometer => __('At most :water % water, :sure % sure.', $figures),
         };
     }
 }

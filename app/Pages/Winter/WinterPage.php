@@ -47,10 +47,10 @@ final readonly class WinterPage
 
     public function feeding(): string
     {
-        $board = $this->board;
-        $sugar = '~'.$this->format->kg($board->sugarKg(), 0);
-
-        return __('To feed: :kg of sugar', ['kg' => $sugar]);
+        return __('To feed: ~:kg of sugar, or :litres of syrup 2:1.', [
+            'kg' => $this->format->kg($this->board->sugarKg(), 0),
+            'litres' => $this->format->litres($this->board->syrupL()),
+        ]);
     }
 
     /** Hives to inspect first if none was: two hives tell most about the others of a yard. */
@@ -61,9 +61,16 @@ final readonly class WinterPage
             'The stores of :count hive are not inspected.|The stores of :count hives are not inspected.',
             count($unknown),
         );
-        $first = implode(' '.__('and').' ', array_slice($unknown, 0, max(0, 2 - $this->known())));
+        $first = array_slice($unknown, 0, max(0, 2 - $this->known()));
 
-        return $first === '' ? $hives : $hives.' '.__('Inspect or weigh :hives first.', ['hives' => $first]);
+        return match (count($first)) {
+            0 => $hives,
+            1 => $hives.' '.__('Inspect or weigh :hive first.', ['hive' => $first[0]]),
+            default => $hives.' '.__('Inspect or weigh :one and :other first.', [
+                'one' => $first[0],
+                'other' => $first[1],
+            ]),
+        };
     }
 
     private function known(): int
@@ -85,21 +92,21 @@ final readonly class WinterPage
     {
         $until = $this->board->feedUntil;
         if ($until === null) {
-            return '.';
+            return '';
         }
-        if ($this->season->today >= $until) {
-            return ', '.__('but it is too cold for syrup: fondant or combs').'.';
-        }
-        $before = __('before :day, when the days fall below :c on average', [
-            'day' => $this->format->day($until),
-            'c' => $this->format->celsius(WinterBoard::FEED_ABOVE_C),
-        ]);
-        $left = trans_choice(
-            '{0} no day left|{1} :count day left|[2,*] :count days left',
-            (int) $this->season->today->diff($until)->days,
-        );
 
-        return ", $before ($left).";
+        return $this->season->today >= $until
+            ? __('It is too cold for syrup: feed fondant or combs.')
+            : trans_choice(
+                '{0} Today is the last day: then the days fall below :c on average.'
+                    .'|{1} One day is left: from :day the days fall below :c on average.'
+                    .'|[2,*] :count days are left: from :day the days fall below :c on average.',
+                (int) $this->season->today->diff($until)->days,
+                [
+                    'day' => $this->format->day($until),
+                    'c' => $this->format->celsius(WinterBoard::FEED_ABOVE_C),
+                ],
+            );
     }
 
     public function spare(): string

@@ -52,8 +52,8 @@
     <x-drawing.wide :of="$page->columns()" />
     <p class="my-2">
       @if ($board->mustBeFed())
-        <b>{{ $page->feeding() }}</b> = {{ $f->litres($board->syrupL()) }}
-        {{ __('of syrup 2:1') }}{{ $page->until() }}
+        <b>{{ $page->feeding() }}</b>
+        {{ $page->until() }}
       @elseif ($board->unknown() === [])
         {{ __('No hive has to be fed.') }}
       @endif
