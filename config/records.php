@@ -73,6 +73,7 @@ return [
         'colony' => [Models\Colony::class, $hive],
         'queen' => [Models\Queen::class, $everywhere],
         'hive' => [Models\Hive::class, [Scopes::class, 'ofHiveItself']],
+        'season' => [Models\Season::class, $everywhere],
         'stand' => [Models\Stand::class, $yard],
         'apiary' => [Models\Apiary::class, $everywhere],
     ],

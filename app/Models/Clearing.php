@@ -7,10 +7,12 @@ namespace App\Models;
 use App\Foundation\Writes\Record;
 use App\Models\Casts\AsValue;
 use Carbon\CarbonInterface;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Clearing\Method;
 
 /**
@@ -55,11 +57,18 @@ final class Clearing extends Record
     /**
      * Those that are not in the honey room yet.
      *
+     * @param  ?DateTimeInterface  $since  none whose days are before that: its season is over
      * @return Builder<self>
      */
-    public static function open(): Builder
+    public static function open(?DateTimeInterface $since = null): Builder
     {
-        return self::query()->where('state', '!=', ClearingState::Collected->value);
+        return self::query()
+            ->where('state', '!=', ClearingState::Collected->value)
+            ->when($since !== null, static fn (Builder $of) => $of->where(
+                DB::raw('coalesce(second_on, first_on)'),
+                '>=',
+                $since?->format('Y-m-d'),
+            ));
     }
 
     /**

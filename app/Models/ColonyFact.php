@@ -48,5 +48,14 @@ final class ColonyFact extends Record
         return __('note about a colony');
     }
 
-    public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died'];
+    /** What happened, in a word or two. */
+    public function words(): string
+    {
+        return $this->kind === 'confirmed' ? __('queen confirmed') : __($this->kind);
+    }
+
+    public const KINDS = ['settled', 'moved', 'split', 'swarmed', 'requeened', 'united', 'died', 'confirmed'];
+
+    /** Those that a person notes by themselves; the others follow from what is done elsewhere. */
+    public const NOTED = ['settled', 'split', 'swarmed', 'united', 'died', 'confirmed'];
 }

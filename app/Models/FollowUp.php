@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Foundation\Writes\Record;
+use DateTimeInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,6 +28,21 @@ final class FollowUp extends Record
     public function apiary(): BelongsTo
     {
         return $this->belongsTo(Apiary::class);
+    }
+
+    /**
+     * Those that are to be done.
+     *
+     * @param  DateTimeInterface  $since  none that was due before that: its season is over
+     * @return Builder<self>
+     */
+    public static function open(DateTimeInterface $since): Builder
+    {
+        return self::query()
+            ->whereNull('done_at')
+            ->where('due_on', '>=', $since->format('Y-m-d'))
+            ->orderBy('due_on')
+            ->orderBy('id');
     }
 
     public function words(): string

@@ -52,6 +52,7 @@ final readonly class Hives
             $box->daysSinceEmpty,
             $box->comb,
             hasRefractometer: $here->hasRefractometer,
+            ofLastSeason: $box->ofLastSeason,
         );
         $result = $this->ripeness->judge($super, $here->policy);
         $kind = $box->fitted->kind;

@@ -22,6 +22,7 @@ final readonly class KnownBox
      * @param  ?float  $daysSinceLast  days between the newest look and the one before, with the capped share it found
      * @param  ?float  $lastCappedShare  0 to 1
      * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
+     * @param  bool  $ofLastSeason  what is known of it was found in a season that is over
      */
     public function __construct(
         public string $id,
@@ -35,6 +36,7 @@ final readonly class KnownBox
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
         public ?float $daysSinceEmpty = null,
+        public bool $ofLastSeason = false,
     ) {
     }
 }

@@ -30,6 +30,10 @@ final readonly class Explanation
     /** @return list<Statement> of Reasons */
     public function of(Verdict $verdict, int $ripeFrames): array
     {
+        if ($this->super->ofLastSeason) {
+            return [new Statement(Reason::SeasonOver)];
+        }
+
         return array_values(array_filter([
             $this->decisive($verdict),
             $this->shake(),

@@ -54,6 +54,9 @@ enum Reason: string
     /** most_pct: by the policy */
     case ShakeFailed = 'shake-failed';
 
+    /** Nobody has looked since the season ended, and the next has not begun */
+    case SeasonOver = 'season-over';
+
     /** days: since it was put on without honey, and nobody has looked */
     case PutOnEmpty = 'put-on-empty';
 }

@@ -214,7 +214,7 @@ final readonly class Ripeness
         bool $barred,
     ): ?NextStep {
         $isMet = $p >= $policy->confidence && ! $super->isUntouched();
-        if ($super->hasBrood() || $read->slots === [] || $this->isEmpty($super)) {
+        if ($super->ofLastSeason || $super->hasBrood() || $read->slots === [] || $this->isEmpty($super)) {
             return null;
         }
         if ($barred) {
@@ -278,6 +278,7 @@ final readonly class Ripeness
         $mayFill = $flows || ($super->frames === [] && $super->flow === NectarFlow::Unknown);
 
         return match (true) {
+            $super->ofLastSeason => Verdict::Leave,
             $super->hasBrood() => $super->canRearrange && $ripeSeen > 0 ? Verdict::Rearrange : Verdict::Leave,
             $this->isEmpty($super) => $mayFill ? Verdict::Wait : Verdict::Leave,
             $p >= $policy->confidence && ! $super->isUntouched() && ! $barred => Verdict::Take,

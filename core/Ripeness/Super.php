@@ -23,6 +23,7 @@ final readonly class Super
      * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
      * @param  float  $paintingSd  how far one painted edge of one face is off, as a share of its area: 0.01 to 0.3
      * @param  bool  $instrumentChecked  the refractometer was checked against a known oil or honey
+     * @param  bool  $ofLastSeason  what is known of it was found in a season that is over: it is stores, no harvest
      *
      * @throws InvalidInput when a frame is not of this box or a value is out of range
      */
@@ -44,6 +45,7 @@ final readonly class Super
         public bool $hasRefractometer = true,
         public bool $instrumentChecked = false,
         public ?BoxWeight $weight = null,
+        public bool $ofLastSeason = false,
     ) {
         $box->assertHolds($frames);
         InvalidInput::unlessWithin($paintingSd, 0.01, 0.3, 'The error of painting', '/painting_sd');

@@ -18,6 +18,7 @@ final readonly class SheetBox
     /**
      * @param  ?string  $emptySince  the day on which it was put on without honey; null where that is not known
      * @param  int  $gaps  slots without a frame
+     * @param  bool  $ofLastSeason  nobody has inspected it since the season ended
      */
     private function __construct(
         private string $id,
@@ -26,6 +27,7 @@ final readonly class SheetBox
         private CombAssumptions $comb,
         private ?string $emptySince,
         private int $gaps,
+        private bool $ofLastSeason,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class SheetBox
             ),
             $box->has('empty_since') ? $box->text('empty_since') : null,
             $box->whole('gaps'),
+            $box->flag('last_season'),
         );
     }
 
@@ -67,6 +70,7 @@ final readonly class SheetBox
             $look->daysSinceLast,
             $look->lastCappedShare,
             $this->daysSinceEmpty($look->on ?? $today),
+            $this->ofLastSeason && $look->isNothing(),
         );
     }
 

@@ -89,6 +89,12 @@ final readonly class SheetLook
         );
     }
 
+    /** Nobody has looked, and no frame went or came. */
+    public function isNothing(): bool
+    {
+        return $this->on === null && $this->frames === [] && $this->readings === [];
+    }
+
     /**
      * A frame that went or came is no look: what was seen of the others stands as it was seen.
      *

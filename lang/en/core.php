@@ -27,6 +27,7 @@ return [
         'brood' => 'A frame of this super has brood.',
         'put-on-empty' => '{0} Put on empty today.|{1} Put on empty yesterday, not inspected since.'
             .'|[2,*] Put on empty :days days ago, not inspected since.',
+        'season-over' => 'Nobody inspected this super since the season ended. What is in it is winter stores.',
         'no-honey' => 'The inspected frames have no honey.',
         'shake-failed' => 'Nectar rains from a shaken frame: the open honey is too wet to extract. '
             .'A reading of open cells of at most :most_pct % would change this.',

@@ -196,18 +196,21 @@ export function question(sheet, hive, held) {
     excluder: hive.excluder,
     boxes: hive.boxes
       .filter((box) => !box.fresh)
-      .map(({ id, super: isSuper, kind, frames_fitted, drawn_at, comb, empty_since, gaps, look, taps }) => ({
-        id,
-        super: isSuper,
-        kind,
-        frames_fitted,
-        drawn_at,
-        comb,
-        empty_since,
-        gaps,
-        look,
-        taps: taps ?? {},
-      })),
+      .map(
+        ({ id, super: isSuper, kind, frames_fitted, drawn_at, comb, empty_since, gaps, last_season, look, taps }) => ({
+          id,
+          super: isSuper,
+          kind,
+          frames_fitted,
+          drawn_at,
+          comb,
+          empty_since,
+          gaps,
+          last_season,
+          look,
+          taps: taps ?? {},
+        }),
+      ),
   };
 }
 

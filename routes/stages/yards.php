@@ -9,6 +9,7 @@ use App\Pages\Yards\ClimateController;
 use App\Pages\Yards\ColonyController;
 use App\Pages\Yards\HiveController;
 use App\Pages\Yards\QueenController;
+use App\Pages\Yards\Season\SeasonController;
 use App\Pages\Yards\Table\TableController;
 use App\Pages\Yards\TreatmentController;
 use App\Pages\Yards\YardController;
@@ -16,6 +17,8 @@ use App\Pages\Yards\YardPolicyController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
+    Route::get('/season', [SeasonController::class, 'show'])
+        ->name('season.show');
     Route::get('/yards', [YardController::class, 'index'])
         ->name('yards.index');
     Route::get('/yards/find', [YardController::class, 'find'])
@@ -41,6 +44,13 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::post('/season/close', [SeasonController::class, 'close'])
+        ->name('season.close');
+    Route::delete('/season/{season}/close', [SeasonController::class, 'open'])
+        ->whereNumber('season')
+        ->name('season.open');
+    Route::post('/season/begin', [SeasonController::class, 'begin'])
+        ->name('season.begin');
     Route::put('/yards/{apiary}/chosen/kind', [ChosenHivesController::class, 'kind'])
         ->name('yards.chosen.kind');
     Route::put('/yards/{apiary}/chosen/queens', [ChosenHivesController::class, 'queens'])

@@ -40,6 +40,12 @@ final class PageValuesTest extends FeatureTestCase
         TakenSuperFactory::new()->of($one, 2026)->weighed(12.0)->create();
         TakenSuperFactory::new()->of($two, 2026)->create(['estimate_kg' => 10.0]);
         $page = $this->compare();
+        $heading = '40'.self::NARROW.'kg so far, 20'.self::NARROW.'kg a producing hive';
+        self::assertSame($heading, $page->heading());
+        self::assertEqualsWithDelta(20.0, $page->rows[0]->indexKg, 1e-9, 'By 2025 alone: 2026 is not closed.');
+        self::assertSame(1, $page->rows[0]->counted);
+        $this->close();
+        $page = $this->compare();
         self::assertSame(2026, $page->season);
         self::assertSame([2026, 2025], $page->seasons->all());
         self::assertSame('40'.self::NARROW.'kg, 20'.self::NARROW.'kg a producing hive', $page->heading());
@@ -67,6 +73,7 @@ final class PageValuesTest extends FeatureTestCase
         TakenSuperFactory::new()->of($two, 2025)->weighed(5.0)->create();
         TakenSuperFactory::new()->of($one, 2026)->weighed(10.0)->create();
         TakenSuperFactory::new()->of($two, 2026)->weighed(20.0)->create();
+        $this->close();
         $order = fn (string $sort): array => $this->compare(['sort' => $sort])->rows->pluck('hive')->all();
         self::assertSame(['L1', 'L2'], $order('hive'));
         self::assertSame(['L2', 'L1'], $order('kg'));
@@ -79,6 +86,12 @@ final class PageValuesTest extends FeatureTestCase
         self::assertStringContainsString('season=2025', $page->link($page->rows[0], 'kg'));
         self::assertStringEndsWith('?season=2026&sort=kg', $page->seasonLink(2026));
         self::assertStringNotContainsString('sort', $page->link($page->rows[0], null));
+    }
+
+    private function close(): void
+    {
+        $values = ['season' => '2026', 'store' => 'none', 'excluders' => 'stay'];
+        $this->send('POST', '/season/close', $values)->assertStatus(303);
     }
 
     public function test_lines_of_queens_are_plain_means(): void
@@ -102,7 +115,11 @@ final class PageValuesTest extends FeatureTestCase
     {
         [, $one] = $this->twoHives();
         TakenSuperFactory::new()->of($one, 2026)->weighed(18.25)->create();
-        $lines = explode("\n", trim($this->get('/compare.csv')->streamedContent()));
+        $read = fn (): array => explode("\n", trim($this->get('/compare.csv')->streamedContent()));
+        self::assertSame('"Lime Row",L1,2026,,,1,0,18.25,0.2,"weighed so far",0,0,0', $read()[1]);
+        self::assertCount(2, $read(), 'Who was not harvested yet is not in it.');
+        $this->close();
+        $lines = $read();
         self::assertSame(
             [
                 'yard,hive,season,queen,line,supers,frames,kg,sd_kg,how,swarmed,split,first_season',

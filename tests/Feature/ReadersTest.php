@@ -190,7 +190,7 @@ final class ReadersTest extends FeatureTestCase
             (int) $summary->figures['assess']->shown(new Formatter),
         );
         self::assertSame('2026-08-19', $summary->treatment?->format('Y-m-d'));
-        self::assertSame(2026, $summary->season);
+        self::assertSame(2026, $summary->now->season);
         $urgencies = array_map(static fn ($task): int => $task->urgency, $tasks);
         $sorted = $urgencies;
         sort($sorted);

@@ -46,6 +46,7 @@ use App\Models\Schedule;
 use App\Models\Schedules\AskedRounds;
 use App\Models\Schedules\ScheduleSettings;
 use App\Models\Schedules\Waiting;
+use App\Models\Season;
 use App\Models\TakenSuper;
 use App\Models\Treatment;
 use App\Models\User;
@@ -735,6 +736,28 @@ final class RouteCatalogue
                 'PUT',
                 '/yards/ekbacken/chosen/kind',
                 ['hives' => [$this->hive('E9')->id], 'which' => 'brood', 'to' => 'langstroth-medium-10'],
+            ],
+            'season.close' => fn (): array => [
+                'POST',
+                '/season/close',
+                ['season' => '2026', 'store' => 'none', 'excluders' => 'stay'],
+            ],
+            'season.open' => function (): array {
+                Season::query()->create(['season' => 2026, 'closed_at' => now()]);
+
+                return ['DELETE', '/season/2026/close', []];
+            },
+            'season.begin' => fn (): array => [
+                'POST',
+                '/season/begin',
+                [
+                    'season' => '2026',
+                    'super_on' => 'none',
+                    'kind' => 'langstroth-medium-10',
+                    'put_on' => 'drawn',
+                    'excluder' => 'yes',
+                    'queens' => 'unsaid',
+                ],
             ],
             'yards.chosen.queens' => fn (): array => [
                 'PUT',

@@ -92,6 +92,12 @@ final readonly class BoxState
         return in_array(Reason::PutOnEmpty, array_column($this->ripeness->reasons, 'what'), true);
     }
 
+    /** Nobody has inspected it since the season ended, and the next has not begun. */
+    public function isOfLastSeason(): bool
+    {
+        return in_array(Reason::SeasonOver, array_column($this->ripeness->reasons, 'what'), true);
+    }
+
     /** Capped all over and never read: whoever trusts the capping takes it. */
     public function isSealedUnread(): bool
     {

@@ -9,10 +9,13 @@ use App\Apiary\Inspections\LookReader;
 use App\Apiary\Inspections\NotedReading;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
+use App\Apiary\Operation\SeasonNow;
+use App\Apiary\Operation\Seasons;
 use App\Models\Apiary;
 use App\Models\BoxPlace;
 use App\Models\Decision;
 use App\Models\Hive;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Items;
 use Marjoram\Core\Comb\FittedBox;
@@ -31,6 +34,7 @@ final readonly class HiveReader
         private BoxKindReader $kinds,
         private LookReader $looks,
         private Hives $boxes,
+        private Seasons $seasons,
     ) {
     }
 
@@ -81,11 +85,13 @@ final readonly class HiveReader
     private function hive(Hive $hive, array $looks, Items $decisions, Policy $policy, NectarFlow $flow): HiveState
     {
         $known = [];
+        $season = $this->seasons->now();
         foreach ($hive->places as $place) {
             $fitted = $this->kinds->fitted($place->box);
             $look = ($looks[$place->box_id] ?? new Look)->within($fitted->framesFitted);
-            $looks[$place->box_id] = $look;
-            $known[] = $this->known($place, $fitted, $look, $policy);
+            $isOld = self::isOfLastSeason($place, $look, $season);
+            $looks[$place->box_id] = $look = $isOld && $season->isOn ? $look->forgotten() : $look;
+            $known[] = $this->known($place, $fitted, $look, $policy, $isOld && ! $season->isOn);
         }
         $judged = $this->boxes->judge($known, new Circumstances(
             $policy->ripeness,
@@ -105,7 +111,7 @@ final readonly class HiveReader
                 $known[$i]->fitted,
                 $look,
                 $judged[$i],
-                self::decided($hive, $look, $decisions->get($place->box_id)),
+                self::decided($hive, $look, $decisions->get($place->box_id), $season),
             );
         }
 
@@ -122,8 +128,13 @@ final readonly class HiveReader
     }
 
     /** Collects what the core needs to judge a box. */
-    private function known(BoxPlace $place, FittedBox $fitted, Look $look, Policy $policy): KnownBox
-    {
+    private function known(
+        BoxPlace $place,
+        FittedBox $fitted,
+        Look $look,
+        Policy $policy,
+        bool $ofLastSeason,
+    ): KnownBox {
         $inBox = static fn (int $slot): bool => $slot <= $fitted->framesFitted;
 
         return new KnownBox(
@@ -138,7 +149,16 @@ final readonly class HiveReader
             $look->daysSinceLast,
             $look->lastCappedShare,
             $this->daysSinceEmpty($place, $look),
+            $ofLastSeason,
         );
+    }
+
+    /** A super that was on before the season, and that nobody has inspected in it. */
+    private static function isOfLastSeason(BoxPlace $place, Look $look, SeasonNow $season): bool
+    {
+        $since = new DateTimeImmutable($place->since->format('Y-m-d'), $season->since->getTimezone());
+
+        return $place->role === 'super' && ! $season->isOfThis($look->at) && ! $season->isOfThis($since);
     }
 
     /** Up to the look that what is known comes from. */
@@ -153,13 +173,14 @@ final readonly class HiveReader
         return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
     }
 
-    /** A decision, the newest, stands until somebody looks again. */
-    private static function decided(Hive $hive, Look $look, ?Decision $decision): ?Decided
+    /** A decision, the newest, stands until somebody looks again, or the season ends. */
+    private static function decided(Hive $hive, Look $look, ?Decision $decision, SeasonNow $season): ?Decided
     {
         if ($decision === null || $decision->hive_id !== $hive->id) {
             return null;
         }
-        $stands = $look->at === null || $decision->decided_at >= $look->at;
+        $stands = $season->isOfThis($decision->decided_at->toDateTimeImmutable())
+            && ($look->at === null || $decision->decided_at >= $look->at);
 
         return ! $stands ? null : new Decided(
             $decision->id,

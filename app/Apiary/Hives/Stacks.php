@@ -28,7 +28,7 @@ final class Stacks
     public function put(Box $box, Hive $hive, ?int $under, ?string $role, string $day, ?string $putOn = null): BoxPlace
     {
         $hive->claim(null);
-        $place = $box->claim(null)->unsetRelation('place')->place;
+        $place = $box->claim(null)->load('place')->place;
         $stack = self::without($this->stack($hive), $box);
         $brood = $stack->where('role', 'brood')->count();
         $role ??= $place->role ?? $box->history()->first()->role ?? 'super';
@@ -77,7 +77,7 @@ final class Stacks
     /** Puts a box into store. */
     public function off(Box $box, string $day): BoxPlace
     {
-        $place = $box->claim(null)->unsetRelation('place')->place
+        $place = $box->claim(null)->load('place')->place
             ?? throw ValidationException::withMessages(['box' => __('This box is in store already.')]);
         $this->end($place, $day);
 

@@ -9,6 +9,7 @@ use App\Apiary\Flow\YardFlow;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\Policy;
+use App\Apiary\Operation\Seasons;
 use App\Foundation\Cache\ScopeVersions;
 use App\Models\Apiary;
 use App\Models\Hive;
@@ -34,6 +35,7 @@ final class YardReader
         private readonly FlowReader $flows,
         private readonly HiveReader $reader,
         private readonly ScopeVersions $versions,
+        private readonly Seasons $seasons,
     ) {
     }
 
@@ -122,6 +124,7 @@ final class YardReader
                 $policy->frameByFrame,
                 $policy->fill,
                 $this->current->get()->dry_room,
+                $this->seasons->now(),
             ]));
         });
     }

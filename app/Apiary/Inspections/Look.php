@@ -42,6 +42,16 @@ final readonly class Look
             : $this->with($this->frames, array_values(array_filter($this->gaps, $isThere)), $this->combs);
     }
 
+    /** Nothing of it counts any more but which frames there are: it was found in a season that is over. */
+    public function forgotten(): self
+    {
+        return new self(
+            frames: array_filter($this->frames, static fn (Frame $frame): bool => $frame->gone),
+            gaps: $this->gaps,
+            combs: $this->combs,
+        );
+    }
+
     /**
      * The same with frames that came or went since.
      *

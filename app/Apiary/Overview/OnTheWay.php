@@ -6,6 +6,7 @@ namespace App\Apiary\Overview;
 
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
+use App\Apiary\Operation\Seasons;
 use App\Models\Clearing;
 use App\Models\Treatment;
 use DateTimeImmutable;
@@ -13,8 +14,11 @@ use DateTimeImmutable;
 /** Clearings not in the honey room yet and the treatments ahead, of all yards with a few queries a request. */
 final readonly class OnTheWay
 {
-    public function __construct(private CurrentOperation $current, private OperationCache $cache)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private OperationCache $cache,
+        private Seasons $seasons,
+    ) {
     }
 
     /** @return list<Clearing> in the order of their days */
@@ -33,7 +37,8 @@ final readonly class OnTheWay
     private function allClearings(): array
     {
         $found = [];
-        foreach (Clearing::open()->with(['items.hive', 'items.box'])->orderBy('first_on')->get() as $clearing) {
+        $open = Clearing::open($this->seasons->now()->since)->with(['items.hive', 'items.box'])->orderBy('first_on');
+        foreach ($open->get() as $clearing) {
             $found[$clearing->apiary_id][] = $clearing;
         }
 

@@ -6,6 +6,7 @@ namespace App\Apiary\Overview;
 
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
+use App\Apiary\Operation\Seasons;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Words\Names;
@@ -17,6 +18,7 @@ final readonly class YardSum
         private OverviewReader $overviews,
         private CurrentOperation $current,
         private Formatter $format,
+        private Seasons $seasons,
     ) {
     }
 
@@ -31,9 +33,11 @@ final readonly class YardSum
             'off' => $kg($yard->mayComeOff()->kg),
         ];
 
-        return $yard->ripe()->kg < 0.5
-            ? __('No honey is ripe yet.')
-            : __('~:ripe ripe: ~:stays stays for winter, ~:off may come off.', $figures);
+        return match (true) {
+            $yard->ripe()->kg >= 0.5 => __('~:ripe ripe: ~:stays stays for winter, ~:off may come off.', $figures),
+            $this->seasons->now()->isOn => __('No honey is ripe yet.'),
+            default => $this->seasons->now()->sentence(),
+        };
     }
 
     /** How it is chosen what stays, as the policy of the yard says. */

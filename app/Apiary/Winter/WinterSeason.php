@@ -17,6 +17,9 @@ use Marjoram\Core\Reserve\WinterUse;
  */
 final readonly class WinterSeason
 {
+    /** Common practice: late summer, after the last supers and before the bees stop taking syrup. */
+    private const FEED_DAYS = 70;
+
     private function __construct(
         public Winter $whole,
         public Winter $rest,
@@ -73,6 +76,18 @@ final readonly class WinterSeason
     public function hasBegun(): bool
     {
         return $this->today > $this->whole->from;
+    }
+
+    /** The day from which hives are fed for this winter: before it supers are on, and flows may still come. */
+    public function feedFrom(): DateTimeImmutable
+    {
+        return $this->whole->from->modify('-'.self::FEED_DAYS.' days');
+    }
+
+    /** Feeding is asked for from then on, not while the season is at its height. */
+    public function isTimeToFeed(): bool
+    {
+        return $this->today >= $this->feedFrom();
     }
 
     /** What is used from today (or the start) to the first flow, for ten frames of bees. */

@@ -17,6 +17,12 @@ final class SeasonCalendar
         return $south && (int) $date->format('n') >= 7 ? $year + 1 : $year;
     }
 
+    /** The day from which dates belong to the season: in the middle of the winter before it. */
+    public static function startOf(int $season, bool $south): DateTimeImmutable
+    {
+        return new DateTimeImmutable($south ? $season - 1 .'-07-01' : $season.'-01-01');
+    }
+
     /** First day of the season's ribbon: March in the north, September of the year before in the south. */
     public static function firstDay(int $season, bool $south): DateTimeImmutable
     {

@@ -10,6 +10,7 @@ use App\Apiary\Hives\YardReader;
 use App\Apiary\Inspections\LookReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
+use App\Apiary\Operation\Seasons;
 use App\Models\Apiary;
 use App\Models\Hive;
 use App\Models\Instrument;
@@ -24,6 +25,7 @@ final readonly class AssessController
         private YardReader $yards,
         private CurrentOperation $current,
         private BoardReader $boards,
+        private Seasons $seasons,
     ) {
     }
 
@@ -33,7 +35,10 @@ final readonly class AssessController
             return view('yards.many', ['stage' => 'assess']);
         }
 
-        return view('assess.index', ['yards' => $this->yards->apiaries()->map($this->boards->small(...))]);
+        return view('assess.index', [
+            'yards' => $this->yards->apiaries()->map($this->boards->small(...)),
+            'season' => $this->seasons->now(),
+        ]);
     }
 
     public function show(
@@ -80,6 +85,7 @@ final readonly class AssessController
             'opened' => $opened,
             'manages' => Gate::allows('manage'),
             'policy' => $policy,
+            'season' => $this->seasons->now(),
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Clear;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Seasons;
 use App\Apiary\Winter\WinterReader;
 use App\Models\Apiary;
 use App\Models\FollowUp;
@@ -16,8 +17,11 @@ final readonly class FollowUps
 {
     private const SHOWN = 60;
 
-    public function __construct(private CurrentOperation $current, private WinterReader $winter)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private WinterReader $winter,
+        private Seasons $seasons,
+    ) {
     }
 
     public function after(Apiary $apiary, Harvest $harvest): void
@@ -30,7 +34,7 @@ final readonly class FollowUps
             'excluder-out' => max($tomorrow, $winter->modify('-7 days')),
         ];
         // One reminder of each kind is enough for a yard.
-        $open = FollowUp::query()->where('apiary_id', $apiary->id)->whereNull('done_at')->pluck('what')->all();
+        $open = FollowUp::open($this->seasons->now()->since)->where('apiary_id', $apiary->id)->pluck('what')->all();
         foreach (array_diff_key($due, array_flip($open)) as $what => $on) {
             FollowUp::query()->create([
                 'apiary_id' => $apiary->id,
@@ -44,11 +48,6 @@ final readonly class FollowUps
     /** @return Collection<int, FollowUp> open ones, the soonest first */
     public function open(): Collection
     {
-        return FollowUp::query()
-            ->whereNull('done_at')
-            ->with('apiary')
-            ->orderBy('due_on')
-            ->limit(self::SHOWN)
-            ->get();
+        return FollowUp::open($this->seasons->now()->since)->with('apiary')->limit(self::SHOWN)->get();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pages\Compare;
 
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
+use App\Apiary\Operation\Seasons;
 use App\Foundation\Cache\ScopeVersions;
 use App\Foundation\Sheets\Csv;
 use App\Foundation\Units\Formatter;
@@ -26,6 +27,7 @@ final readonly class CompareController
         private CurrentOperation $current,
         private OperationCache $cache,
         private PlainReader $plain,
+        private Seasons $seasons,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class CompareController
         $many = $yard === null && $crops->unique('slug')->count() > self::DRAWN_AT_ONCE;
         $rows = $many
             ? HiveSeasons::ofYards($crops, $season)
-            : HiveSeasons::of($scoped, $season, $core->hiveIndex($records));
+            : HiveSeasons::of($scoped, $season, $core->hiveIndex($this->yields->records($crops->where('final', true))));
         $open = $rows->first(fn (HiveSeasons $row): bool => $row->hive === $request->query('hive'));
         $page = new ComparePage(
             $this->sorted($rows, $sort),
@@ -56,6 +58,7 @@ final readonly class CompareController
             self::lines($scoped),
             $this->plain->of($crops, $season),
             $open === null || $many ? [] : HiveFact::of($open->hive),
+            $this->seasons->now()->isFinal($season),
             $format,
         );
 

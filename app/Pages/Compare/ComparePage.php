@@ -23,6 +23,7 @@ final readonly class ComparePage
      * @param  list<QueenLine>  $lines
      * @param  array<string, PlainFigures>  $plain  by yard
      * @param  list<HiveFact>  $facts  of the chosen hive
+     * @param  bool  $isFinal  the chosen season is closed
      */
     public function __construct(
         public Collection $rows,
@@ -36,6 +37,7 @@ final readonly class ComparePage
         public array $lines,
         private array $plain,
         public array $facts,
+        private bool $isFinal,
         private Formatter $format,
     ) {
     }
@@ -48,10 +50,32 @@ final readonly class ComparePage
         $kg = $this->rows->map(fn (HiveSeasons $row): float => $row->kg($this->season));
         $producing = $kg->filter(fn (float $one): bool => $one > 0)->count();
 
-        return __(':kg, :mean a producing hive', [
+        $figures = [
             'kg' => $this->format->kg((float) $kg->sum(), 0),
             'mean' => $this->format->kg($producing > 0 ? $kg->sum() / $producing : 0.0, 0),
-        ]);
+        ];
+
+        return $this->isFinal
+            ? __(':kg, :mean a producing hive', $figures)
+            : __(':kg so far, :mean a producing hive', $figures);
+    }
+
+    /** What a hive gave in the chosen season. */
+    public function crop(HiveSeasons $row): string
+    {
+        return match (true) {
+            isset($row->seasons[$this->season]) => $this->format->kg($row->kg($this->season)),
+            $this->isFinal => '–',
+            default => __('not harvested yet'),
+        };
+    }
+
+    /** The difference to the season before; empty where one of both is not known. */
+    public function change(HiveSeasons $row): string
+    {
+        return isset($row->seasons[$this->season], $row->seasons[$this->season - 1])
+            ? $this->format->kg($row->kg($this->season) - $row->kg($this->season - 1))
+            : '–';
     }
 
     /** What a yard gave, as a beekeeper checks it by hand. */

@@ -8,7 +8,7 @@ use Marjoram\Core\Comb\Kilograms;
 
 /**
  * What a hive, with one queen, gave in a season, in whole supers and single frames; estimated until its buckets are
- * weighed; nothing, where the others of its yard were harvested and it was not.
+ * weighed; nothing, where the others of its yard were harvested, it was not, and the season is closed.
  */
 final readonly class Crop
 {
@@ -18,6 +18,7 @@ final readonly class Crop
      * @param  bool  $split  a split was taken from it, or it began as one, in that season
      * @param  bool  $first  the colony's first season
      * @param  bool  $noted  from earlier notes
+     * @param  bool  $final  its season is closed: no more of it will come
      */
     public function __construct(
         public string $slug,
@@ -34,6 +35,7 @@ final readonly class Crop
         public bool $split = false,
         public bool $first = false,
         public bool $noted = false,
+        public bool $final = true,
     ) {
     }
 
@@ -55,6 +57,7 @@ final readonly class Crop
             $split,
             $first,
             $this->noted,
+            $this->final,
         );
     }
 
@@ -74,6 +77,7 @@ final readonly class Crop
         return match (true) {
             $this->noted => __('entered'),
             $this->supers === 0 && $this->frames === 0 => __('nothing taken'),
+            ! $this->final => $this->weighed ? __('weighed so far') : __('estimated so far'),
             $this->weighed => __('weighed and allotted'),
             default => __('estimated'),
         };

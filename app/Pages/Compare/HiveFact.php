@@ -23,7 +23,7 @@ final readonly class HiveFact
 
         return array_values($facts->map(static fn (ColonyFact $one): self => new self(
             DateTimeImmutable::createFromInterface($one->happened_on),
-            trim(__($one->kind).' '.($one->kind === 'requeened' ? (string) $one->queen?->code : (string) $one->note)),
+            trim($one->words().' '.($one->kind === 'requeened' ? (string) $one->queen?->code : (string) $one->note)),
         ))->all());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Compare;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Seasons;
 use App\Models\Apiary;
 use App\Models\PastYield;
 use App\Models\Queen;
@@ -15,10 +16,13 @@ use Marjoram\Core\Comb\CombAssumptions;
 use Marjoram\Core\Comb\Kilograms;
 use Marjoram\Core\Yields\YieldRecord;
 
-/** Reads the crops of all seasons: one record a hive, queen and season, and one for each hive that gave nothing. */
+/**
+ * Reads the crops of all seasons: one record a hive, queen and season, and one for each hive that gave nothing in a
+ * season that is closed. While it lasts, a hive without a crop is only not harvested yet.
+ */
 final readonly class YieldReader
 {
-    public function __construct(private CurrentOperation $current)
+    public function __construct(private CurrentOperation $current, private Seasons $seasons)
     {
     }
 
@@ -26,6 +30,7 @@ final readonly class YieldReader
     public function read(): Collection
     {
         $book = new SeasonBook($this->current);
+        $now = $this->seasons->now();
         $yards = Apiary::query()->orderBy('position')->orderBy('name')->get()->keyBy('id');
         $fill = (new CombAssumptions)->boxRelativeSd;
         $crops = $known = [];
@@ -43,11 +48,15 @@ final readonly class YieldReader
                 (int) $row->supers,
                 (int) $row->frames,
                 (bool) $row->weighed,
+                final: $now->isFinal($season),
             ))->with($book->swarmed($hive, $season), $book->split($hive, $season), $book->first($hive, $season));
         }
         foreach ($book->lived() as $one) {
             $yard = $yards->get($one['apiary']);
-            if ($yard === null || isset($known[$one['code'].' '.$one['season']])) {
+            if (
+                $yard === null || ! $now->isFinal($one['season'])
+                || isset($known[$one['code'].' '.$one['season']])
+            ) {
                 continue;
             }
             $known[$one['code'].' '.$one['season']] = true;
@@ -169,6 +178,7 @@ final readonly class YieldReader
                 $one->swarmed,
                 $one->split,
                 noted: true,
+                final: $this->seasons->now()->isFinal($one->season),
             );
         }
 

@@ -34,8 +34,8 @@ final class Ribbon
     public function of(Summary $summary): Picture
     {
         $south = $this->current->get()->latitude < 0;
-        $this->first = SeasonCalendar::firstDay($summary->season, $south);
-        $this->last = SeasonCalendar::lastDay($summary->season, $south);
+        $this->first = SeasonCalendar::firstDay($summary->now->season, $south);
+        $this->last = SeasonCalendar::lastDay($summary->now->season, $south);
         $canvas = new Canvas;
         $this->months($canvas);
         $this->flow($canvas, $summary->flow);
@@ -132,7 +132,7 @@ final class Ribbon
 
     private function words(Summary $summary): string
     {
-        $words = [__('Season :year', ['year' => $summary->season])];
+        $words = [__('Season :year', ['year' => $summary->now->season])];
         foreach ($summary->harvests as $harvest) {
             $words[] = __('harvest of :kg on :day', [
                 'kg' => $this->format->kg($harvest->kg, 0),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Desk;
 
+use App\Apiary\Operation\SeasonNow;
 use App\Apiary\Overview\Task;
 use DateTimeImmutable;
 
@@ -19,7 +20,7 @@ final readonly class Summary
      * @param  ?DateTimeImmutable  $treatment  supers off by
      */
     public function __construct(
-        public int $season,
+        public SeasonNow $now,
         public array $yards,
         public array $figures,
         public array $flow,
@@ -37,21 +38,47 @@ final readonly class Summary
     /** @return list<Task> most urgent first */
     public function tasks(): array
     {
-        $tasks = array_merge([], ...array_map(static fn (YardSummary $yard): array => $yard->tasks, $this->yards));
+        $tasks = array_merge($this->ofSeason(), ...array_column($this->yards, 'tasks'));
         usort($tasks, static fn (Task $a, Task $b): int => [$a->urgency, $a->from] <=> [$b->urgency, $b->from]);
 
         return $tasks;
     }
 
-    /** The name of a yard. */
-    public function nameOf(string $slug): string
+    /** A task with the name of its yard, if it has one. */
+    public function said(Task $task): string
     {
-        return array_column($this->yards, 'name', 'slug')[$slug] ?? $slug;
+        $yard = array_column($this->yards, 'name', 'slug')[$task->yard] ?? null;
+
+        return $yard === null ? $task->words : "$yard: $task->words";
+    }
+
+    /** @return list<Task> it is time to close a season, or to begin one */
+    private function ofSeason(): array
+    {
+        $task = static fn (string $words): Task => new Task(
+            '',
+            'wait',
+            $words,
+            __('all yards'),
+            route('season.show', [], false),
+            0,
+            null,
+            15,
+        );
+
+        return match (true) {
+            $this->now->toClose !== null => [$task(__('Close season :year', ['year' => $this->now->toClose]))],
+            $this->now->isToBegin => [$task(__('Begin season :year', ['year' => $this->now->season]))],
+            default => [],
+        };
     }
 
     /** What is to do with the supers of all yards. */
     public function heading(): string
     {
+        if (! $this->now->isOn) {
+            return $this->now->sentence();
+        }
         $look = array_sum(array_column($this->yards, 'look'));
         $ripe = array_sum(array_column($this->yards, 'take'));
         $dry = array_sum(array_column($this->yards, 'dry'));

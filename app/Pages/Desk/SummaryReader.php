@@ -7,6 +7,7 @@ namespace App\Pages\Desk;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
+use App\Apiary\Operation\Seasons;
 use App\Apiary\Overview\ComingReader;
 use App\Apiary\Overview\TaskSource;
 use App\Apiary\Winter\WinterReader;
@@ -32,6 +33,7 @@ final readonly class SummaryReader
         private ComingReader $coming,
         private SeasonFlow $flow,
         private StageFigures $figures,
+        private Seasons $seasons,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class SummaryReader
         $season = $this->current->season();
         $yards = array_values($this->yards->apiaries()->map($this->yard(...))->all());
         $harvests = $this->harvests($season);
-        $clearings = Clearing::open()->orderBy('first_on')->get();
+        $clearings = Clearing::open($this->seasons->now()->since)->orderBy('first_on')->get();
         $treatment = Treatment::query()
             ->where('supers_off_by', '>=', $this->current->today())
             ->orderBy('supers_off_by')
@@ -54,7 +56,7 @@ final readonly class SummaryReader
         $kg = array_sum(array_map(static fn (SeasonHarvest $one): float => $one->kg, $harvests));
 
         return new Summary(
-            $season,
+            $this->seasons->now(),
             $yards,
             $this->figures->of($yards, $clearings->first(), $kg),
             $this->cache->of('season-flow', [Scopes::WEIGHTS], $this->flow->read(...)),
@@ -90,7 +92,7 @@ final readonly class SummaryReader
             $overview->count(Verdict::TakeAndDry),
             $overview->toInspect(),
             $overview->count(Verdict::Wait),
-            $overview->hivesToFeed(),
+            $this->winter->season($apiary)->isTimeToFeed() ? $overview->hivesToFeed() : 0,
             count($overview->storesUnknown()),
             $overview->sugarKg(),
             count($coming->supers()),

@@ -8,6 +8,7 @@ use App\Apiary\Flow\YardFlow;
 use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\Seasons;
 use App\Apiary\Overview\Band;
 use App\Apiary\Overview\HiveOverview;
 use App\Apiary\Overview\Task;
@@ -34,13 +35,14 @@ final readonly class FlowTasks implements TaskSource
         private YardReader $yards,
         private CurrentOperation $current,
         private Formatter $format,
+        private Seasons $seasons,
     ) {
     }
 
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
         $flow = $this->yards->flow($apiary);
-        if ($flow->filter === null || $coming->overview->supers() === []) {
+        if ($flow->filter === null || $coming->overview->supers() === [] || ! $this->seasons->now()->isOn) {
             return [];
         }
 

@@ -150,6 +150,7 @@ final readonly class WinterPage
     public function isNeeded(HiveWinter $winter, BoxState $box): string
     {
         return match (true) {
+            $box->isOfLastSeason() => __('winter stores, not inspected since the season ended'),
             $winter->needs($box) => __('stays'),
             $box->comesOff() => __('may come off'),
             $box->isToLookAt() => __('to inspect first'),

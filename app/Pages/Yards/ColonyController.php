@@ -24,7 +24,7 @@ final readonly class ColonyController
     public function fact(Request $request, Hive $hive, LifeEvents $events): RedirectResponse
     {
         $values = $request->validate([
-            'kind' => ['required', Rule::in(array_diff(ColonyFact::KINDS, ['requeened', 'moved']))],
+            'kind' => ['required', Rule::in(ColonyFact::NOTED)],
             'happened_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01'],
             'note' => ['nullable', 'string', 'max:500'],
             'other' => ['nullable', 'string', 'max:12'],

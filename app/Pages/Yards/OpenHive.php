@@ -105,6 +105,7 @@ final readonly class OpenHive
     public function happenings(): array
     {
         return [
+            'confirmed' => __('queen confirmed'),
             'swarmed' => __('swarmed'),
             'split' => __('split'),
             'united' => __('united'),

@@ -2,7 +2,11 @@
   @php($look = $yards->sum('toLook'))
   <div class="hd">
     <h1>
-      {{ $look > 0 ? trans_choice(':count super to inspect|:count supers to inspect', $look) : __('Every super has a verdict') }}
+      @if ($look > 0)
+        {{ trans_choice(':count super to inspect|:count supers to inspect', $look) }}
+      @else
+        {{ $season->isOn ? __('Every super has a verdict') : $season->sentence() }}
+      @endif
     </h1>
     <x-legend />
   </div>

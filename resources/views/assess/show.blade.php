@@ -62,7 +62,7 @@
           @if ($board->toLook > 0)
             {{ trans_choice('Inspect :count super.|Inspect :count supers.', $board->toLook) }}
           @else
-            {{ __('Every super has a verdict.') }}
+            {{ $season->isOn ? __('Every super has a verdict.') : $season->sentence() }}
           @endif
         </h2>
         <section>

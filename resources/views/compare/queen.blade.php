@@ -54,7 +54,7 @@
       @endif
       <ul class="facts">
         @foreach ($facts as $fact)
-          <li><span>{{ $f->date($fact->happened_on) }}</span><span>{{ __($fact->kind) }} {{ $fact->hive?->code }}
+          <li><span>{{ $f->date($fact->happened_on) }}</span><span>{{ $fact->words() }} {{ $fact->hive?->code }}
               {{ $fact->note }}</span></li>
         @endforeach
       </ul>

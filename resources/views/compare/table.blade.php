@@ -17,8 +17,8 @@
       @foreach ($page->rows as $row)
         <tr>
           <td><a href="{{ $page->link($row, $page->sort) }}">{{ $row->hive }}</a></td>
-          <td class="num">{{ $f->kg($row->kg($season)) }}</td>
-          <td class="num">{{ $f->kg($row->kg($season) - $row->kg($season - 1)) }}</td>
+          <td class="num">{{ $page->crop($row) }}</td>
+          <td class="num">{{ $page->change($row) }}</td>
           <td class="num">{{ $f->kg($row->indexKg) }}</td>
           @foreach ($page->otherYears() as $year)
             <td class="num">{{ isset($row->seasons[$year]) ? $f->kg($row->kg($year)) : '–' }}</td>

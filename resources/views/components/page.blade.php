@@ -30,7 +30,8 @@
         <svg width="20" height="24" aria-hidden="true">
           <use href="#sprig" />
         </svg>Marjoram</a>
-      <span class="season">{{ __('season :year', ['year' => $summary->season]) }}</span>
+      <a class="season"
+        href="{{ route('season.show') }}">{{ __('season :year', ['year' => $summary->now->season]) }}</a>
     </div>
     <div class="ribbon-box"><x-drawing.picture :of="$ribbon" /></div>
     <details class="more">
@@ -39,6 +40,7 @@
         <a class="thumb-only" href="#yards">{{ __('Choose a yard') }}</a>
         <a href="{{ route('field') }}">{{ __('Field sheet') }}</a>
         <a href="{{ route('yards.index') }}">{{ __('Yards and kit') }}</a>
+        <a href="{{ route('season.show') }}">{{ __('Season') }}</a>
         <a href="{{ route('assess.notes') }}">{{ __('Short notes') }}</a>
         <a href="{{ route('field.labels') }}">{{ __('Labels') }}</a>
         <a href="{{ route('practise.face') }}">{{ __('Practise') }}</a>

@@ -1,6 +1,6 @@
 <div>
   <p class="lab">{{ __('Do next') }}</p>
-  <h2 class="say"><x-mark :glyph="$first->glyph" size="22" />{{ $desk->nameOf($first->yard) }}: {{ $first->words }}
+  <h2 class="say"><x-mark :glyph="$first->glyph" size="22" />{{ $desk->said($first) }}
   </h2>
 </div>
 <p>
@@ -18,7 +18,7 @@
     @foreach (array_slice($tasks, 1, 10) as $task)
       <li>
         <x-mark :glyph="$task->glyph" size="16" />
-        <a href="{{ $task->href }}">{{ $desk->nameOf($task->yard) }}, {{ $task->words }}</a>
+        <a href="{{ $task->href }}">{{ $desk->said($task) }}</a>
         <span class="soft">{{ $f->day($task->startsOn($today)) }}</span>
       </li>
     @endforeach

@@ -5,7 +5,7 @@
     <li>
       <span>{{ $f->day($fact->happened_on) }}</span>
       <span>
-        {{ $fact->happened_on->format('Y') }} {{ __($fact->kind) }}
+        {{ $fact->happened_on->format('Y') }} {{ $fact->words() }}
         @if ($fact->queen)
           ({{ $fact->queen->code }})
         @endif

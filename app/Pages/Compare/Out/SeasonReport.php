@@ -36,7 +36,7 @@ final readonly class SeasonReport
         abort_if($crops->where('season', $season)->isEmpty(), 404);
         $core = new Yields;
         $records = $this->yields->records($crops);
-        $index = $core->hiveIndex($records);
+        $index = $core->hiveIndex($this->yields->records($this->merits->closed()));
         $yards = (new Collection($core->byYard($records)))->where('season', $season)->keyBy('apiary');
         $years = array_values(array_filter(
             $crops->pluck('season')->unique()->sort()->values()->all(),

@@ -15,7 +15,7 @@ use Marjoram\Core\Yields\Merit\Merits;
 use Marjoram\Core\Yields\Merit\QueenModel;
 use Marjoram\Core\Yields\Merit\YieldScale;
 
-/** What the crops of all seasons say of queens; calculated once for each change of the records. */
+/** What the crops of closed seasons say of queens; calculated once for each change of the records. */
 final readonly class MeritReader
 {
     public function __construct(private OperationCache $cache, private YieldReader $yields)
@@ -26,6 +26,12 @@ final readonly class MeritReader
     public function crops(): Collection
     {
         return $this->cache->of('crops', [ScopeVersions::ALL], $this->yields->read(...));
+    }
+
+    /** @return Collection<int, Crop> of seasons that are closed: by others no queen is judged */
+    public function closed(): Collection
+    {
+        return $this->crops()->where('final', true)->values();
     }
 
     /** Null where there is nothing to judge by. */
@@ -44,7 +50,7 @@ final readonly class MeritReader
 
     private function make(YieldScale $scale): ?Merits
     {
-        $records = $this->yields->records($this->crops());
+        $records = $this->yields->records($this->closed());
         $alive = Colony::query()
             ->whereNull('ended_on')
             ->join('queens', 'queens.id', '=', 'colonies.queen_id')

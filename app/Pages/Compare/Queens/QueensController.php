@@ -117,7 +117,7 @@ final readonly class QueensController
         $proposed = $this->merits->proposed();
         $scale = is_string($request->query('scale')) ? YieldScale::tryFrom($request->query('scale')) : null;
         $merits = $this->merits->of($scale ?? $proposed);
-        $crops = $this->merits->crops();
+        $crops = $this->merits->closed();
 
         return new QueensPage(
             $merits,

@@ -15,7 +15,8 @@ final readonly class QueensPage
 {
     /**
      * @param  Collection<string, KnownQueen>  $queens  by code, the best first
-     * @param  float  $meanKg  of all hives and seasons
+     * @param  int  $seasons  that are closed
+     * @param  float  $meanKg  of all hives and those seasons
      */
     public function __construct(
         public ?Merits $merits,
@@ -36,7 +37,7 @@ final readonly class QueensPage
     public function heading(): string
     {
         return match (true) {
-            $this->merits === null => __('No season has been harvested yet'),
+            $this->merits === null => __('No season is closed yet'),
             $this->seasons < 2 => __('One season is too little to compare queens'),
             ! $this->merits->isAnyDifferenceSeen() => __('No difference between queens is visible yet'),
             default => __('How much is due to the queen?'),
@@ -46,7 +47,7 @@ final readonly class QueensPage
     public function whyNotRanked(): string
     {
         return $this->seasons < 2
-            ? __('One season is as much luck as queen. From two seasons on the queens are compared here, with ranges.')
+            ? __('One season is as much luck as queen. From two closed seasons on, queens are compared here.')
             : __('A queen\'s own seasons differ as much as the queens do. More seasons, also from earlier notes, may show more.');
     }
 

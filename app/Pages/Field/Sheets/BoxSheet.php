@@ -61,7 +61,8 @@ final readonly class BoxSheet
             'empty_since' => $emptySince,
             'gaps' => count($box->look->gaps),
             'gap_slots' => $box->look->gaps,
-            'look' => $box->look->id === null && $box->look->frames === [] ? null : self::look($box->look, $zone),
+            'last_season' => $box->isOfLastSeason(),
+            'look' => self::hasLook($box) ? self::look($box->look, $zone) : null,
             'painted' => $painted
                 ->map(static fn (FrameLook $one): array => self::painted($one, $box->look->frames[$one->slot] ?? null))
                 ->values()
@@ -74,6 +75,12 @@ final readonly class BoxSheet
             'standing' => $box->standing()->value,
             'verdict' => SheetVerdict::json($box->judged),
         ];
+    }
+
+    /** What was found in a season that is over is no look any more. */
+    private static function hasLook(BoxState $box): bool
+    {
+        return ! $box->isOfLastSeason() && ($box->look->id !== null || $box->look->frames !== []);
     }
 
     /** @return array<string, mixed> */

@@ -104,7 +104,7 @@ final readonly class StoryReader
 
     private static function happened(ColonyFact $one): string
     {
-        return trim(__($one->kind).' '.($one->kind === 'requeened' ? $one->queen?->code : ''));
+        return trim($one->words().' '.($one->kind === 'requeened' ? $one->queen?->code : ''));
     }
 
     private static function decided(Decision $one): string
