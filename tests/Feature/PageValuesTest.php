@@ -166,6 +166,23 @@ final class PageValuesTest extends FeatureTestCase
         self::assertStringContainsString('winter from', $page->climate());
     }
 
+    public function test_in_july_nobody_is_told_to_feed(): void
+    {
+        $operation = $this->operation(['demo_today' => '2026-07-02']);
+        $yard = $this->apiary();
+        $hive = $this->hive($yard, 'L1', supers: 1);
+        $this->stores($hive, 2.0);
+        $page = $this->winter($yard, 'L1');
+        self::assertNotNull($page->winter);
+        self::assertTrue($page->winter->mustBeFed());
+        self::assertSame('leave', $page->glyph($page->winter));
+        self::assertStringEndsWith('of sugar so far. Do not feed yet.', $page->advice($page->winter));
+        self::assertStringContainsString('Feed from 23', $page->feeding());
+        $this->get('/')->assertSee('no hive to feed')->assertDontSee('feed 1 hive');
+        $operation->update(['demo_today' => '2026-08-25']);
+        $this->get('/')->assertSee('1 hive to feed')->assertSee('feed 1 hive');
+    }
+
     public function test_winter_lets_go_what_is_over_and_keeps_a_decision_in_sight(): void
     {
         $this->operation(['policy' => ['winter_school' => 'box-rule', 'winter_boxes' => 2]]);

@@ -89,7 +89,7 @@ final class SeasonTest extends FeatureTestCase
         $this->get('/season')
             ->assertSee('Close season 2026')
             ->assertSee('H1 super 1')
-            ->assertSee('stays for winter')
+            ->assertSee(', stays')
             ->assertSee('not inspected')
             ->assertSee('give the bees space');
         $this->close('ticked', [$this->super($this->hive, 2)->id])->assertSee('1 super is in store.');

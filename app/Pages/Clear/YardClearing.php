@@ -46,8 +46,22 @@ final readonly class YardClearing
         return $found;
     }
 
-    /** @return list<BoxState> supers that stay, though some of them are ripe */
+    /** @return list<BoxState> supers that stay, though some of them are ripe; without those just put on */
     public function staying(): array
+    {
+        return array_values(array_filter($this->left(), static fn (BoxState $box): bool => ! $box->isFresh()));
+    }
+
+    /** @return list<string> codes of hives with a super that was put on empty and is not inspected yet */
+    public function withFresh(): array
+    {
+        $fresh = array_filter($this->left(), static fn (BoxState $box): bool => $box->isFresh());
+
+        return array_values(array_unique(array_column($fresh, 'hive')));
+    }
+
+    /** @return list<BoxState> */
+    private function left(): array
     {
         $ids = array_map(static fn (JudgedSuper $one): string => $one->id, $this->coming->supers());
         $off = [...$ids, ...$this->coming->planned()];

@@ -18,6 +18,7 @@ final readonly class WinterBoard
      * @param  array<string, WinterRow>  $rows  by hive code, in the order of the stands
      * @param  float  $widestMm  of the boxes, so that the columns stand under their hives
      * @param  int  $unlooked  supers to look at
+     * @param  ?DateTimeImmutable  $feedFrom  the day from which hives are fed; null where that day has come
      * @param  ?DateTimeImmutable  $feedUntil  the day from which bees take no more syrup
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class WinterBoard
         public ElevationPicture $picture,
         public float $widestMm,
         public int $unlooked,
+        public ?DateTimeImmutable $feedFrom,
         public ?DateTimeImmutable $feedUntil,
     ) {
     }
@@ -56,6 +58,9 @@ final readonly class WinterBoard
         $unknown = count($this->unknown());
 
         return match (true) {
+            $this->mustBeFed() && $this->feedFrom !== null => __('short of ~:kg of sugar so far', [
+                'kg' => $format->kg($this->sugarKg(), 0),
+            ]),
             $this->mustBeFed() => __('to feed ~:kg of sugar', ['kg' => $format->kg($this->sugarKg(), 0)]),
             $unknown > 0 => trans_choice('stores of :count hive not inspected|stores of :count hives not inspected', $unknown),
             default => __('nothing to feed'),

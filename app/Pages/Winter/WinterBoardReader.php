@@ -57,6 +57,7 @@ final readonly class WinterBoardReader
             $this->draw($yard, $winters),
             $widest,
             $yard->toLook(),
+            $season->isTimeToFeed() ? null : $season->feedFrom(),
             $season->whole->coolsBelow(WinterBoard::FEED_ABOVE_C, $season->today),
         );
     }

@@ -89,6 +89,7 @@ final readonly class WinterController
             $winter,
             $winter === null ? new WinterNotes : $this->notes->one($winter->state->id),
             $winter === null ? [] : $this->winter->storesAhead($apiary, $winter),
+            $this->yards->flow($apiary),
             $this->format,
         );
     }

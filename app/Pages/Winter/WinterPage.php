@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Winter;
 
+use App\Apiary\Flow\YardFlow;
 use App\Apiary\Hives\BoxState;
 use App\Apiary\Operation\Policy;
 use App\Apiary\Winter\HiveWinter;
@@ -13,8 +14,10 @@ use App\Drawing\Picture;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\Decision;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Reserve\Climate;
 use Marjoram\Core\Reserve\StoresOn;
+use Marjoram\Core\Ripeness\NectarFlow;
 
 /** A yard's winter with one hive open. */
 final readonly class WinterPage
@@ -31,6 +34,7 @@ final readonly class WinterPage
         public ?HiveWinter $winter,
         public WinterNotes $notes,
         private array $ahead,
+        private YardFlow $flow,
         private Formatter $format,
     ) {
     }
@@ -47,10 +51,16 @@ final readonly class WinterPage
 
     public function feeding(): string
     {
-        return __('To feed: ~:kg of sugar, or :litres of syrup 2:1.', [
-            'kg' => $this->format->kg($this->board->sugarKg(), 0),
-            'litres' => $this->format->litres($this->board->syrupL()),
-        ]);
+        $from = $this->board->feedFrom;
+        $kg = ['kg' => $this->format->kg($this->board->sugarKg(), 0)];
+
+        return $from === null
+            ? __('To feed: ~:kg of sugar, or :litres of syrup 2:1.', $kg + [
+                'litres' => $this->format->litres($this->board->syrupL()),
+            ])
+            : __('Short of ~:kg of sugar so far. Feed from :day on, after the supers are off.', $kg + [
+                'day' => $this->format->day($from),
+            ]);
     }
 
     /** Hives to inspect first if none was: two hives tell most about the others of a yard. */
@@ -84,6 +94,22 @@ final readonly class WinterPage
         return __('needed to :day in :p of winters', [
             'day' => $this->format->day($this->season->whole->firstFlow),
             'p' => $this->format->percent($this->policy->winter->confidence),
+        ]);
+    }
+
+    /** What the flow may still bring to a hive; empty where it is over or not known. */
+    public function coming(): string
+    {
+        $filter = $this->flow->filter;
+        $isOn = in_array($this->flow->forRipeness(), [NectarFlow::On, NectarFlow::Slow], true);
+        if ($filter === null || ! $isOn) {
+            return '';
+        }
+        $spread = Normal::EIGHTY * $filter->nextSdKg;
+
+        return __('The flow is not over. In five days it may bring :low to :high to a hive like the one on the scale.', [
+            'low' => $this->format->kg(max(0.0, $filter->nextKg - $spread)),
+            'high' => $this->format->kg(max(0.0, $filter->nextKg + $spread)),
         ]);
     }
 
@@ -126,6 +152,7 @@ final readonly class WinterPage
 
         return match (true) {
             ! $winter->isKnown() => __('Its stores are not inspected. Inspect or weigh the hive first.'),
+            $winter->mustBeFed() && $this->board->feedFrom !== null => $this->shortSoFar($supers, $sugar),
             $winter->mustBeFed() && $supers > 0 => trans_choice(
                 'Take :count super, feed ~:kg of sugar.|Take :count supers, feed ~:kg of sugar.',
                 $supers,
@@ -137,11 +164,27 @@ final readonly class WinterPage
         };
     }
 
+    /**
+     * The season is not over: nothing is fed yet.
+     *
+     * @param  array{kg: string}  $sugar
+     */
+    private function shortSoFar(int $supers, array $sugar): string
+    {
+        return $supers === 0
+            ? __('Short of ~:kg of sugar so far. Do not feed yet.', $sugar)
+            : trans_choice(
+                'Take :count super. Short of ~:kg of sugar so far.|Take :count supers. Short of ~:kg of sugar so far.',
+                $supers,
+                $sugar,
+            );
+    }
+
     public function glyph(HiveWinter $winter): string
     {
         return match (true) {
             ! $winter->isKnown() => 'look',
-            $winter->mustBeFed() => 'feed',
+            $winter->mustBeFed() && $this->board->feedFrom === null => 'feed',
             $winter->comingOff() !== [] => 'take',
             default => 'leave',
         };

@@ -53,7 +53,7 @@
     <p class="my-2">
       @if ($board->mustBeFed())
         <b>{{ $page->feeding() }}</b>
-        {{ $page->until() }}
+        {{ $board->feedFrom === null ? $page->until() : $page->coming() }}
       @elseif ($board->unknown() === [])
         {{ __('No hive has to be fed.') }}
       @endif

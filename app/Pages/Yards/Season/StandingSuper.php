@@ -42,7 +42,7 @@ final readonly class StandingSuper
             $this->super->seen === 0 => __('not inspected'),
             $this->super->mayComeIn() => __('~:kg, ripe', ['kg' => $kg]),
             $this->super->honey->kg < self::LITTLE_KG => __('hardly any honey'),
-            $this->super->stays => __('~:kg, stays for winter', ['kg' => $kg]),
+            $this->super->stays => __('~:kg, stays', ['kg' => $kg]),
             default => __('~:kg', ['kg' => $kg]),
         };
     }

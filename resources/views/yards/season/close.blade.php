@@ -20,7 +20,7 @@
         <p class="sub">{{ __('Ticked: hardly any honey in it, and winter does not need it.') }}</p>
       @endif
       @foreach ($page->supers as $yard => $supers)
-        <fieldset class="choosehives">
+        <fieldset class="choosehives wide">
           <legend>{{ $yard }}</legend>
           @foreach ($supers as $super)
             <label class="check">
@@ -29,7 +29,7 @@
                 name="boxes[]"
                 value="{{ $super->id }}"
                 @checked($super->isProposed())
-              > {{ $super->name() }} <span class="soft">{{ $super->holds($f) }}</span>
+              > <span>{{ $super->name() }}: <span class="soft">{{ $super->holds($f) }}</span></span>
             </label>
           @endforeach
         </fieldset>
