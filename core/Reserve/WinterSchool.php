@@ -16,6 +16,9 @@ enum WinterSchool: string
     /** A number of boxes by hand, from the floor up. */
     case BoxRule = 'box-rule';
 
+    /** The brood boxes alone; what the hive lacks is fed. */
+    case TakeAll = 'take-all';
+
     /** Everything stays; what is over in spring is taken then. */
     case LeaveAll = 'leave-all';
 
@@ -42,6 +45,9 @@ enum WinterSchool: string
                     static fn (StoredBox $box, int $i): bool => $box->staysAnyway() || $i < $boxRule,
                     ARRAY_FILTER_USE_BOTH,
                 ),
+            ),
+            self::TakeAll => array_values(
+                array_filter($boxes, static fn (StoredBox $box): bool => $box->staysAnyway()),
             ),
             self::LeaveAll => $boxes,
         };

@@ -283,7 +283,7 @@ final readonly class Ripeness
             $this->isEmpty($super) => $mayFill ? Verdict::Wait : Verdict::Leave,
             $p >= $policy->confidence && ! $super->isUntouched() && ! $barred => Verdict::Take,
             $next !== null && ! $barred => $next->isReading() ? Verdict::ReadWater : Verdict::Look,
-            $this->canDry($super, $policy, $box, $water) => Verdict::TakeAndDry,
+            $this->canDry($super, $policy, $asked, $box, $water) => Verdict::TakeAndDry,
             $flows && ! $box->isSealed() => Verdict::Wait,
             $super->canRearrange && $ripeSeen >= 2 && array_filter($super->frames, $isRest) !== []
                 && (! $asked->water || $water->pAtMost >= 0.5) => Verdict::Rearrange,
@@ -291,12 +291,20 @@ final readonly class Ripeness
         };
     }
 
-    private function canDry(Super $super, RipenessPolicy $policy, BoxEstimate $box, WaterEstimate $water): bool
-    {
+    /** Somewhat less capped than the school asks for: whoever takes only capped honey does not dry half open supers. */
+    private function canDry(
+        Super $super,
+        RipenessPolicy $policy,
+        Asked $asked,
+        BoxEstimate $box,
+        WaterEstimate $water,
+    ): bool {
+        $needed = $asked->cappedShare > 0.0 ? $asked->cappedShare : $policy->cappedMin;
+
         return $super->dryRoom &&
             ($super->flow === NectarFlow::Over || $super->flow === NectarFlow::Slow) &&
             $water->meanPct <= Standards::codexLimitPct($policy->heather) &&
-            ($box->cappedShare ?? 0.0) >= $policy->cappedMin - 0.25;
+            ($box->cappedShare ?? 0.0) >= $needed - 0.25;
     }
 
     /** @return array<int, bool> by slot */

@@ -62,7 +62,21 @@ return [
         'computed' => 'calculated by climate and strength',
         'full-super' => 'a full super at least',
         'box-rule' => 'a number of boxes',
+        'take-all' => 'take all supers and feed',
         'leave-all' => 'leave all, take the rest in spring',
+    ],
+    'chosenRipeness' => [
+        'capped-and-refractometer' => 'Take a super when enough is capped and the refractometer agrees.',
+        'capped-only' => 'Take a super only when all of it is capped.',
+        'capped-90' => 'Take a super when nine tenths are capped.',
+        'refractometer' => 'Take a super when the refractometer says so, capped or not.',
+    ],
+    'chosenWinter' => [
+        'computed' => 'Calculate what each hive needs, and leave that.',
+        'full-super' => 'Leave each hive a full super.',
+        'box-rule' => 'Leave each hive a number of boxes.',
+        'take-all' => 'Take all supers and feed.',
+        'leave-all' => 'Leave all supers until spring.',
     ],
     'Method' => [
         'brush' => 'brush',

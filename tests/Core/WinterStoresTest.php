@@ -47,6 +47,7 @@ final class WinterStoresTest extends TestCase
                 'computed' => ['deep', 'wet'],
                 'full-super' => ['deep', 'full', 'wet'],
                 'box-rule' => ['deep', 'low', 'wet'],
+                'take-all' => ['deep', 'wet'],
                 'leave-all' => ['deep', 'low', 'full', 'wet'],
             ],
             $kept,

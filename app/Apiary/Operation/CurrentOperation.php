@@ -25,6 +25,8 @@ final class CurrentOperation
 
     private ?DateTimeImmutable $moment = null;
 
+    private string $supposed = '';
+
     public function __construct(private readonly Tenant $tenant)
     {
     }
@@ -35,6 +37,38 @@ final class CurrentOperation
         $this->timesEntered++;
         $this->operation = $operation;
         $this->role = $role;
+    }
+
+    /**
+     * What would be if the operation had chosen otherwise; nothing is saved.
+     *
+     * @template T
+     *
+     * @param  array<string, mixed>  $choices  of a policy
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    public function supposing(array $choices, Closure $do): mixed
+    {
+        $real = $this->get();
+        $supposed = clone $real;
+        $supposed->policy = $choices + $real->policy;
+        $this->operation = $supposed;
+        $this->supposed = '.if.'.md5(serialize($choices));
+        $this->timesEntered++;
+        try {
+            return $do();
+        } finally {
+            $this->operation = $real;
+            $this->supposed = '';
+            $this->timesEntered++;
+        }
+    }
+
+    /** Names what is supposed, as a part of a key; empty where nothing is. */
+    public function supposed(): string
+    {
+        return $this->supposed;
     }
 
     public function leave(): void

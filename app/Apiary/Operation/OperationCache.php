@@ -53,8 +53,11 @@ final class OperationCache
         }
         $hash = $context === null ? '' : '.'.self::hash($context);
 
+        // What comes from records alone, or names the choices it rests on, is the same under a supposed policy.
+        $supposed = in_array($scopes, [[], [ScopeVersions::ALL]], true) ? $this->current->supposed() : '';
+
         return $this->entry(
-            $this->key($name),
+            $this->key($name).$supposed,
             $version.'.'.$this->current->now()->format('YmdG').$hash,
             $make,
             self::DAYS,
@@ -74,12 +77,18 @@ final class OperationCache
     public function ofHives(string $yardId, string $name, array $hiveIds, mixed $context, Closure $make): array
     {
         $day = $this->current->today()->format('Ymd');
-        $parts = new HiveParts($this->key("$name.$yardId"), $day.'.'.self::hash($context));
+        $supposed = $this->current->supposed();
+        $key = $this->key("$name.$yardId");
+        $parts = new HiveParts($key.$supposed, $day.'.'.self::hash($context));
         $stamps = [];
         foreach ($hiveIds as $id) {
             $stamps[$id] = $this->versions->of(Scopes::hive($id));
         }
         $found = $parts->read($stamps);
+        if ($supposed !== '') {
+            // What does not depend on the supposed choice is known.
+            $found += (new HiveParts($key, $day.'.'.self::hash($context)))->read(array_diff_key($stamps, $found));
+        }
         $stale = array_values(array_diff($hiveIds, array_keys($found)));
         if ($stale !== []) {
             $made = $make($stale);

@@ -150,7 +150,7 @@ final readonly class WinterReader
             "winter-use.$apiary->id",
             [Scopes::yard($apiary->id)],
             fn (): UseCalibration => UseReader::learn($this->weighed($apiary), $season, $policy->winter->factor),
-            [$policy->winter, $season->whole],
+            [$policy->winter->factor, $season->whole],
         );
     }
 

@@ -8,6 +8,7 @@ use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
 use App\Apiary\Operation\PolicyOption;
 use App\Apiary\Operation\PolicyValues;
+use App\Foundation\Http\Linked;
 use App\Foundation\Http\Saved;
 use App\Models\Apiary;
 use App\Models\Operation;
@@ -18,13 +19,18 @@ use Illuminate\Http\Request;
 /** The schools of the operation; each change makes a new version, which verdicts name from then on. */
 final class PolicyController
 {
-    public function show(CurrentOperation $current): View
+    public function show(Request $request, CurrentOperation $current, PolicyChoices $choices): View
     {
         $operation = $current->get();
+        $withMeaning = $request->boolean('means');
 
         return view('account.policy', [
             'values' => PolicyValues::shownWhole($operation->policy),
             'version' => $operation->policy_version,
+            'ripeness' => $choices->ofRipeness($withMeaning),
+            'winter' => $choices->ofWinter($withMeaning),
+            'withMeaning' => $withMeaning,
+            'filled' => PolicyChoices::places(),
             'exceptions' => $this->exceptions($operation),
         ]);
     }
@@ -42,7 +48,7 @@ final class PolicyController
         );
     }
 
-    /** @return list<YardException> yards and harvests where it is otherwise */
+    /** @return list<Linked> yards and harvests where it is otherwise */
     private function exceptions(Operation $operation): array
     {
         $exceptions = [];
@@ -52,7 +58,10 @@ final class PolicyController
                 foreach ($apiary->harvestPolicies as $harvest) {
                     $words[] = Policy::of($operation, $apiary, $harvest)->words();
                 }
-                $exceptions[] = new YardException($apiary->slug, $apiary->name, implode(' ', $words));
+                $exceptions[] = new Linked(
+                    "$apiary->name: ".implode(' ', $words),
+                    route('yards.yard', $apiary->slug).'#policy',
+                );
             }
         }
 

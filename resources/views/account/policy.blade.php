@@ -6,17 +6,31 @@
         'n' => $version,
     ]) }}
   </p>
+  <p class="sub" id="means"
+    @unless ($withMeaning) hx-get="{{ route('account.policy', ['means' => 1]) }}"
+      hx-trigger="load"
+      hx-swap="outerHTML"
+      hx-target="this"
+      hx-select="#means"
+      hx-select-oob="{{ $filled }}" @endunless
+  >
+    @if ($withMeaning)
+      {{ __('Under each choice: what it means for your hives today, before you save it.') }}
+    @else
+      <a class="link" href="{{ route('account.policy', ['means' => 1]) }}">
+        {{ __('Calculate what each choice means for your hives') }}</a>
+    @endif
+  </p>
   <x-form :action="route('account.policy.update')" method="put">
     <div class="cols2">
       <section class="blk narrow">
         <h2>{{ __('Ripeness') }}</h2>
-        <x-field
-          name="school"
-          :label="__('Rule for ripe honey')"
-          :value="$values['school']"
-          :options="$choose->ripenessSchools()"
-          :hint="__('The refractometer measures what the other rules infer from the capping.')"
-        />
+        @include('account.choose', [
+            'name' => 'school',
+            'legend' => __('Rule for ripe honey'),
+            'choices' => $ripeness,
+            'chosen' => $values['school'],
+        ])
         <x-field
           name="refractometer"
           :label="__('Have a refractometer?')"
@@ -73,8 +87,7 @@
         <h3>{{ __('Yards with other choices') }}</h3>
         <ul>
           @forelse ($exceptions as $one)
-            <li><a class="link" href="{{ route('yards.yard', $one->slug) }}#policy">{{ $one->name }}</a>:
-              {{ $one->words }}</li>
+            <li><a class="link" href="{{ $one->href }}">{{ $one->words }}</a></li>
           @empty
             <li>{{ __('none; set each yard on its own page') }}</li>
           @endforelse
@@ -82,12 +95,12 @@
       </section>
       <section class="blk narrow">
         <h2>{{ __('Winter') }}</h2>
-        <x-field
-          name="winter_school"
-          :label="__('What stays for winter')"
-          :value="$values['winter_school']"
-          :options="$choose->winterSchools()"
-        />
+        @include('account.choose', [
+            'name' => 'winter_school',
+            'legend' => __('What stays for winter'),
+            'choices' => $winter,
+            'chosen' => $values['winter_school'],
+        ])
         <div class="row">
           <x-field
             name="winter_boxes"

@@ -49,7 +49,7 @@
   @include('clear.staying', ['staying' => $clearing->staying()])
   @if ($clearing->withFresh() !== [])
     <p class="sub">
-      {{ trans_choice('{1} A super was put on empty a few days ago and is not inspected: :hives.|[2,*] Supers were put on empty a few days ago and are not inspected: :hives.', count($clearing->withFresh()), ['hives' => implode(', ', $clearing->withFresh())]) }}
+      {{ __('Put on empty a few days ago, and not inspected: :hives.', ['hives' => implode(', ', $clearing->withFresh())]) }}
     </p>
   @endif
   <x-days-ahead :of="$ahead" />

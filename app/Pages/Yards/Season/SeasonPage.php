@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Yards\Season;
 
 use App\Apiary\Operation\SeasonNow;
+use App\Foundation\Http\Linked;
 use App\Models\Hive;
 
 /** Where the year stands, what is still open of a season, and what the next begins with. */
@@ -12,7 +13,7 @@ final readonly class SeasonPage
 {
     /**
      * @param  ?int  $closing  the season that may be closed now; null where none may
-     * @param  list<OpenThing>  $open
+     * @param  list<Linked>  $open
      * @param  array<string, list<StandingSuper>>  $supers  by yard
      * @param  int  $excluders  hives that have one
      * @param  array<string, list<Hive>>  $hives  with a colony, by yard; empty where no season is to begin

@@ -9,6 +9,7 @@ use App\Apiary\Hives\JudgedSuper;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\Seasons;
 use App\Apiary\Overview\OverviewReader;
+use App\Foundation\Http\Linked;
 use App\Foundation\Units\Formatter;
 use App\Models\Box;
 use App\Models\BoxPlace;
@@ -54,18 +55,18 @@ final readonly class SeasonReader
         );
     }
 
-    /** @return list<OpenThing> */
+    /** @return list<Linked> */
     private function open(): array
     {
         return [...$this->clearings(), ...$this->ofYards(), ...$this->lots(), ...$this->followUps()];
     }
 
-    /** @return list<OpenThing> */
+    /** @return list<Linked> */
     private function clearings(): array
     {
         $open = Clearing::open()->with(['apiary', 'items'])->orderBy('first_on')->get();
 
-        return array_values($open->map(fn (Clearing $one): OpenThing => new OpenThing(
+        return array_values($open->map(fn (Clearing $one): Linked => new Linked(
             $one->boardsAreOn()
                 ? __(':yard: boards are on. Fetch them before you close.', ['yard' => $one->apiary->name])
                 : __(':yard: a visit is planned for :day. Closing gives it up.', [
@@ -76,7 +77,7 @@ final readonly class SeasonReader
         ))->all());
     }
 
-    /** @return list<OpenThing> */
+    /** @return list<Linked> */
     private function ofYards(): array
     {
         $open = [];
@@ -84,7 +85,7 @@ final readonly class SeasonReader
             $yard = $this->overviews->of($apiary);
             $ripe = $yard->mayComeOff()->kg;
             if ($ripe >= 1.0) {
-                $open[] = new OpenThing(
+                $open[] = new Linked(
                     __(':yard: ~:kg ripe may come off.', [
                         'yard' => $apiary->name,
                         'kg' => $this->format->kg($ripe, 0),
@@ -93,7 +94,7 @@ final readonly class SeasonReader
                 );
             }
             if ($yard->hivesToFeed() > 0) {
-                $open[] = new OpenThing(
+                $open[] = new Linked(
                     trans_choice(
                         '{1} :yard: :count hive needs feed for winter.|[2,*] :yard: :count hives need feed for winter.',
                         $yard->hivesToFeed(),
@@ -107,7 +108,7 @@ final readonly class SeasonReader
         return $open;
     }
 
-    /** @return list<OpenThing> lots with honey that is not extracted or not weighed */
+    /** @return list<Linked> lots with honey that is not extracted or not weighed */
     private function lots(): array
     {
         $open = [];
@@ -122,7 +123,7 @@ final readonly class SeasonReader
             ->get();
         foreach ($lots as $lot) {
             $n = $full->get($lot->harvest_id);
-            $open[] = new OpenThing(
+            $open[] = new Linked(
                 is_numeric($n)
                     ? trans_choice(
                         '{1} Lot :lot: :count super or frame is not extracted.'
@@ -138,12 +139,12 @@ final readonly class SeasonReader
         return $open;
     }
 
-    /** @return list<OpenThing> */
+    /** @return list<Linked> */
     private function followUps(): array
     {
         $open = FollowUp::query()->whereNull('done_at')->with('apiary')->orderBy('due_on')->orderBy('id')->get();
 
-        return array_values($open->map(static fn (FollowUp $one): OpenThing => new OpenThing(
+        return array_values($open->map(static fn (FollowUp $one): Linked => new Linked(
             __(':yard: :what.', ['yard' => $one->apiary->name, 'what' => $one->words()]),
             route('clear.index').'#after',
         ))->all());
