@@ -62,6 +62,19 @@ final class Scopes
         return [self::WEIGHTS, ...self::ofFlow($record)];
     }
 
+    /** @return list<string> a weight tells of the flow and of the stores of its hive */
+    public static function ofWeight(Record $record): array
+    {
+        $hive = self::column($record, 'hive_id');
+        $yard = $hive === '' ? self::column($record, 'apiary_id') : self::yardOf($hive);
+
+        return [
+            self::WEIGHTS,
+            ...($yard === null ? [] : [self::flow($yard)]),
+            ...($hive === '' ? [] : self::withYard($hive)),
+        ];
+    }
+
     /** @return list<string> */
     public static function ofHive(Record $record): array
     {

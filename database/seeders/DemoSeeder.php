@@ -332,8 +332,8 @@ final class DemoSeeder extends Seeder
             'S4' => [$wet],
             'S5' => [$unseen],
         ]);
-        $here = $present->scale($e, 'E8', $climate, 1.0);
-        $there = $present->scale($n, 'N2', $climate, 0.8);
+        $here = $present->scale($e, 'E8', $climate, 1.0, 40.0);
+        $there = $present->scale($n, 'N2', $climate, 0.8, 12.0);
         foreach ([[$e, $here], [$t, $here], [$s, $here], [$n, $there]] as [$yard, $days]) {
             $present->past($yard, array_map(static fn (array $day): float => $day[1], $days));
         }

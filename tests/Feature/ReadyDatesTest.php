@@ -157,7 +157,7 @@ final class ReadyDatesTest extends FeatureTestCase
         );
         self::assertStringContainsString('Ekbacken: 5 supers need an inspection.', $left);
         self::assertStringContainsString(
-            'Norra Heden: 6 supers must wait, and winter will need the honey.',
+            'Norra Heden: 5 supers must wait, and winter will need the honey.',
             $left,
         );
     }

@@ -82,10 +82,9 @@ final readonly class WeightReader
         $scales = array_map(strval(...), array_keys($this->scales($yardId)));
 
         return DB::table('scale_readings')->whereIn('hive_scale_id', $scales)->whereBetween('at', $span)->count()
-            + DB::table('scale_weights')
+            + DB::query()
+                ->fromSub($this->noted(), 'noted')
                 ->where('apiary_id', $yardId)
-                ->where('operation_id', $this->tenant->id())
-                ->whereNull('deleted_at')
                 ->whereBetween('at', $span)
                 ->count();
     }
@@ -94,9 +93,8 @@ final readonly class WeightReader
     public function yards(DateTimeImmutable $since, DateTimeImmutable $until): array
     {
         $between = [self::text($since), self::text($until)];
-        $byHand = DB::table('scale_weights')
-            ->where('operation_id', $this->tenant->id())
-            ->whereNull('deleted_at')
+        $byHand = DB::query()
+            ->fromSub($this->noted(), 'noted')
             ->whereBetween('at', $between)
             ->distinct()
             ->pluck('apiary_id');
@@ -147,14 +145,29 @@ final readonly class WeightReader
         return $statement->fetchAll(PDO::FETCH_KEY_PAIR);
     }
 
+    /** Weights that a person noted, on a scale or for winter: of the whole hive. */
+    private function noted(): Builder
+    {
+        return DB::table('scale_weights')
+            ->where('operation_id', $this->tenant->id())
+            ->whereNull('deleted_at')
+            ->select(['apiary_id', 'hive_id', 'at', 'kg'])
+            ->unionAll(DB::table('hive_weighings')
+                ->join('hives', 'hives.id', '=', 'hive_weighings.hive_id')
+                ->join('stands', 'stands.id', '=', 'hives.stand_id')
+                ->where('hive_weighings.operation_id', $this->tenant->id())
+                ->whereNull('hive_weighings.deleted_at')
+                ->where('how', 'whole')
+                ->selectRaw("apiary_id, hive_id, timestamp(weighed_on, '12:00') as at, json_value(readings, '$[0]') as kg"));
+    }
+
     /** @return array<string, array<int, string>> kg by hive and moment */
     private function byHand(string $yardId, DateTimeImmutable $since, DateTimeImmutable $until): array
     {
         $of = [];
-        $rows = DB::table('scale_weights')
+        $rows = DB::query()
+            ->fromSub($this->noted(), 'noted')
             ->where('apiary_id', $yardId)
-            ->where('operation_id', $this->tenant->id())
-            ->whereNull('deleted_at')
             ->whereNotNull('hive_id')
             ->whereBetween('at', [self::text($since), self::text($until)])
             ->orderBy('at')

@@ -10,6 +10,7 @@ use App\Apiary\Operation\Policy;
 use DateTimeImmutable;
 use Marjoram\Core\Comb\Comb;
 use Marjoram\Core\Comb\Kilograms;
+use Marjoram\Core\Numerics\Normal;
 use Marjoram\Core\Reserve\ReserveAssumptions;
 use Marjoram\Core\Reserve\StoresAssumptions;
 use Marjoram\Core\Reserve\WinterUse;
@@ -20,6 +21,7 @@ use Marjoram\Core\Reserve\WinterUse;
  */
 final readonly class BroodStores
 {
+    /** @param  ?float  $contradictedKg  stores of the whole hive by its weight, less than its supers are drawn with */
     private function __construct(
         public float $kg,
         public float $sdKg,
@@ -28,6 +30,7 @@ final readonly class BroodStores
         public float $fedKg,
         public float $usedKg,
         public float $framesOfBees,
+        public ?float $contradictedKg = null,
     ) {
     }
 
@@ -39,9 +42,10 @@ final readonly class BroodStores
         float $factor,
     ): self {
         $seen = self::seen($state, $notes, $policy);
+        $tooLittle = self::weighed($state, $notes)?->tooLittleKg;
         $bees = self::framesOfBees($notes);
         if ($seen->on === null) {
-            return new self($seen->kg, $seen->sdKg, $seen->how, null, 0.0, 0.0, $bees);
+            return new self($seen->kg, $seen->sdKg, $seen->how, null, 0.0, 0.0, $bees, $tooLittle);
         }
         $fed = $notes->fedKg($seen->on->format('Y-m-d'), $season->today->format('Y-m-d'));
         $scale = WinterUse::scale($bees, $factor, new ReserveAssumptions);
@@ -59,6 +63,7 @@ final readonly class BroodStores
             $fed,
             $scale * $used[0],
             $bees,
+            $tooLittle,
         );
     }
 
@@ -88,8 +93,10 @@ final readonly class BroodStores
         usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
         $known = new StoresAssumptions;
         $kg = $known->presumedKg * max(1, count($state->broodBoxes()));
+        // A weight that the supers as drawn exceed says that one of both is wrong, and nothing of the brood boxes.
+        $fit = array_values(array_filter($found, static fn (Stores $one): bool => $one->tooLittleKg === null));
 
-        return $found[0] ?? new Stores($kg, $known->presumedSd * $kg, HowKnown::Presumed, null);
+        return $fit[0] ?? new Stores($kg, $known->presumedSd * $kg, HowKnown::Presumed, null);
     }
 
     /** The scales weigh the whole hive: what went since, and what its supers are judged to hold, is not below. */
@@ -100,12 +107,15 @@ final readonly class BroodStores
             return null;
         }
         $supers = Kilograms::sum(array_map(static fn (BoxState $box): Kilograms => $box->honey, $state->supers()));
+        $kg = $weighed->stores_kg - $notes->goneSince($weighed) - $supers->kg;
+        $sd = hypot($weighed->stores_sd_kg, $supers->sdKg());
 
         return new Stores(
-            max(0.0, $weighed->stores_kg - $notes->goneSince($weighed) - $supers->kg),
-            hypot($weighed->stores_sd_kg, $supers->sdKg()),
+            max(0.0, $kg),
+            $sd,
             HowKnown::Measured,
             self::day($weighed->weighed_on->format('Y-m-d')),
+            $kg < -Normal::NINETY * $sd ? $weighed->stores_kg : null,
         );
     }
 

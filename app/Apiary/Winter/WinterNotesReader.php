@@ -27,8 +27,14 @@ final readonly class WinterNotesReader
 
     private const LOOK_DAYS = 200;
 
-    public function __construct(private CurrentOperation $current, private BoxKindReader $kinds)
-    {
+    /** An older weight from a scale is news of the flow, and none of stores. */
+    private const SCALE_DAYS = 30;
+
+    public function __construct(
+        private CurrentOperation $current,
+        private BoxKindReader $kinds,
+        private WeighedHives $weighed,
+    ) {
     }
 
     public function one(string $hiveId): WinterNotes
@@ -58,6 +64,10 @@ final readonly class WinterNotesReader
             ->get()
             ->groupBy('hive_id');
         $weighings = $this->weighings($ids);
+        foreach ($this->weighed->onScales($ids, $looks, $this->before(self::SCALE_DAYS), $until) as $hive => $one) {
+            $weighings[$hive][] = $one;
+            usort($weighings[$hive], static fn ($a, $b): int => $a->weighed_on <=> $b->weighed_on);
+        }
         $decisions = Decision::query()
             ->where('stage', 'winter')
             ->whereIn('hive_id', $ids)

@@ -77,12 +77,12 @@ final readonly class Present
     }
 
     /** @return array<string, array{float, float}> of this season: gain, and how good for flying, by date */
-    public function scale(Yard $yard, string $code, Climate $climate, float $strength): array
+    public function scale(Yard $yard, string $code, Climate $climate, float $strength, float $standsOnKg = 0.0): array
     {
         $flying = [];
         foreach ([2022, 2023, 2024, 2025, 2026] as $season) {
             $until = $season === 2026 ? $this->today->format('Y-m-d') : "$season-09-20";
-            $kg = 38.0 + $this->random->normal(0.0, 2.0);
+            $kg = 38.0 + $standsOnKg + $this->random->normal(0.0, 2.0);
             $taken = false;
             foreach (
                 $climate->gains(

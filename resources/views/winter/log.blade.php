@@ -24,9 +24,11 @@
           <b>{{ $f->kg($one->stores_kg) }}</b>
           <span class="rng">{{ $f->kgRange($one->stores_kg, $one->stores_sd_kg) }}</span>
           {{ __('of stores (tare :kg)', ['kg' => $f->kg($one->tare_kg)]) }}
-          @can('manage')
+          @if (!$one->exists)
+            <span class="soft">{{ __('from the scale') }}</span>
+          @elsecan('manage')
             <x-remove :action="route('winter.weighings.destroy', $one->id)" :of="$f->date($one->weighed_on)" />
-          @endcan
+          @endif
         </p>
       @empty
         <p class="empty">{{ __('Not weighed yet.') }}</p>

@@ -5,6 +5,12 @@
   <p class="lab">{{ __('Why: :hive', ['hive' => $hive->code]) }}</p>
   <h2 class="say"><x-mark :glyph="$page->glyph($winter)" size="22" />{{ $page->advice($winter) }}</h2>
   <x-notes :of="$hive" />
+  @if ($stores->contradictedKg !== null)
+    <p class="caution">
+      {{ __('By its weight the hive holds ~:kg of honey. Its supers are drawn with more.', ['kg' => $f->kg($stores->contradictedKg, 0)]) }}
+      {{ __('Weigh it again, or inspect the supers. The weight is not used.') }}
+    </p>
+  @endif
 </div>
 <section>
   <dl>
