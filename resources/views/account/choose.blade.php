@@ -1,4 +1,4 @@
-<fieldset class="blk">
+<fieldset>
   <legend>{{ $legend }}</legend>
   <div class="pick">
     @foreach ($choices as $one)
