@@ -90,6 +90,12 @@ final class Clearing extends Record
         return $this->items->isNotEmpty() && $this->items->groupBy('hive_id')->every(self::hasBoard(...));
     }
 
+    /** A board is on some hive: nobody may forget it there. */
+    public function hasBoardOn(): bool
+    {
+        return ! $this->isCollected() && ($this->state === ClearingState::Placed || self::hasBoard($this->items));
+    }
+
     /** @param  Collection<int, ClearingSuper>  $ofHive */
     public static function hasBoard(Collection $ofHive): bool
     {

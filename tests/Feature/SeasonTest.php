@@ -116,10 +116,16 @@ final class SeasonTest extends FeatureTestCase
             'state' => 'placed',
             'frozen' => new FrozenClearing,
         ]);
-        $this->get('/season')->assertSee('Lime Row');
+        $this->get('/season')->assertSee('Lime Row: boards are on. Fetch them before you close.');
         $this->close('all')->assertStatus(422)->assertSee('Boards are still on at Lime Row.');
         self::assertSame(2, $this->supers()->count());
+        // One board of several is on: the page says what closing would refuse.
         $clearing->update(['state' => 'planned']);
+        $super = $this->super($this->hive, 1);
+        $item = $clearing->items()->create(['hive_id' => $this->hive->id, 'box_id' => $super->id, 'placed_at' => now()]);
+        $this->get('/season')->assertSee('boards are on');
+        $this->close('all')->assertStatus(422)->assertSee('Boards are still on at Lime Row.');
+        $item->update(['placed_at' => null]);
         $this->close('all')->assertSee('2 supers are in store.');
         self::assertNull(Clearing::query()->first());
         $this->close('all')->assertStatus(422)->assertSee('This season cannot be closed now.');

@@ -41,8 +41,10 @@ final readonly class BroodStores
         WinterSeason $season,
         float $factor,
     ): self {
-        $seen = self::seen($state, $notes, $policy);
-        $tooLittle = self::weighed($state, $notes)?->tooLittleKg;
+        $weighed = self::weighed($state, $notes);
+        $tooLittle = $weighed?->tooLittleKg;
+        // A weight that the supers as drawn exceed says that one of both is wrong, and nothing of the brood boxes.
+        $seen = self::seen($state, $notes, $policy, $tooLittle === null ? $weighed : null);
         $bees = self::framesOfBees($notes);
         if ($seen->on === null) {
             return new self($seen->kg, $seen->sdKg, $seen->how, null, 0.0, 0.0, $bees, $tooLittle);
@@ -83,20 +85,18 @@ final readonly class BroodStores
             : $look->frames_of_bees ?? (new StoresAssumptions)->presumedFramesOfBees;
     }
 
-    private static function seen(HiveState $state, WinterNotes $notes, Policy $policy): Stores
+    private static function seen(HiveState $state, WinterNotes $notes, Policy $policy, ?Stores $weighed): Stores
     {
         $found = array_values(array_filter([
-            self::weighed($state, $notes),
+            $weighed,
             self::noted($notes),
             self::painted($state, $policy),
         ]));
         usort($found, static fn (Stores $a, Stores $b): int => $b->on <=> $a->on);
         $known = new StoresAssumptions;
         $kg = $known->presumedKg * max(1, count($state->broodBoxes()));
-        // A weight that the supers as drawn exceed says that one of both is wrong, and nothing of the brood boxes.
-        $fit = array_values(array_filter($found, static fn (Stores $one): bool => $one->tooLittleKg === null));
 
-        return $fit[0] ?? new Stores($kg, $known->presumedSd * $kg, HowKnown::Presumed, null);
+        return $found[0] ?? new Stores($kg, $known->presumedSd * $kg, HowKnown::Presumed, null);
     }
 
     /** The scales weigh the whole hive: what went since, and what its supers are judged to hold, is not below. */

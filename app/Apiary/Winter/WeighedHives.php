@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Apiary\Winter;
 
 use App\Apiary\Hives\BoxKindReader;
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\BoxPlace;
 use App\Models\HiveWeighing;
 use App\Models\ScaleWeight;
 use App\Models\WinterLook;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\InvalidInput;
 use Marjoram\Core\Reserve\HiveWeight;
@@ -20,7 +22,7 @@ use Marjoram\Core\Reserve\StoresAssumptions;
  */
 final readonly class WeighedHives
 {
-    public function __construct(private BoxKindReader $kinds)
+    public function __construct(private BoxKindReader $kinds, private CurrentOperation $current)
     {
     }
 
@@ -41,15 +43,18 @@ final readonly class WeighedHives
      *
      * @param  list<string>  $ids  of hives
      * @param  Collection<string, WinterLook>  $looks  the newest, by hive
-     * @param  string  $since  Y-m-d
-     * @param  string  $until  Y-m-d
+     * @param  int  $days  that it may be old
      * @return array<string, HiveWeighing> by hive
      */
-    public function onScales(array $ids, Collection $looks, string $since, string $until): array
+    public function onScales(array $ids, Collection $looks, int $days): array
     {
+        // Noted in UTC; the boxes are those of the operation's own day.
+        $today = $this->current->today();
+        $utc = new DateTimeZone('UTC');
         $read = ScaleWeight::query()
             ->whereIn('hive_id', $ids)
-            ->whereBetween('at', ["$since 00:00:00", "$until 23:59:59"])
+            ->where('at', '>=', $today->modify("-$days days")->setTimezone($utc))
+            ->where('at', '<', $today->modify('+1 day')->setTimezone($utc))
             ->orderBy('at')
             ->get()
             ->keyBy('hive_id');
@@ -59,7 +64,7 @@ final readonly class WeighedHives
             $hive = (string) $hive;
             $bees = $looks->get($hive)->frames_of_bees ?? (new StoresAssumptions)->presumedFramesOfBees;
             try {
-                $on = $one->at->format('Y-m-d');
+                $on = $one->at->setTimezone($today->getTimezone())->format('Y-m-d');
                 $found[$hive] = $this->weighing($places, $hive, $on, 'whole', [$one->kg], $bees);
             } catch (InvalidInput) {
                 // A scale that was not set to zero weighs gains all the same, and says nothing of stores.

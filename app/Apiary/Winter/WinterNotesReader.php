@@ -64,7 +64,7 @@ final readonly class WinterNotesReader
             ->get()
             ->groupBy('hive_id');
         $weighings = $this->weighings($ids);
-        foreach ($this->weighed->onScales($ids, $looks, $this->before(self::SCALE_DAYS), $until) as $hive => $one) {
+        foreach ($this->weighed->onScales($ids, $looks, self::SCALE_DAYS) as $hive => $one) {
             $weighings[$hive][] = $one;
             usort($weighings[$hive], static fn ($a, $b): int => $a->weighed_on <=> $b->weighed_on);
         }

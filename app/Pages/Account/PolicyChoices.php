@@ -36,22 +36,26 @@ final readonly class PolicyChoices
             RipenessSchool::Refractometer,
         ];
 
+        $present = $withMeaning ? $this->outcome() : null;
+
         return array_map(fn (RipenessSchool $one): PolicyChoice => $this->choice(
             PolicyOption::School,
             $one->value,
             Names::sentence($one, list: 'chosenRipeness'),
-            $withMeaning,
+            $present,
         ), $order);
     }
 
     /** @return list<PolicyChoice> */
     public function ofWinter(bool $withMeaning): array
     {
+        $present = $withMeaning ? $this->outcome() : null;
+
         return array_map(fn (WinterSchool $one): PolicyChoice => $this->choice(
             PolicyOption::WinterSchool,
             $one->value,
             Names::sentence($one, list: 'chosenWinter'),
-            $withMeaning,
+            $present,
         ), WinterSchool::cases());
     }
 
@@ -64,10 +68,14 @@ final readonly class PolicyChoices
         ]);
     }
 
-    private function choice(PolicyOption $option, string $value, string $sentence, bool $withMeaning): PolicyChoice
-    {
+    /** @param  ?PolicyOutcome  $present  what the policy means as it is; null where no figures are asked for */
+    private function choice(
+        PolicyOption $option,
+        string $value,
+        string $sentence,
+        ?PolicyOutcome $present,
+    ): PolicyChoice {
         $isPresent = PolicyValues::of($this->current->get()->policy)->text($option) === $value;
-        $present = $withMeaning ? $this->outcome() : null;
         $that = $isPresent || $present === null
             ? $present
             : $this->current->supposing([$option->value => $value], $this->outcome(...));

@@ -23,14 +23,8 @@
           {{ $visit->clearing->apiary->name }}: {{ $visit->places ? __('boards are on above') : __('came in') }}
         </legend>
         @foreach ($visit->clearing->items as $item)
-          <label class="check">
-            <input
-              type="checkbox"
-              name="done[]"
-              value="{{ $item->id }}"
-              @checked($visit->isTicked($item) || !$visit->hasTicks())
-            > {{ $item->hive->code }}, {{ $item->box->mark }}
-          </label>
+          <x-check name="done[]" :value="$item->id" :on="$visit->isTicked($item) || !$visit->hasTicks()">
+            {{ $item->hive->code }}, {{ $item->box->mark }}</x-check>
         @endforeach
       </fieldset>
     @endforeach

@@ -6,14 +6,8 @@
       <fieldset class="choosehives">
         <legend>{{ __('Chosen hives') }}</legend>
         @foreach ($page->hives as $hive)
-          <label class="check">
-            <input
-              type="checkbox"
-              name="hives[]"
-              value="{{ $hive->id }}"
-              @checked($page->isChosen($hive, old('hives')))
-            > {{ $hive->code }} <span class="soft">{{ $hive->colony?->queen?->code }}</span>
-          </label>
+          <x-check name="hives[]" :value="$hive->id" :on="$page->isChosen($hive, old('hives'))">{{ $hive->code }}
+            <span class="soft">{{ $hive->colony?->queen?->code }}</span></x-check>
         @endforeach
       </fieldset>
       <h3>{{ __('Kind of box') }}</h3>

@@ -9,7 +9,6 @@ use App\Apiary\Hives\Stacks;
 use App\Apiary\Operation\CurrentOperation;
 use App\Models\BoxPlace;
 use App\Models\Clearing;
-use App\Models\ClearingState;
 use App\Models\ClearingSuper;
 use App\Models\FollowUp;
 use App\Models\Hive;
@@ -73,9 +72,7 @@ final readonly class SeasonEnd
     private function endClearings(): void
     {
         foreach (Clearing::open()->with(['items', 'apiary'])->lockForUpdate()->get() as $clearing) {
-            $isOn = $clearing->state === ClearingState::Placed
-                || $clearing->items->contains(static fn (ClearingSuper $item): bool => $item->placed_at !== null);
-            if ($isOn) {
+            if ($clearing->hasBoardOn()) {
                 throw ValidationException::withMessages(['season' => __(
                     'Boards are still on at :yard. Fetch them first, then close the season.',
                     ['yard' => $clearing->apiary->name],

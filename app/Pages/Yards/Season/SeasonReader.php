@@ -67,7 +67,7 @@ final readonly class SeasonReader
         $open = Clearing::open()->with(['apiary', 'items'])->orderBy('first_on')->get();
 
         return array_values($open->map(fn (Clearing $one): Linked => new Linked(
-            $one->boardsAreOn()
+            $one->hasBoardOn()
                 ? __(':yard: boards are on. Fetch them before you close.', ['yard' => $one->apiary->name])
                 : __(':yard: a visit is planned for :day. Closing gives it up.', [
                     'yard' => $one->apiary->name,

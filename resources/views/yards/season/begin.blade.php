@@ -12,10 +12,8 @@
           <fieldset class="choosehives">
             <legend>{{ $yard }}</legend>
             @foreach ($hives as $hive)
-              <label class="check">
-                <input type="checkbox" name="died[]" value="{{ $hive->id }}"> {{ $hive->code }}
-                <span class="soft">{{ $hive->colony?->queen?->code }}</span>
-              </label>
+              <x-check name="died[]" :value="$hive->id">{{ $hive->code }}
+                <span class="soft">{{ $hive->colony?->queen?->code }}</span></x-check>
             @endforeach
           </fieldset>
         @endforeach
@@ -32,14 +30,8 @@
           <fieldset class="choosehives">
             <legend>{{ $yard }}</legend>
             @foreach ($hives as $hive)
-              <label class="check">
-                <input
-                  type="checkbox"
-                  name="hives[]"
-                  value="{{ $hive->id }}"
-                  @checked(!$page->hasSuper($hive))
-                > {{ $hive->code }} <span class="soft">{{ $page->supersOn($hive) }}</span>
-              </label>
+              <x-check name="hives[]" :value="$hive->id" :on="!$page->hasSuper($hive)">{{ $hive->code }}
+                <span class="soft">{{ $page->supersOn($hive) }}</span></x-check>
             @endforeach
           </fieldset>
         @endforeach

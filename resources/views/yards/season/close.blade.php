@@ -23,14 +23,8 @@
         <fieldset class="choosehives wide">
           <legend>{{ $yard }}</legend>
           @foreach ($supers as $super)
-            <label class="check">
-              <input
-                type="checkbox"
-                name="boxes[]"
-                value="{{ $super->id }}"
-                @checked($super->isProposed())
-              > <span>{{ $super->name() }}: <span class="soft">{{ $super->holds($f) }}</span></span>
-            </label>
+            <x-check name="boxes[]" :value="$super->id" :on="$super->isProposed()">{{ $super->name() }}:
+              <span class="soft">{{ $super->holds($f) }}</span></x-check>
           @endforeach
         </fieldset>
       @endforeach
