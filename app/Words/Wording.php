@@ -167,7 +167,7 @@ final readonly class Wording
                 $said->what,
                 ['sign' => Names::seen(self::value($said->figures['sign']), self::value($said->figures['result']))] + $figures,
             ),
-            $said->what === Reason::PutOnEmpty => Names::sentence(
+            $said->what === Reason::PutOnEmpty || $said->what === Reason::LittleNectarSince => Names::sentence(
                 $said->what,
                 $figures,
                 count: is_numeric($said->figures['days'] ?? null) ? (int) round((float) $said->figures['days']) : 0,

@@ -53,6 +53,7 @@ final readonly class Hives
             $box->comb,
             hasRefractometer: $here->hasRefractometer,
             ofLastSeason: $box->ofLastSeason,
+            daysOfFlow: $box->daysOfFlow,
         );
         $result = $this->ripeness->judge($super, $here->policy);
         $kind = $box->fitted->kind;

@@ -22,6 +22,7 @@ final readonly class KnownBox
      * @param  ?float  $daysSinceLast  days between the newest look and the one before, with the capped share it found
      * @param  ?float  $lastCappedShare  0 to 1
      * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
+     * @param  ?float  $daysOfFlow  of those, days on which nectar may have come in; null: all
      * @param  bool  $ofLastSeason  what is known of it was found in a season that is over
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class KnownBox
         public ?float $daysSinceLast = null,
         public ?float $lastCappedShare = null,
         public ?float $daysSinceEmpty = null,
+        public ?float $daysOfFlow = null,
         public bool $ofLastSeason = false,
     ) {
     }

@@ -36,6 +36,7 @@ final readonly class Explanation
 
         return array_values(array_filter([
             $this->decisive($verdict),
+            $this->sinceTheFlow(),
             $this->shake(),
             $this->consequence($verdict, $ripeFrames),
             $this->capping(),
@@ -61,6 +62,16 @@ final readonly class Explanation
             $verdict->asksToLook() => new Statement(Reason::PolicyOpen, $odds),
             default => new Statement(Reason::PolicyNotMet, $odds),
         };
+    }
+
+    /** Why a super that has been on for long is presumed empty all the same. */
+    private function sinceTheFlow(): ?Statement
+    {
+        $days = $this->super->daysOfFilling() ?? 0.0;
+
+        return $this->super->isPresumedEmpty($this->assumptions) && $days < ($this->super->daysSinceEmpty ?? 0.0)
+            ? new Statement(Reason::LittleNectarSince, ['days' => $days])
+            : null;
     }
 
     private function shake(): ?Statement

@@ -59,4 +59,7 @@ enum Reason: string
 
     /** days: since it was put on without honey, and nobody has looked */
     case PutOnEmpty = 'put-on-empty';
+
+    /** days: of those since it was put on, on which nectar may have come in */
+    case LittleNectarSince = 'little-nectar-since';
 }

@@ -360,7 +360,7 @@ final readonly class Ripeness
         WaterEstimate $water,
     ): int {
         if ($super->isPresumedEmpty($this->assumptions)) {
-            return max(1, (int) ceil($this->assumptions->daysToFillSuper - ($super->daysSinceEmpty ?? 0.0)));
+            return max(1, (int) ceil($this->assumptions->daysToFillSuper - ($super->daysOfFilling() ?? 0.0)));
         }
         $now = $box->cappedShare ?? 0.0;
         $missing = max(0.0, ($asked->cappedShare > 0.0 ? $asked->cappedShare : 1.0) - $now);

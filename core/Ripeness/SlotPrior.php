@@ -44,7 +44,7 @@ final readonly class SlotPrior
         return new self(
             $slot,
             $side,
-            $assumptions->fillLevelAfter($super->daysSinceEmpty) + $assumptions->fillCentre * $side * $side,
+            $assumptions->fillLevelAfter($super->daysOfFilling()) + $assumptions->fillCentre * $side * $side,
             $level + $assumptions->cappedCentre * $side * $side,
         );
     }

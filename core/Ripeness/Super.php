@@ -23,6 +23,7 @@ final readonly class Super
      * @param  ?float  $daysSinceEmpty  days since it was put on without honey; null where that is not known
      * @param  float  $paintingSd  how far one painted edge of one face is off, as a share of its area: 0.01 to 0.3
      * @param  bool  $instrumentChecked  the refractometer was checked against a known oil or honey
+     * @param  ?float  $daysOfFlow  of the days since empty, those on which nectar may have come in; null: all
      * @param  bool  $ofLastSeason  what is known of it was found in a season that is over: it is stores, no harvest
      *
      * @throws InvalidInput when a frame is not of this box or a value is out of range
@@ -46,6 +47,7 @@ final readonly class Super
         public bool $instrumentChecked = false,
         public ?BoxWeight $weight = null,
         public bool $ofLastSeason = false,
+        public ?float $daysOfFlow = null,
     ) {
         $box->assertHolds($frames);
         InvalidInput::unlessWithin($paintingSd, 0.01, 0.3, 'The error of painting', '/painting_sd');
@@ -66,11 +68,20 @@ final readonly class Super
         return $this->frames === [] && $this->readings === [] && $this->weight === null;
     }
 
+    /** Days on which it may have filled since it was empty; null where that is not known. */
+    public function daysOfFilling(): ?float
+    {
+        return $this->daysSinceEmpty === null
+            ? null
+            : min($this->daysSinceEmpty, $this->daysOfFlow ?? $this->daysSinceEmpty);
+    }
+
     /** Nobody has inspected it, and it has not been on long enough to hold much. */
     public function isPresumedEmpty(RipenessAssumptions $assumptions): bool
     {
-        return $this->isUntouched() && $this->daysSinceEmpty !== null
-            && $this->daysSinceEmpty < 0.5 * $assumptions->daysToFillSuper;
+        $days = $this->daysOfFilling();
+
+        return $this->isUntouched() && $days !== null && $days < 0.5 * $assumptions->daysToFillSuper;
     }
 
     /**

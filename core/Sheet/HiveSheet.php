@@ -21,7 +21,7 @@ use Marjoram\Core\Ripeness\RipenessSchool;
  *
  * The sheet is one JSON object: `now` (seconds since 1970), `today` (YYYY-MM-DD), `policy` (school, capped_min,
  * water_max_pct, confidence, heather, refractometer), `can_rearrange`, `dry_room`, `flow` (on, slow, over, unknown),
- * `eye` (offset, slope; may be null), `excluder`, and `boxes` from the floor up. A box has `id`, `super`, `kind`
+ * `flow_ended` (YYYY-MM-DD, the first day without nectar; may be null), `eye` (offset, slope; may be null), `excluder`, and `boxes` from the floor up. A box has `id`, `super`, `kind`
  * (frames, comb_area_dm2, inside_width_mm, empty_mass_kg), `frames_fitted`, `drawn_at`, `comb` (fill_capped, fill_open,
  * box_relative_sd), `empty_since`, `gaps` (a count), `last_season` (nobody has
  * inspected it since the season ended), `look` (on, at, frames, shake, readings, days_since_last,
@@ -70,9 +70,11 @@ final readonly class HiveSheet
             : null;
         $today = $sheet->text('today');
         $now = $sheet->number('now');
+        $flowEnded = $sheet->has('flow_ended') ? $sheet->text('flow_ended') : null;
         $boxes = $sheet->each('boxes', static fn (Fields $one): KnownBox => SheetBox::of($one)->known(
             SheetLook::stored($one->part('look'))->with($one->part('taps'), $eye, $today, $now),
             $today,
+            $flowEnded,
         ));
 
         return $this->hives->judge($boxes, new Circumstances(

@@ -55,9 +55,14 @@ final readonly class SheetBox
         );
     }
 
-    /** @param  string  $today  YYYY-MM-DD */
-    public function known(SheetLook $look, string $today): KnownBox
+    /**
+     * @param  string  $today  YYYY-MM-DD
+     * @param  ?string  $flowEnded  first day without nectar, YYYY-MM-DD; null while the flow is not known to be over
+     */
+    public function known(SheetLook $look, string $today, ?string $flowEnded): KnownBox
     {
+        $until = $look->on ?? $today;
+
         return new KnownBox(
             $this->id,
             $this->isSuper,
@@ -69,7 +74,8 @@ final readonly class SheetBox
             $this->gaps,
             $look->daysSinceLast,
             $look->lastCappedShare,
-            $this->daysSinceEmpty($look->on ?? $today),
+            $this->daysSinceEmpty($until),
+            $flowEnded === null ? null : $this->daysSinceEmpty(min($until, $flowEnded)),
             $this->ofLastSeason && $look->isNothing(),
         );
     }

@@ -27,6 +27,9 @@ return [
         'brood' => 'A frame of this super has brood.',
         'put-on-empty' => '{0} Put on empty today.|{1} Put on empty yesterday, not inspected since.'
             .'|[2,*] Put on empty :days days ago, not inspected since.',
+        'little-nectar-since' => '{0} The flow was over by then, so it holds little.'
+            .'|{1} Nectar came in for one day more at most, so it holds little.'
+            .'|[2,*] Nectar came in for :days days more at most, so it holds little.',
         'season-over' => 'Nobody inspected this super since the season ended. What is in it is winter stores.',
         'no-honey' => 'The inspected frames have no honey.',
         'shake-failed' => 'Nectar rains from a shaken frame: the open honey is too wet to extract. '

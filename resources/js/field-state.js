@@ -184,7 +184,7 @@ export function standing(held, taps) {
 
 /** What the core is asked of a hive. */
 export function question(sheet, hive, held) {
-  const { policy, can_rearrange, dry_room, flow, eye } = sheet;
+  const { policy, can_rearrange, dry_room, flow, flow_ended, eye } = sheet;
   return {
     now: nowOf(held),
     today: todayOf(held),
@@ -192,6 +192,7 @@ export function question(sheet, hive, held) {
     can_rearrange,
     dry_room,
     flow,
+    flow_ended,
     eye,
     excluder: hive.excluder,
     boxes: hive.boxes

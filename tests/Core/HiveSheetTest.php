@@ -220,6 +220,7 @@ final class HiveSheetTest extends TestCase
                 'flow' => ['on', 'slow', 'over', 'unknown'][(int) (3.999 * $random->uniform())],
                 'dry_room' => $random->chance(0.4),
                 'policy' => ['refractometer' => $random->chance(0.8)] + self::POLICY,
+                'flow_ended' => $random->chance(0.4) ? '2026-07-'.(10 + (int) (18 * $random->uniform())) : null,
             ]);
         }
 

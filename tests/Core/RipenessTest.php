@@ -237,6 +237,21 @@ final class RipenessTest extends TestCase
         self::assertEqualsWithDelta($kg(null), $kg(21.0), 1e-9);
     }
 
+    public function test_a_super_put_on_after_the_flow_fills_no_more(): void
+    {
+        $after = fn (float $days, float $ofFlow): RipenessResult => $this->judge(
+            new Super($this->box, [], flow: NectarFlow::Over, daysSinceEmpty: $days, daysOfFlow: $ofFlow),
+        );
+        // A wet super given back, common practice: some hundred grams of honey, and no harvest.
+        $given = $after(40.0, 0.0);
+        self::assertSame(Verdict::Leave, $given->verdict);
+        self::assertLessThan(1.5, $given->box->honey->kg);
+        self::assertEqualsWithDelta($after(0.0, 0.0)->box->honey->kg, $given->box->honey->kg, 1e-9);
+        self::assertContainsEquals(new Statement(Reason::LittleNectarSince, ['days' => 0.0]), $given->reasons);
+        // Three weeks of flow fill it, whenever they were.
+        self::assertSame(Verdict::Look, $after(40.0, 21.0)->verdict);
+    }
+
     /** Common practice: nectar that rains from a frame is not ripe, whatever a mixed sample reads. */
     public function test_a_failed_shake_is_never_taken_until_open_cells_are_read(): void
     {

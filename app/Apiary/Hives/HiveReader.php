@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Hives;
 
+use App\Apiary\Flow\YardFlow;
 use App\Apiary\Inspections\Look;
 use App\Apiary\Inspections\LookReader;
 use App\Apiary\Inspections\NotedReading;
@@ -23,7 +24,6 @@ use Marjoram\Core\Hives\Circumstances;
 use Marjoram\Core\Hives\Hives;
 use Marjoram\Core\Hives\KnownBox;
 use Marjoram\Core\Moisture\Reading;
-use Marjoram\Core\Ripeness\NectarFlow;
 use Marjoram\Core\Ripeness\Shake;
 
 /** Reads hives from their records and judges their boxes: a fixed number of queries, however many hives. */
@@ -42,7 +42,7 @@ final readonly class HiveReader
      * @param  list<string>  $ids
      * @return array<string, HiveState> by hive id
      */
-    public function read(Apiary $apiary, array $ids, NectarFlow $flow): array
+    public function read(Apiary $apiary, array $ids, YardFlow $flow): array
     {
         $hives = Hive::query()->whereIn('id', $ids)->with(['places.box', 'colony.queen.mark', 'colonies'])->get();
         $looks = $this->looksOf($hives);
@@ -82,7 +82,7 @@ final readonly class HiveReader
      * @param  array<string, Look>  $looks
      * @param  Items<string, Decision>  $decisions
      */
-    private function hive(Hive $hive, array $looks, Items $decisions, Policy $policy, NectarFlow $flow): HiveState
+    private function hive(Hive $hive, array $looks, Items $decisions, Policy $policy, YardFlow $flow): HiveState
     {
         $known = [];
         $season = $this->seasons->now();
@@ -91,11 +91,11 @@ final readonly class HiveReader
             $look = ($looks[$place->box_id] ?? new Look)->within($fitted->framesFitted);
             $isOld = self::isOfLastSeason($place, $look, $season);
             $looks[$place->box_id] = $look = $isOld && $season->isOn ? $look->forgotten() : $look;
-            $known[] = $this->known($place, $fitted, $look, $policy, $isOld && ! $season->isOn);
+            $known[] = $this->known($place, $fitted, $look, $policy, $isOld && ! $season->isOn, $flow->endedOn());
         }
         $judged = $this->boxes->judge($known, new Circumstances(
             $policy->ripeness,
-            $flow,
+            $flow->forRipeness(),
             $hive->excluder,
             $this->current->get()->dry_room,
             $policy->frameByFrame,
@@ -134,6 +134,7 @@ final readonly class HiveReader
         Look $look,
         Policy $policy,
         bool $ofLastSeason,
+        ?DateTimeImmutable $flowEnded,
     ): KnownBox {
         $inBox = static fn (int $slot): bool => $slot <= $fitted->framesFitted;
 
@@ -149,6 +150,7 @@ final readonly class HiveReader
             $look->daysSinceLast,
             $look->lastCappedShare,
             $this->daysSinceEmpty($place, $look),
+            $flowEnded === null ? null : $this->daysSinceEmpty($place, $look, $flowEnded),
             $ofLastSeason,
         );
     }
@@ -161,14 +163,15 @@ final readonly class HiveReader
         return $place->role === 'super' && ! $season->isOfThis($look->at) && ! $season->isOfThis($since);
     }
 
-    /** Up to the look that what is known comes from. */
-    private function daysSinceEmpty(BoxPlace $place, Look $look): ?float
+    /** Up to the look that what is known comes from, or to an earlier day. */
+    private function daysSinceEmpty(BoxPlace $place, Look $look, ?DateTimeImmutable $atMost = null): ?float
     {
         if ($place->put_on === null || $place->put_on === 'filled') {
             return null;
         }
         $today = $this->current->today();
         $until = ($look->at ?? $today)->setTimezone($today->getTimezone())->format('Y-m-d');
+        $until = min($until, $atMost?->format('Y-m-d') ?? $until);
 
         return max(0.0, (float) $place->since->diff($until)->format('%r%a'));
     }

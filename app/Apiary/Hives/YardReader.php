@@ -90,7 +90,7 @@ final class YardReader
      */
     public function states(Apiary $apiary, array $ids): array
     {
-        $flow = $this->flow($apiary)->forRipeness();
+        $flow = $this->flow($apiary);
 
         return $this->cache->ofHives(
             $apiary->id,
@@ -109,7 +109,7 @@ final class YardReader
      */
     public function asStored(Apiary $apiary, array $ids): array
     {
-        return $this->reader->read($apiary, $ids, $this->flow($apiary)->forRipeness());
+        return $this->reader->read($apiary, $ids, $this->flow($apiary));
     }
 
     /** What the verdicts of a yard's hives depend on beside their own records. */
@@ -120,6 +120,7 @@ final class YardReader
 
             return md5(serialize([
                 $this->flow($apiary)->forRipeness(),
+                $this->flow($apiary)->endedOn()?->format('Y-m-d'),
                 $policy->ripeness,
                 $policy->frameByFrame,
                 $policy->fill,

@@ -58,6 +58,7 @@ final readonly class YardSheets
             'can_rearrange' => $policy->frameByFrame,
             'dry_room' => $this->current->get()->dry_room,
             'flow' => $yard->flow->forRipeness()->value,
+            'flow_ended' => $yard->flow->endedOn()?->format('Y-m-d'),
             'eye' => $this->eye(),
             'hives' => $this->hives($yard, $policy),
             'days' => $this->days->of($apiary),
