@@ -11,11 +11,21 @@ use Marjoram\Core\Statement;
  * Is the flow on, slowing or over? Entry point of the module.
  *
  * Daily gains from a scale at any spacing up to a day, cleaned of the keeper's own handling; Bayes' rule
- * in odds form over the signs of the last ten days, each once. Thresholds and ratios are common practice.
+ * in odds form over the newest of each sign. Thresholds and ratios are common practice. A sign counts whole for ten
+ * days. After them one that spoke for a flow counts no more, since flows end; one that spoke for its end fades slowly,
+ * since few flows come back.
  */
 final readonly class Flow
 {
-    private const DAYS_OF_EVIDENCE = 10;
+    private const FRESH_DAYS = 10;
+
+    /** A sign for the end fades to 1/e of its weight in so many days, and is forgotten after FORGOTTEN_DAYS. */
+    private const FADE_DAYS = 21.0;
+
+    public const FORGOTTEN_DAYS = 60;
+
+    /** One sign alone makes nobody sure, whichever it is: three in four. */
+    private const MOST_ODDS_BY_ONE = 3.0;
 
     private const DAYS_OF_MEAN = 5;
 
@@ -47,21 +57,42 @@ final readonly class Flow
                 ? new Statement(FlowReason::TooFewDays)
                 : new Statement(FlowReason::ScaleChange, ['kg' => $mean, 'phase' => $phase]),
         ];
+        $for = 0;
         foreach ($this->newest($evidence, $now) as $seen) {
-            $odds *= $seen->likelihoodRatio;
+            $ratio = $seen->likelihoodRatio ** self::weight($seen, $now);
+            if ($ratio === 1.0) {
+                continue;
+            }
+            $for += $ratio > 1.0 ? 1 : 0;
+            $odds *= $ratio;
             $reasons[] = new Statement(FlowReason::SignSeen, [
                 'sign' => $seen->sign,
                 'result' => $seen->result,
                 'on' => $seen->at,
-                'ratio' => $seen->likelihoodRatio,
+                'ratio' => $ratio,
             ]);
+        }
+        if ($for === 1 && $mean === null) {
+            $odds = min($odds, self::MOST_ODDS_BY_ONE);
         }
 
         return new FlowResult($gains, $handling->steps, $mean, $phase, $odds / (1.0 + $odds), $reasons);
     }
 
+    /** How much of a sign still counts, 0 to 1. */
+    private static function weight(Evidence $seen, DateTimeImmutable $now): float
+    {
+        $days = ($now->getTimestamp() - $seen->at->getTimestamp()) / 86400.0 - self::FRESH_DAYS;
+
+        return match (true) {
+            $days <= 0.0 => 1.0,
+            $seen->likelihoodRatio < 1.0 => 0.0,
+            default => exp(-$days / self::FADE_DAYS),
+        };
+    }
+
     /**
-     * The newest of each sign in the last ten days: seen again it is the same sign, and no second proof.
+     * The newest of each sign: seen again it is the same sign, and no second proof.
      *
      * @param  list<Evidence>  $evidence
      * @return list<Evidence>
@@ -72,7 +103,7 @@ final readonly class Flow
         $newest = [];
         foreach ($evidence as $seen) {
             $age = $now->getTimestamp() - $seen->at->getTimestamp();
-            if ($age >= 0 && $age <= self::DAYS_OF_EVIDENCE * 86400) {
+            if ($age >= 0 && $age <= self::FORGOTTEN_DAYS * 86400) {
                 $newest[$seen->sign->value] = $seen;
             }
         }

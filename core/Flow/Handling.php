@@ -39,7 +39,7 @@ final readonly class Handling
         foreach ($readings as $i => $reading) {
             $before = $readings[$i - 1] ?? null;
             if ($before !== null && (isset($moved[$i]) || self::isTooLarge($before, $reading))) {
-                $steps[] = new ScaleStep($reading->at, $reading->kg - $before->kg);
+                $steps[] = new ScaleStep($reading->at, $reading->kg - $before->kg, isset($moved[$i]));
                 $untold[] = [$before->at, $reading->at];
                 $shift += $reading->kg - $before->kg;
             }

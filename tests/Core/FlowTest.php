@@ -7,6 +7,9 @@ namespace Tests\Core;
 use DateTimeImmutable;
 use DateTimeZone;
 use Marjoram\Core\Flow\Evidence;
+use Marjoram\Core\Flow\Filter\FilterResult;
+use Marjoram\Core\Flow\Filter\FlowFilter;
+use Marjoram\Core\Flow\Filter\LoggedHandling;
 use Marjoram\Core\Flow\Flow;
 use Marjoram\Core\Flow\FlowEnd;
 use Marjoram\Core\Flow\Phase;
@@ -36,15 +39,66 @@ final class FlowTest extends TestCase
         self::assertSame(Phase::Slow, $result->phase);
     }
 
-    public function test_signs_multiply_the_odds_and_old_ones_do_not(): void
+    public function test_signs_multiply_the_odds_and_those_of_the_end_fade_slowly(): void
     {
-        $fresh = new Evidence(Sign::RobbingTest, 'robbed', $this->at(8, 12));
-        $old = new Evidence(Sign::MainBloom, 'finished', $this->at(-5, 12));
-        $result = (new Flow)->assess([], [$fresh, $old], $this->at(10, 12));
-        // Unknown phase: odds 1; robbed: times 8.
-        self::assertEqualsWithDelta(8.0 / 9.0, $result->pOver, 1e-12);
+        $p = fn (Evidence ...$signs): float => (new Flow)->assess([], $signs, $this->at(10, 12))->pOver;
+        $robbed = new Evidence(Sign::RobbingTest, 'robbed', $this->at(8, 12));
+        $eating = new Evidence(Sign::EatingCapped, 'seen', $this->at(8, 12));
+        // Unknown phase: odds 1; robbed: times 8; eating capped honey: times 6.
+        self::assertEqualsWithDelta(48.0 / 49.0, $p($robbed, $eating), 1e-12);
+        self::assertEqualsWithDelta(0.75, $p($robbed), 1e-12, 'one sign alone makes nobody sure');
+        $old = new Evidence(Sign::MainBloom, 'finished', $this->at(-21, 12));
+        $odds = 8.0 * 6.0 ** exp(-1.0);
+        self::assertEqualsWithDelta($odds / (1.0 + $odds), $p($robbed, $old), 1e-12, 'three weeks after its ten days');
+        $wax = fn (int $day): Evidence => new Evidence(Sign::NewWax, 'seen', $this->at($day, 12));
+        self::assertEqualsWithDelta(2.4 / 3.4, $p($robbed, $wax(1)), 1e-12);
+        self::assertEqualsWithDelta(0.75, $p($robbed, $wax(-1)), 1e-12, 'a flow seen long ago may have ended');
+        self::assertEqualsWithDelta(0.5, $p(new Evidence(Sign::MainBloom, 'finished', $this->at(-60, 12))), 1e-12);
         $this->expectException(InvalidInput::class);
         new Evidence(Sign::RobbingTest, 'perhaps', $this->at(8, 12));
+    }
+
+    public function test_two_weights_a_week_apart_are_judged_by_the_calendar_too(): void
+    {
+        $judge = fn (float $gain, string $firstFlow): FilterResult => (new FlowFilter(0.002))->assess(
+            [new ScaleReading($this->at(19, 19), 50.0), new ScaleReading($this->at(26, 19), 50.0 + $gain)],
+            [],
+            [],
+            [],
+            $this->at(26, 20),
+            new DateTimeZone('Europe/Stockholm'),
+            new DateTimeImmutable($firstFlow),
+        );
+        // Common practice: a kilogram a day is a flow, two hundred grams less a day is what a colony eats.
+        self::assertSame(Phase::Strong, $judge(7.0, '2026-05-10')->phase);
+        self::assertEqualsWithDelta(1.0, (float) $judge(7.0, '2026-05-10')->recentKgPerDay, 1e-9);
+        self::assertGreaterThan(0.8, $judge(-1.5, '2026-05-10')->pOver);
+        // A month before the first flow the same weights say that it has not begun.
+        $early = $judge(-1.5, '2026-08-25');
+        self::assertLessThan(0.2, $early->pOver);
+        self::assertGreaterThan(0.8, $early->days[count($early->days) - 1]->p->before);
+    }
+
+    public function test_a_jump_is_somebodys_box_only_where_somebody_noted_it(): void
+    {
+        $readings = [];
+        foreach (range(0, 9) as $day) {
+            $readings[] = new ScaleReading($this->at($day, 20), 40.0 + 0.1 * $day + ($day > 5 ? 9.0 : 0.0));
+        }
+        $found = fn (LoggedHandling ...$noted): array => (new FlowFilter(0.002))->assess(
+            $readings,
+            $noted,
+            [],
+            [],
+            $this->at(9, 21),
+            new DateTimeZone('Europe/Stockholm'),
+        )->manipulations;
+        self::assertSame([false], array_column($found(), 'isNoted'));
+        self::assertSame([true], array_column($found(new LoggedHandling($this->at(6, 12))), 'isNoted'));
+        $plain = (new Flow)->assess($readings, [], $this->at(9, 21));
+        self::assertSame([false], array_column($plain->manipulations, 'isNoted'));
+        $noted = (new Flow)->assess($readings, [], $this->at(9, 21), [$this->at(6, 0)]);
+        self::assertSame([true], array_column($noted->manipulations, 'isNoted'));
     }
 
     public function test_days_in_a_long_gap_are_unknown(): void
@@ -100,6 +154,7 @@ final class FlowTest extends TestCase
             fn (int $day): ScaleReading => new ScaleReading($this->at($day, 0), 50.0 - 0.3 * $day),
             range(0, 9),
         );
+        $signs[] = new Evidence(Sign::EatingCapped, 'seen', $this->at(17, 12));
         self::assertSame(
             '2026-07-01',
             FlowEnd::of($flow->assess($losing, $signs, $this->at(18, 13)), $signs)?->format('Y-m-d'),

@@ -267,6 +267,11 @@ final class HoneyBenchTest extends FeatureTestCase
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'cleaning'])->assertStatus(422)->assertSee('healthy');
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(303);
         self::assertSame($one->hive_id, $one->box->place()->value('hive_id'));
+        // After the flow it fills no more: in a month it is no harvest.
+        $yard = $this->lot->harvest->apiary;
+        $this->flowIsOver($yard);
+        $this->itIs('2026-09-02');
+        $this->get("/assess/$yard->slug/{$one->hive->code}")->assertSee('The flow was over by then, so it holds little.');
         $this->send('POST', "/honey-room/{$this->lot->id}/wet", ['to' => 'home'])->assertStatus(422)->assertSee('No wet super');
         $this->send('POST', '/honey-room/extractor/load', ['slot' => ['1' => "$one->id-1"]])->assertStatus(422)->assertSee('extracted already');
         $this->send('POST', '/honey-room/extractor/load', ['slot' => ['9' => "$two->id-1"]])->assertStatus(422)->assertSee('has 4 slots');

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
 use App\Models\Apiary;
 use App\Models\Box;
 use App\Models\BoxPlace;
+use App\Models\FlowSign;
 use App\Models\Hive;
 use App\Models\Operation;
 use App\Models\Role;
@@ -21,6 +23,14 @@ use Marjoram\Core\Comb\Face;
 /** An operation with as little in it as a test needs, entered by its keeper. */
 trait SmallOperation
 {
+    /** The operation's clock is set to a day, YYYY-MM-DD. */
+    private function itIs(string $day): void
+    {
+        $operation = app(CurrentOperation::class)->get();
+        $operation->update(['demo_today' => $day]);
+        app(CurrentOperation::class)->enter($operation->refresh(), Role::Owner);
+    }
+
     /** @param  array<string, mixed>  $with */
     private function operation(array $with = [], Role $role = Role::Owner): Operation
     {
@@ -66,5 +76,18 @@ trait SmallOperation
     private function seen(Box $box, Face $face, float ...$waterPct): void
     {
         AssessmentFactory::new()->of($box)->frames(10, $face)->water(...$waterPct)->createOne();
+    }
+
+    /** Three signs of it, the day before the tests' own. */
+    private function flowIsOver(Apiary $yard): void
+    {
+        foreach (['main-bloom' => 'finished', 'robbing-test' => 'robbed', 'eating-capped' => 'seen'] as $sign => $result) {
+            FlowSign::query()->create([
+                'apiary_id' => $yard->id,
+                'sign' => $sign,
+                'result' => $result,
+                'seen_at' => '2026-08-03 12:00',
+            ]);
+        }
     }
 }

@@ -15,7 +15,6 @@ use App\Apiary\Weather\KnownDay;
 use App\Apiary\Weather\WeatherAhead;
 use App\Models\Apiary;
 use App\Models\Clearing;
-use App\Models\FlowSign;
 use App\Models\Hive;
 use App\Models\Role;
 use App\Models\Treatment;
@@ -288,18 +287,6 @@ final class SmallOperationTest extends FeatureTestCase
             foreach ([1, 2] as $number) {
                 $this->seen($this->super($hive, $number), new Face(0.98, 0.02), 17.0, 17.1);
             }
-        }
-    }
-
-    private function flowIsOver(Apiary $yard): void
-    {
-        foreach (['main-bloom' => 'finished', 'robbing-test' => 'robbed', 'eating-capped' => 'seen'] as $sign => $result) {
-            FlowSign::query()->create([
-                'apiary_id' => $yard->id,
-                'sign' => $sign,
-                'result' => $result,
-                'seen_at' => '2026-08-03 12:00',
-            ]);
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Apiary\Flow;
 
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
+use App\Apiary\Operation\Seasons;
 use App\Foundation\Places\GroundDistance;
 use App\Models\Apiary;
 use App\Models\FlowSign;
@@ -35,13 +36,17 @@ final readonly class FlowReader
     /** Days that the filter looks back: the whole flow. */
     private const FILTER_DAYS = 150;
 
-    /** Days of readings from which the filter is used. */
-    private const FILTER_FROM = 7;
+    /** Days of readings from which the mean of several hives is used. */
+    private const MEAN_FROM = 7;
+
+    /** How often a box is put on or taken off here and nobody notes it, a day: without the note no hive is right. */
+    private const UNNOTED_A_DAY = 0.002;
 
     public function __construct(
         private CurrentOperation $current,
         private OperationCache $cache,
         private WeightReader $weights,
+        private Seasons $seasons,
     ) {
     }
 
@@ -59,7 +64,7 @@ final readonly class FlowReader
             "flow.$apiary->id",
             array_map(Scopes::flow(...), $yards),
             fn (): YardFlow => $this->make($apiary, $source),
-            $yards,
+            [$yards, $this->seasons->firstFlow($apiary)],
         );
     }
 
@@ -71,14 +76,15 @@ final readonly class FlowReader
             : array_values($this->weights->of($source->id, $now->modify('-'.self::FILTER_DAYS.' days'), $now));
         $signs = $this->evidence($apiary);
         $recent = $now->modify('-'.self::DAYS.' days');
-        $evidence = array_values(array_filter($signs, static fn (Evidence $one): bool => $one->at >= $recent));
+        $since = $now->modify('-'.Flow::FORGOTTEN_DAYS.' days');
+        $evidence = array_values(array_filter($signs, static fn (Evidence $one): bool => $one->at >= $since));
         $main = $hives[0] ?? null;
         $moves = array_map(static fn (LoggedHandling $one): DateTimeImmutable => $one->at, $main->logged ?? []);
         $isOwn = $source !== null && $source->is($apiary);
         [$filter, $gains] = $this->filter($apiary, $hives, $signs);
 
         return new YardFlow(
-            (new Flow)->assess(array_values(array_filter(
+            (new Flow)->assess($filter !== null ? [] : array_values(array_filter(
                 $main->readings ?? [],
                 static fn (ScaleReading $one): bool => $one->at >= $recent,
             )), $evidence, $now, $moves),
@@ -101,7 +107,7 @@ final readonly class FlowReader
     {
         $hives = array_values(array_filter(
             $hives,
-            static fn (HiveWeights $one): bool => $one->days() >= self::FILTER_FROM,
+            static fn (HiveWeights $one): bool => $one->canBeJudged(),
         ));
         if ($hives === []) {
             return [null, []];
@@ -116,7 +122,7 @@ final readonly class FlowReader
                 $zone,
             );
             // Hives weighed once a week show no single days: then only the hive with most weights is used.
-            if (count($mean->readings) > self::FILTER_FROM) {
+            if (count($mean->readings) > self::MEAN_FROM) {
                 [$readings, $logged] = [$mean->readings, $mean->logged];
                 $gains = array_map(
                     static fn (HiveWeights $one, array $kg): ScaleGains => new ScaleGains($one->hiveId, $kg),
@@ -125,7 +131,15 @@ final readonly class FlowReader
                 );
             }
         }
-        $filter = (new FlowFilter)->assess($readings, $logged, $this->weather($apiary), $signs, $now, $zone);
+        $filter = (new FlowFilter(self::UNNOTED_A_DAY))->assess(
+            $readings,
+            $logged,
+            $this->weather($apiary),
+            $signs,
+            $now,
+            $zone,
+            $this->seasons->firstFlow($apiary),
+        );
 
         return [$filter, $gains];
     }

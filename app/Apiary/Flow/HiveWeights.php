@@ -18,6 +18,9 @@ final readonly class HiveWeights
     {
     }
 
+    /** Two weights some days apart tell of the bees, not of the scale. */
+    private const LEAST_DAYS = 5;
+
     /** Number of days on which it was weighed. */
     public function days(): int
     {
@@ -27,5 +30,12 @@ final readonly class HiveWeights
         }
 
         return count($days);
+    }
+
+    public function canBeJudged(): bool
+    {
+        $at = array_map(static fn (ScaleReading $one): int => $one->at->getTimestamp(), $this->readings);
+
+        return $at !== [] && max($at) - min($at) >= (self::LEAST_DAYS - 0.5) * 86400;
     }
 }

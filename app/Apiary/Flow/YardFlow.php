@@ -21,6 +21,7 @@ final readonly class YardFlow
     private const OVER = 0.8;
 
     /**
+     * @param  FlowResult  $result  by the signs, and by the scale where no filter judges it
      * @param  ?string  $scaleHive  id of the hive on the scale
      * @param  ?string  $presumedFrom  name of the yard whose scale stands in
      * @param  list<Evidence>  $evidence  what was seen in the last weeks
@@ -37,9 +38,25 @@ final readonly class YardFlow
     ) {
     }
 
+    /** A scale that shows no nectar takes nothing from what the signs alone say. */
     public function pOver(): float
     {
-        return $this->filter->pOver ?? $this->result->pOver;
+        return match (true) {
+            $this->filter === null => $this->result->pOver,
+            $this->bringsNectar() => $this->filter->pOver,
+            default => max($this->filter->pOver, $this->result->pOver),
+        };
+    }
+
+    private function bringsNectar(): bool
+    {
+        return in_array(Phase::of($this->filter?->recentKgPerDay), [Phase::Strong, Phase::Slow], true);
+    }
+
+    /** kg a day over the last days that were weighed; null where nobody weighed. */
+    public function meanKgPerDay(): ?float
+    {
+        return $this->filter === null ? $this->result->meanKgPerDay : $this->filter->recentKgPerDay;
     }
 
     public function phase(): Phase
@@ -65,6 +82,12 @@ final readonly class YardFlow
         return $this->filter->manipulations ?? $this->result->manipulations;
     }
 
+    /** How likely nectar comes in again within ten days; null while the first flow is not over. */
+    public function pSecond(): ?float
+    {
+        return $this->forRipeness() === NectarFlow::Over ? $this->filter?->pResumes : null;
+    }
+
     /** The state of the flow that the ripeness model needs. */
     public function forRipeness(): NectarFlow
     {
@@ -81,12 +104,13 @@ final readonly class YardFlow
     /** First day without nectar; null while the flow is not known to be over. */
     public function endedOn(): ?DateTimeImmutable
     {
-        if ($this->filter === null) {
-            return FlowEnd::of($this->result, $this->evidence, self::OVER);
-        }
-        $ended = $this->filter->pOver >= self::OVER ? $this->filter->ended : null;
+        $ended = $this->filter?->ended;
 
-        return $ended === null ? null : new DateTimeImmutable($ended->median);
+        return match (true) {
+            $this->pOver() < self::OVER => null,
+            $ended !== null => new DateTimeImmutable($ended->median),
+            default => FlowEnd::of($this->result, $this->evidence, self::OVER),
+        };
     }
 
     /** All that other results use of it: while this is equal, they stay valid. */

@@ -64,6 +64,14 @@ final readonly class Seasons
         );
     }
 
+    /** The day on which a yard's flow begins this year as a rule. */
+    public function firstFlow(Apiary $apiary): DateTimeImmutable
+    {
+        $winter = Policy::of($this->current->get(), $apiary)->winter;
+
+        return $this->inSeason($winter->firstFlow, $this->current->season());
+    }
+
     /** The earliest day in a season that the policies of the yards name. */
     private function dayOf(PolicyOption $option, int $season): DateTimeImmutable
     {

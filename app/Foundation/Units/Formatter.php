@@ -54,6 +54,14 @@ final readonly class Formatter
             : self::number($this->massValue((float) $kg), $decimals).self::NARROW.$this->massUnit();
     }
 
+    /** A gain or a loss, signed, without its unit; a dash where it is not known. */
+    public function gain(?float $kg): string
+    {
+        $value = $kg === null ? null : round($this->massValue($kg), 1);
+
+        return $value === null ? '–' : ($value < 0.0 ? '−' : '+').self::number(abs($value), 1);
+    }
+
     public function massValue(float $kg): float
     {
         return $this->preferences->pounds() ? $kg / self::KG_PER_LB : $kg;

@@ -13,14 +13,14 @@ final readonly class FlowSummary
     private const DAYS = 11;
 
     /**
-     * @param  string  $mean  kg a day over the last full days, signed; empty where it is not known
+     * @param  ?float  $meanKgPerDay  over the last days that were weighed
      * @param  bool  $presumed  from a neighbour's scale
      * @param  array<string, ?float>  $gains  kg a day by date
      */
     private function __construct(
         public string $sentence,
         public bool $isOver,
-        public string $mean,
+        public ?float $meanKgPerDay,
         public bool $presumed,
         public array $gains,
     ) {
@@ -28,12 +28,10 @@ final readonly class FlowSummary
 
     public static function of(YardFlow $flow): self
     {
-        $mean = $flow->result->meanKgPerDay;
-
         return new self(
             $flow->sentence(),
             $flow->forRipeness() === NectarFlow::Over,
-            $mean === null ? '' : sprintf('%+.1f', $mean),
+            $flow->meanKgPerDay(),
             $flow->presumedFrom !== null,
             array_slice($flow->gains(), -self::DAYS, null, true),
         );

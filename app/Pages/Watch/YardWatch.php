@@ -12,6 +12,7 @@ use App\Pages\Watch\Chart\WatchedDay;
 use App\Pages\Watch\Chart\Window;
 use DateTimeImmutable;
 use Marjoram\Core\Flow\Filter\FilteredDay;
+use Marjoram\Core\Flow\ScaleStep;
 
 /** A yard's page of the flow: what is said of it, and where the chart goes from here. */
 final readonly class YardWatch
@@ -90,6 +91,15 @@ final readonly class YardWatch
     public function scales(): array
     {
         return $this->watched->flow->scales;
+    }
+
+    /** The hive with a jump that nobody explained; null where there is none. */
+    public function toExplain(): ?string
+    {
+        $flow = $this->watched->flow;
+        $isOpen = array_filter($flow->handlings(), static fn (ScaleStep $one): bool => ! $one->isNoted) !== [];
+
+        return $isOpen && $flow->scaleHive !== null ? $this->hives[$flow->scaleHive] ?? null : null;
     }
 
     public function code(string $hiveId): string

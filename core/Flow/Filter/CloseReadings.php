@@ -25,6 +25,9 @@ final readonly class CloseReadings
 
     private const NEAR_S = 7200;
 
+    /** A handling may be noted by its day alone, at noon. */
+    private const SAME_DAY_S = 12 * 3600;
+
     private const AROUND = 4;
 
     /**
@@ -48,7 +51,11 @@ final readonly class CloseReadings
             $step = $i === 0 ? 0.0 : self::handling($readings, $i, $rates, $logged);
             if ($step !== 0.0) {
                 $shift += $step;
-                $steps[] = new ScaleStep($reading->at, $step);
+                $steps[] = new ScaleStep(
+                    $reading->at,
+                    $step,
+                    self::isNoted($readings[$i - 1]->at, $reading->at, $logged, self::SAME_DAY_S),
+                );
             }
             $weights[] = new CleanWeight($reading->at, $reading->kg - $shift);
         }
@@ -99,7 +106,7 @@ final readonly class CloseReadings
         }
         $usual = self::median($around);
         $spread = 1.4826 * self::median(array_map(static fn (float $rate): float => abs($rate - $usual), $around));
-        $limit = self::isNoted($readings[$i - 1]->at, $readings[$i]->at, $logged)
+        $limit = self::isNoted($readings[$i - 1]->at, $readings[$i]->at, $logged, self::NEAR_S)
             ? self::NOTICED_KG
             : self::LIMIT_KG;
         $own = $step - $usual * $hours;
@@ -108,11 +115,15 @@ final readonly class CloseReadings
     }
 
     /** @param  list<LoggedHandling>  $logged */
-    private static function isNoted(DateTimeImmutable $from, DateTimeImmutable $to, array $logged): bool
-    {
+    private static function isNoted(
+        DateTimeImmutable $from,
+        DateTimeImmutable $to,
+        array $logged,
+        int $nearS,
+    ): bool {
         foreach ($logged as $one) {
             $at = $one->at->getTimestamp();
-            if ($at >= $from->getTimestamp() - self::NEAR_S && $at <= $to->getTimestamp() + self::NEAR_S) {
+            if ($at >= $from->getTimestamp() - $nearS && $at <= $to->getTimestamp() + $nearS) {
                 return true;
             }
         }
@@ -132,7 +143,11 @@ final readonly class CloseReadings
         foreach ($steps as $step) {
             $last = count($merged) - 1;
             if ($last >= 0 && $step->at->getTimestamp() - $merged[$last]->at->getTimestamp() <= self::NEAR_S) {
-                $merged[$last] = new ScaleStep($step->at, $merged[$last]->kg + $step->kg);
+                $merged[$last] = new ScaleStep(
+                    $step->at,
+                    $merged[$last]->kg + $step->kg,
+                    $merged[$last]->isNoted || $step->isNoted,
+                );
             } else {
                 $merged[] = $step;
             }

@@ -28,11 +28,15 @@ final class DayLikelihoods
     /** @var list<list<float>> for each interval the share of its likelihood that is handling, by state */
     public array $handled = [];
 
-    /** @param  array<int, FlightDay>  $weather  by day */
+    /**
+     * @param  array<int, FlightDay>  $weather  by day
+     * @param  float  $unnotedADay  how likely a handling is that nobody notes
+     */
     public function __construct(
         private readonly int $first,
         private readonly int $last,
         private readonly array $weather,
+        private readonly float $unnotedADay,
     ) {
         for ($day = $first; $day <= $last; $day++) {
             $this->f[$day] = array_fill(0, States::LEVELS * States::WEATHERS, 1.0);
@@ -91,7 +95,7 @@ final class DayLikelihoods
     private function addInterval(Interval $one): void
     {
         $flight = $this->flightOf($one);
-        $isOpen = $one->isOpen ? 0.9 : 1.0 - 0.97 ** $one->days;
+        $isOpen = $one->isOpen ? 0.9 : 1.0 - (1.0 - $this->unnotedADay) ** $one->days;
         $hand = $isOpen * $one->days * self::byHand($one->kg);
         $f = $handled = [];
         for ($j = 0; $j < States::LEVELS; $j++) {

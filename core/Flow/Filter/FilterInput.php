@@ -13,11 +13,15 @@ use Marjoram\Core\Flow\ScaleStep;
 /** All data up to now, assigned to days. */
 final readonly class FilterInput
 {
+    /** How well the calendar knows the day on which the flow begins: scale of a logistic, days (common practice). */
+    private const FIRST_FLOW_DAYS = 7.0;
+
     /**
      * @param  list<Interval>  $intervals
      * @param  list<ScaleStep>  $steps  shown by readings close together
      * @param  list<SignNote>  $notes
      * @param  array<int, FlightDay>  $weather  by day
+     * @param  ?int  $firstFlow  day on which the flow begins as a rule
      */
     private function __construct(
         public int $first,
@@ -26,6 +30,7 @@ final readonly class FilterInput
         public array $steps,
         public array $notes,
         public array $weather,
+        private ?int $firstFlow,
     ) {
     }
 
@@ -42,6 +47,7 @@ final readonly class FilterInput
         array $logged,
         array $weather,
         array $evidence,
+        ?DateTimeImmutable $firstFlow = null,
     ): self {
         $today = LocalDay::number($now, $zone);
         $isPast = static fn (ScaleReading|LoggedHandling|Evidence $one): bool => $one->at <= $now;
@@ -65,7 +71,15 @@ final readonly class FilterInput
             $today,
         ];
 
-        return new self(min($begins), $today, $intervals, $close->steps, SignNote::weighed($notes), $days);
+        return new self(
+            min($begins),
+            $today,
+            $intervals,
+            $close->steps,
+            SignNote::weighed($notes),
+            $days,
+            $firstFlow === null ? null : LocalDay::number($firstFlow, $zone),
+        );
     }
 
     /** Returns the same days without some of the data. */
@@ -78,17 +92,27 @@ final readonly class FilterInput
             $this->steps,
             $note === null ? $this->notes : array_values(array_filter($this->notes, $note)),
             $weather ? [] : $this->weather,
+            $this->firstFlow,
         );
     }
 
-    public function likelihoods(): DayLikelihoods
+    /** @param  float  $unnotedADay  how likely a handling is that nobody notes */
+    public function likelihoods(float $unnotedADay): DayLikelihoods
     {
-        $likely = new DayLikelihoods($this->first, $this->today, $this->weather);
+        $likely = new DayLikelihoods($this->first, $this->today, $this->weather, $unnotedADay);
         $likely->addScale($this->intervals);
         $likely->addWeather();
         $likely->addSigns($this->notes);
 
         return $likely;
+    }
+
+    /** How likely it is by the calendar that the flow had not begun on the first day; null where nobody knows. */
+    public function notBegun(): ?float
+    {
+        return $this->firstFlow === null
+            ? null
+            : 1.0 / (1.0 + exp(($this->first - $this->firstFlow) / self::FIRST_FLOW_DAYS));
     }
 
     /** The last day with a weight; long ago if there is no weight. */

@@ -21,7 +21,7 @@ final readonly class FilterReasons
     private float $now;
 
     /** @param  list<float>  $alpha  of today */
-    public function __construct(private FilterInput $seen, private array $alpha)
+    public function __construct(private FilterInput $seen, private array $alpha, private float $unnotedADay)
     {
         $this->now = States::words($alpha)->logOdds();
     }
@@ -54,7 +54,7 @@ final readonly class FilterReasons
     /** @return array{FilterReason, float, ?Sign} */
     private function by(FilterReason $reason, FilterInput $without, ?Sign $sign = null): array
     {
-        $passes = Passes::forward(array_values($without->likelihoods()->f));
+        $passes = Passes::forward($without, $without->likelihoods($this->unnotedADay));
 
         return [$reason, $this->now - States::words($passes->last())->logOdds(), $sign];
     }

@@ -18,6 +18,7 @@ final readonly class FilterResult
      * @param  float  $pResumes  that nectar worth the name comes on one of the next ten days
      * @param  ?EndedRange  $ended  null where it is not likelier over than not
      * @param  list<Statement>  $reasons  of FilterReasons, with log_odds; the strongest first, what to look at last
+     * @param  ?float  $recentKgPerDay  over the last week that was weighed; null where that cannot be told
      */
     public function __construct(
         public array $days,
@@ -29,6 +30,7 @@ final readonly class FilterResult
         public float $nextKg,
         public float $nextSdKg,
         public array $reasons,
+        public ?float $recentKgPerDay,
     ) {
     }
 }

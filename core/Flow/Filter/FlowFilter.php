@@ -19,6 +19,10 @@ final readonly class FlowFilter
 {
     private const RECENT_DAYS = 10;
 
+    private const WEEK = 7;
+
+    private const LEAST_DAYS = 3;
+
     private const LOSING_KG = -0.15;
 
     /** Sets of levels in which a flow may be said to be over. */
@@ -27,10 +31,19 @@ final readonly class FlowFilter
     private const LITTLE = [0, 1, 7];
 
     /**
+     * @param  float  $unnotedADay  how likely it is that somebody puts something on or takes it off on a day and notes
+     *     nothing of it, 0 to 1
+     */
+    public function __construct(private float $unnotedADay = 0.03)
+    {
+    }
+
+    /**
      * @param  list<ScaleReading>  $readings  in any order; what is later than now is left out
      * @param  list<LoggedHandling>  $logged
      * @param  array<string, FlightDay>  $weather  by date; of days after today it is the forecast
      * @param  list<Evidence>  $evidence
+     * @param  ?DateTimeImmutable  $firstFlow  the day on which the year's flow begins as a rule; null where nobody knows
      */
     public function assess(
         array $readings,
@@ -39,10 +52,11 @@ final readonly class FlowFilter
         array $evidence,
         DateTimeImmutable $now,
         DateTimeZone $zone,
+        ?DateTimeImmutable $firstFlow = null,
     ): FilterResult {
-        $seen = FilterInput::upTo($now, $zone, $readings, $logged, $weather, $evidence);
-        $likely = $seen->likelihoods();
-        $passes = Passes::forward(array_values($likely->f));
+        $seen = FilterInput::upTo($now, $zone, $readings, $logged, $weather, $evidence, $firstFlow);
+        $likely = $seen->likelihoods($this->unnotedADay);
+        $passes = Passes::forward($seen, $likely);
         $gamma = $passes->smoothed();
         $alpha = $passes->last();
         $today = States::words($alpha);
@@ -58,7 +72,8 @@ final readonly class FlowFilter
             $today->over < 0.5 ? null : self::ended($passes, $seen->first),
             $kg,
             $sd,
-            (new FilterReasons($seen, $alpha))->all(),
+            (new FilterReasons($seen, $alpha, $this->unnotedADay))->all(),
+            self::recentGain($seen, $unlogged),
         );
     }
 
@@ -124,15 +139,38 @@ final readonly class FlowFilter
         $steps = $seen->steps;
         foreach ($seen->intervals as $i => $one) {
             foreach ($one->loggedKg as $kg) {
-                $steps[] = new ScaleStep($one->at, $kg);
+                $steps[] = new ScaleStep($one->at, $kg, true);
             }
             if (isset($unlogged[$i])) {
-                $steps[] = new ScaleStep($one->at, $unlogged[$i]);
+                $steps[] = new ScaleStep($one->at, $unlogged[$i], $one->isOpen);
             }
         }
         usort($steps, static fn (ScaleStep $a, ScaleStep $b): int => $a->at <=> $b->at);
 
         return $steps;
+    }
+
+    /**
+     * kg a day over the last week that was weighed; null where that is more than ten days ago, or nobody knows what of
+     * it was handling.
+     *
+     * @param  array<int, float>  $unlogged
+     */
+    private static function recentGain(FilterInput $seen, array $unlogged): ?float
+    {
+        $kg = 0.0;
+        $days = 0;
+        foreach (array_reverse($seen->intervals, true) as $i => $one) {
+            if ($days >= self::WEEK || $one->last() < $seen->today - self::RECENT_DAYS) {
+                break;
+            }
+            if (! isset($unlogged[$i]) && ! $one->isOpen) {
+                $kg += $one->kg;
+                $days += $one->days;
+            }
+        }
+
+        return $days < self::LEAST_DAYS ? null : $kg / $days;
     }
 
     private static function phase(Shares $today, FilterInput $seen): Phase

@@ -17,12 +17,12 @@ final readonly class Passes
     {
     }
 
-    /** @param  list<list<float>>  $f  of each day */
-    public static function forward(array $f): self
+    /** What the days show, from the first of them on. */
+    public static function forward(FilterInput $seen, DayLikelihoods $likely): self
     {
         $alpha = $predicted = [];
-        $p = States::start();
-        foreach ($f as $day => $likelihood) {
+        $p = States::start($seen->notBegun());
+        foreach (array_values($likely->f) as $day => $likelihood) {
             $p = $day === 0 ? $p : States::next($p);
             $predicted[] = $p;
             $p = array_map(static fn (float $one, float $by): float => $one * $by, $p, $likelihood);

@@ -49,13 +49,19 @@ final class States
         [1 => 0.0128, 2 => 0.0064, 3 => 0.0032, 4 => 0.0016],
     ];
 
-    /** @return list<float> */
-    public static function start(): array
+    /**
+     * @param  ?float  $before  how likely it is that the flow has not begun; null where the calendar is not known
+     * @return list<float>
+     */
+    public static function start(?float $before = null): array
     {
+        $of = self::START[self::BEFORE];
+        $before ??= $of;
         $p = [];
-        foreach (self::START as $level) {
+        foreach (self::START as $j => $level) {
+            $share = $j === self::BEFORE ? $before : $level * (1.0 - $before) / (1.0 - $of);
             foreach (self::OFTEN as $often) {
-                $p[] = $level * $often;
+                $p[] = $share * $often;
             }
         }
 

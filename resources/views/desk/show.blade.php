@@ -39,7 +39,7 @@
       <ul class="facts">
         @foreach ($desk->yards as $one)
           <li>
-            <span>{{ $one->flow->mean ?: '–' }}</span>
+            <span>{{ $f->gain($one->flow->meanKgPerDay) }}</span>
             <span @class(['pres' => $one->flow->presumed])>{{ $one->name }}: {{ $one->flow->sentence }}</span>
           </li>
         @endforeach

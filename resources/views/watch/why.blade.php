@@ -19,11 +19,13 @@
       <dt>{{ __('Next five days') }}</dt>
       <dd>{{ $f->kg($flow->filter->nextKg) }} <span
           class="rng">{{ $f->gainRange($flow->filter->nextKg, $flow->filter->nextSdKg) }}</span></dd>
-      <dt>{{ __('A second flow within ten days') }}</dt>
-      <dd>~{{ $f->percent($flow->filter->pResumes) }}</dd>
+      @if ($flow->pSecond() !== null)
+        <dt>{{ __('A second flow within ten days') }}</dt>
+        <dd>~{{ $f->percent($flow->pSecond()) }}</dd>
+      @endif
     @else
       <dt>{{ __('Mean of the last days') }}</dt>
-      <dd>{{ $f->kg($flow->result->meanKgPerDay, 2) }}</dd>
+      <dd>{{ $f->kg($flow->meanKgPerDay(), 2) }}</dd>
     @endif
   </dl>
 </section>
@@ -44,20 +46,16 @@
       </p>
     </x-disclosure>
   @else
-    <ul class="facts">
-      @forelse (array_reverse($flow->evidence) as $seen)
-        <li>
-          <span>{{ $f->day($seen->at) }}</span>
-          <span>{{ $say->sign($seen->sign, $seen->result) }} <span class="rng">×
-              {{ $seen->likelihoodRatio }}</span></span>
-        </li>
-      @empty
-        <li><span>–</span><i>{{ __('no sign in the last weeks') }}</i></li>
-      @endforelse
+    <ul class="reasons">
+      @foreach ($flow->result->reasons as $reason)
+        <li>{{ $say->statement($reason) }}</li>
+      @endforeach
     </ul>
     <x-disclosure :summary="__('How this was calculated')">
       <p>
-        {{ __('The scale sets the odds and each sign of the last ten days multiplies them. With seven days of weights, weather counts too.') }}
+        {{ __('The scale sets the odds and each sign multiplies them. One sign alone never makes it surer than 75 %.') }}
+        {{ __('After ten days a sign of the end fades, and a sign of nectar counts no more.') }}
+        {{ __('With two weights five days apart, weather counts too.') }}
       </p>
     </x-disclosure>
   @endif
@@ -69,10 +67,25 @@
       @foreach (array_slice(array_reverse($flow->handlings()), 0, 6) as $step)
         <li>
           <span>{{ $f->day($step->at) }}</span>
-          <span>{{ $f->kg($step->kg) }} {{ __('(boxes put on or taken off)') }}</span>
+          <span>
+            {{ $f->kg($step->kg) }}
+            @if ($step->isNoted)
+              {{ __('(boxes put on or taken off)') }}
+            @else
+              {{ __('(unexplained)') }}
+            @endif
+          </span>
         </li>
       @endforeach
     </ul>
+    @if ($page->toExplain())
+      <p>
+        {{ __('Bees alone do not change a weight so fast. Did you put a box on or take one off?') }}
+        <a href="{{ route('yards.hive', [$apiary->slug, $page->toExplain()]) }}">
+          {{ __('Note it at hive :hive', ['hive' => $page->toExplain()]) }}
+        </a>
+      </p>
+    @endif
   </section>
 @endif
 @if (!$flow->filter)

@@ -7,7 +7,7 @@ namespace App\Pages\Watch\Chart;
 use App\Drawing\Canvas;
 use App\Foundation\Units\Formatter;
 
-/** What people put on the hive or took off, as flags: it is no flow. */
+/** What people put on the hive or took off, and jumps that nobody explained, as flags: they are no flow. */
 final class Handlings
 {
     /** A day or so of handling is one flag, px. */
@@ -25,10 +25,12 @@ final class Handlings
             $words = ($one->kg > 0.0 ? '+' : '−').$format->kg(abs($one->kg));
             $flag = Canvas::at('M', $x, $y + 14.0).'v-14h9l-3 4 3 4h-9';
             $canvas->titled(
-                __(':kg put on or taken off on :day; not counted as gain', [
-                    'kg' => $words,
-                    'day' => $format->day($at),
-                ]),
+                __($one->isNoted
+                    ? ':kg put on or taken off on :day; not counted as gain'
+                    : 'unexplained jump of :kg on :day; not counted as gain', [
+                        'kg' => $words,
+                        'day' => $format->day($at),
+                    ]),
                 static fn (Canvas $inside) => $inside->path('flag', $flag),
             );
             if ($x - $last > self::APART) {
