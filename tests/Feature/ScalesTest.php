@@ -9,6 +9,7 @@ use App\Apiary\Hives\YardReader;
 use App\Devices\SimulatedHive;
 use App\Foundation\Sheets\CsvText;
 use App\Models\Apiary;
+use App\Models\FlowSign;
 use App\Models\Hive;
 use App\Models\HiveScale;
 use App\Models\ScaleImport;
@@ -146,7 +147,7 @@ final class ScalesTest extends FeatureTestCase
         $this->asProgram($one, $body)->assertStatus(401);
     }
 
-    public function test_from_seven_days_on_the_filter_judges_and_two_scales_by_their_mean(): void
+    public function test_from_five_days_on_the_filter_judges_and_two_scales_by_their_mean(): void
     {
         $this->demo();
         $apiary = Apiary::query()->where('slug', 'tegelbruket')->firstOrFail();
@@ -154,7 +155,7 @@ final class ScalesTest extends FeatureTestCase
         DB::table('scale_weights')->delete();
         DB::table('hive_scales')->delete();
         $scale = $this->scale('T2');
-        $this->sends($scale, 5, 1.0);
+        $this->sends($scale, 4, 1.0);
         app()->forgetScopedInstances();
         $this->demo();
         self::assertNull($yards()->flow($apiary)->filter);
@@ -204,6 +205,42 @@ final class ScalesTest extends FeatureTestCase
         self::assertSame('2026-07', substr((string) $flow->filter->ended?->median, 0, 7));
     }
 
+    public function test_a_flat_scale_takes_nothing_from_what_the_signs_say(): void
+    {
+        DB::table('scale_weights')->delete();
+        DB::table('hive_weighings')->delete();
+        DB::table('hive_scales')->delete();
+        $this->demo();
+        FlowSign::query()->get()->each(static fn (FlowSign $one) => $one->delete());
+        $yard = Apiary::query()->where('slug', 'tegelbruket')->firstOrFail();
+        $pOver = static fn (): float => app(YardReader::class)->flow($yard)->pOver();
+        $see = static fn (string $sign, string $result) => FlowSign::query()->create([
+            'apiary_id' => $yard->id,
+            'sign' => $sign,
+            'result' => $result,
+            'seen_at' => '2026-08-02 12:00',
+        ]);
+        $see('robbing-test', 'robbed');
+        self::assertEqualsWithDelta(0.75, $pOver(), 1e-9, 'one sign alone');
+        $see('main-bloom', 'finished');
+        $signs = $pOver();
+        self::assertGreaterThan(0.95, $signs);
+        $weighed = static fn (string $day, float $kg) => ScaleWeight::query()->create([
+            'apiary_id' => $yard->id,
+            'hive_id' => Hive::query()->where('code', 'T4')->value('id'),
+            'at' => "$day 19:00",
+            'kg' => $kg,
+        ]);
+        $weighed('2026-07-27', 50.0);
+        $flat = $weighed('2026-08-02', 50.0);
+        self::assertGreaterThanOrEqual($signs, $pOver());
+        foreach (range(1, 6) as $days) {
+            $weighed((new DateTimeImmutable('2026-07-27'))->modify("+$days days")->format('Y-m-d'), 50.0 + 1.5 * $days);
+        }
+        $flat->delete();
+        self::assertLessThan($signs, $pOver(), 'nine kilograms in six days are no end');
+    }
+
     public function test_boxes_put_on_are_no_flow(): void
     {
         $this->demo();
@@ -217,6 +254,7 @@ final class ScalesTest extends FeatureTestCase
         self::assertEqualsWithDelta(0.4, $flow->gains()['2026-07-28'], 0.3);
         $this->as('keeper');
         $this->get('/watch/tegelbruket?span=week&on=2026-07-28')->assertOk()->assertSee('+8.');
+        $this->get('/watch/tegelbruket')->assertSee('(unexplained)')->assertSee('Note it at hive T2');
     }
 
     public function test_a_season_at_fifteen_minutes_is_thinned_and_keeps_its_extremes(): void
