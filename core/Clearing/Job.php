@@ -22,6 +22,23 @@ final readonly class Job
         return array_sum(array_map(static fn (HiveToClear $hive): int => $hive->supers, $this->hives));
     }
 
+    /**
+     * The hives with most supers, so many of them, and the rest.
+     *
+     * @return array{self, self}
+     */
+    public function split(int $first): array
+    {
+        $hives = $this->hives;
+        usort($hives, static fn (HiveToClear $a, HiveToClear $b): int => [$b->supers, $a->broodInSupers]
+            <=> [$a->supers, $b->broodInSupers]);
+
+        return [
+            new self(array_slice($hives, 0, $first), $this->crew, $this->dearth),
+            new self(array_slice($hives, $first), $this->crew, $this->dearth),
+        ];
+    }
+
     /** Frames that come off where they are taken one by one. */
     public function frames(): int
     {

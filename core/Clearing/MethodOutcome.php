@@ -15,6 +15,8 @@ final readonly class MethodOutcome
      * @param  list<DateTimeImmutable>  $visits
      * @param  list<Statement>  $cautions  of Cautions
      * @param  float  $penaltyMinutes  for a second drive, bees left and robbing in a dearth
+     * @param  list<string>  $hives  ids of those that it reaches, where it does not reach all
+     * @param  ?self  $rest  how the others are cleared
      */
     private function __construct(
         public Method $method,
@@ -25,6 +27,8 @@ final readonly class MethodOutcome
         public float $beesLeftPerSuper = 0.0,
         public array $cautions = [],
         public float $penaltyMinutes = 0.0,
+        public array $hives = [],
+        public ?self $rest = null,
     ) {
     }
 
@@ -57,6 +61,27 @@ final readonly class MethodOutcome
             $beesLeftPerSuper,
             array_values($cautions),
             $penalty,
+        );
+    }
+
+    /**
+     * The same for some hives, and another method for the rest.
+     *
+     * @param  list<string>  $hives  ids of those that this method reaches
+     */
+    public function with(self $rest, array $hives): self
+    {
+        return new self(
+            $this->method,
+            null,
+            $this->visits,
+            $this->personMinutes + $rest->personMinutes,
+            $this->onSiteMinutes + $rest->onSiteMinutes,
+            $this->beesLeftPerSuper,
+            [...$this->cautions, ...$rest->cautions],
+            $this->penaltyMinutes + $rest->penaltyMinutes,
+            $hives,
+            $rest,
         );
     }
 

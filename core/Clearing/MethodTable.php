@@ -37,4 +37,17 @@ final readonly class MethodTable
         public float $beesLeftFume = 40.0,
     ) {
     }
+
+    /** What of a day's weather keeps a method from being used; null where nothing does. */
+    public function trouble(Method $method, DayForecast $day): ?Trouble
+    {
+        $isWet = $method === Method::FumeBoard ? $day->rainP > $this->fume->mostRain : $day->rainP >= $this->mostRainOpen;
+
+        return match (true) {
+            $isWet => Trouble::Rain,
+            $method === Method::FumeBoard && $day->maxC < $this->fume->leastC => Trouble::Temperature,
+            $method === Method::Cold && $day->minC >= $this->coldC => Trouble::Temperature,
+            default => null,
+        };
+    }
 }

@@ -19,4 +19,7 @@ enum RankReason: string
 
     /** person_minutes: more than the next; risk: of robbing */
     case FewerBees = 'fewer-bees';
+
+    /** person_minutes: more than the next; risk: of robbing. No fewer bees: robbing or a second drive decided */
+    case SaferOrNearer = 'safer-or-nearer';
 }

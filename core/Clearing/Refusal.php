@@ -26,6 +26,9 @@ enum Refusal: string
 
     case NoDryDay = 'no-dry-day';
 
+    /** The hives were robbed a few days ago: none is opened with its honey in the air */
+    case Robbed = 'robbed';
+
     /** celsius: the most */
     case NoColdDryDay = 'no-cold-dry-day';
 }

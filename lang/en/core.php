@@ -106,6 +106,7 @@ return [
         'no-blower' => 'You have no blower.',
         'no-warm-dry-day' => 'No day of the forecast is dry and at least :celsius.',
         'no-dry-day' => 'No day of the forecast is dry enough.',
+        'robbed' => 'These hives were robbed a few days ago: use a method that leaves no honey open.',
         'no-cold-dry-day' => 'No night of the forecast is dry and colder than :celsius.',
     ],
     'Caution' => [
@@ -121,6 +122,7 @@ return [
         'only-method' => 'Only this method can be used.',
         'less-work' => 'Saves :person_minutes person-minutes over the next method.',
         'less-work-at-risk' => 'Saves :person_minutes person-minutes, but the risk of robbing is :risk.',
+        'safer-or-nearer' => 'Needs :person_minutes person-minutes more. The risk of robbing is :risk.',
         'fewer-bees' => 'Needs :person_minutes person-minutes more, but leaves fewer bees and a :risk risk of robbing.',
     ],
     'SpinSide' => [

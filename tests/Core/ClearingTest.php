@@ -89,13 +89,72 @@ final class ClearingTest extends TestCase
 
     public function test_what_is_missing_is_said(): void
     {
-        $plans = $this->plans(array_map(static fn (int $i): HiveToClear => new HiveToClear("H$i", 1), range(1, 9)));
+        $none = (new MethodComparison)->compare([new HiveToClear('A', 1)], $this->forecast(10.0), 1, new Kit, false);
+        $refusals = array_column(array_map(static fn (MethodOutcome $one): array => [
+            $one->method->value,
+            $one->refusal,
+        ], $none), 1, 0);
         self::assertEquals(
-            new Statement(Refusal::TooFewBoards, ['boards' => 8, 'hives' => 9, 'short' => 1]),
-            $plans['escape-board']->refusal,
+            new Statement(Refusal::TooFewBoards, ['boards' => 0, 'hives' => 1, 'short' => 1]),
+            $refusals['escape-board'],
         );
         $this->expectException(InvalidInput::class);
         new DayForecast(new DateTimeImmutable('2026-08-05'), 10.0, 200.0, 0.1, 0.8);
+    }
+
+    public function test_boards_that_do_not_suffice_are_used_where_there_are_most_supers(): void
+    {
+        $hives = [new HiveToClear('A', 1), new HiveToClear('B', 3), new HiveToClear('C', 2)];
+        $ranked = (new MethodComparison)->compare($hives, $this->forecast(10.0), 1, new Kit(2), true);
+        $boards = array_values(array_filter($ranked, static fn ($one): bool => $one->method === Method::EscapeBoard))[0];
+        self::assertSame(['B', 'C'], $boards->hives);
+        self::assertSame(Method::Brush, $boards->rest?->method);
+        self::assertEqualsWithDelta(2 * 6.0 + 5 * 3.5 + 10.0, $boards->personMinutes, 1e-9, 'two boards and one super brushed');
+    }
+
+    public function test_where_hives_were_robbed_no_honey_is_left_open(): void
+    {
+        $hives = [new HiveToClear('A', 2)];
+        $ranked = (new MethodComparison)->compare($hives, $this->forecast(10.0), 1, new Kit(2, 0, true), false, true, true);
+        self::assertSame(RobbingRisk::Low, $ranked[0]->robbingRisk());
+        foreach ($ranked as $one) {
+            if ($one->robbingRisk() !== RobbingRisk::Low) {
+                self::assertEquals(new Statement(Refusal::Robbed), $one->refusal);
+            }
+        }
+    }
+
+    /** Fewer bees are named as the reason only where there are fewer. */
+    public function test_a_reason_never_contradicts_its_figures(): void
+    {
+        $seen = [];
+        foreach ([true, false] as $dearth) {
+            foreach ([1, 3] as $crew) {
+                foreach ([1, 4, 9] as $supers) {
+                    foreach ([10.0, 16.0, 24.0] as $maxC) {
+                        $ranked = (new MethodComparison)->compare(
+                            [new HiveToClear('A', $supers), new HiveToClear('B', 1)],
+                            $this->forecast($maxC),
+                            $crew,
+                            new Kit(2, 1, true),
+                            $dearth,
+                        );
+                        $reason = (new MethodComparison)->reasonOfRank($ranked)->what;
+                        [$first, $second] = $ranked;
+                        $seen[] = $reason;
+                        match ($reason) {
+                            RankReason::FewerBees => self::assertLessThan($second->beesLeftPerSuper, $first->beesLeftPerSuper),
+                            RankReason::LessWork, RankReason::LessWorkAtRisk => self::assertLessThanOrEqual(
+                                $second->personMinutes,
+                                $first->personMinutes,
+                            ),
+                            default => self::assertGreaterThan($second->personMinutes, $first->personMinutes),
+                        };
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(1, count(array_unique(array_column($seen, 'value'))));
     }
 
     public function test_in_a_dearth_brushing_is_ranked_behind_boards(): void

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Marjoram\Core\Clearing;
+
+/** Why a planned visit cannot go as it is planned. */
+enum Trouble: string
+{
+    /** Its day is past, and nobody was there. */
+    case Missed = 'missed';
+
+    case Rain = 'rain';
+
+    /** The day is too cold for the method, or its night too warm. */
+    case Temperature = 'temperature';
+}
