@@ -47,6 +47,7 @@ return [
         'lot' => [Models\Lot::class, $elsewhere],
         'harvest' => [Models\Harvest::class, $elsewhere],
         'clearing_super' => [Models\ClearingSuper::class, $hive],
+        'stop_trouble' => [Models\StopTrouble::class, $yard],
         'clearing' => [Models\Clearing::class, $yard],
         'decision' => [Models\Decision::class, $hive],
         'winter_look' => [Models\WinterLook::class, $hive],

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Apiary\Days\MendReader;
+use App\Apiary\Days\TroubleWords;
 use App\Apiary\Hives\BoxKindReader;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\OwnPreferences;
 use App\Apiary\Overview\YardSum;
+use App\Apiary\Weather\NearYards;
 use App\Devices\Forecast;
 use App\Devices\HttpForecast;
 use App\Foundation\Access\Tenant;
@@ -109,6 +112,14 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         Views::composer('components.page', PageComposer::class);
         Views::composer('components.yard-sum', static fn (View $view): View => $view->with('sum', app(YardSum::class)));
+        Views::composer('components.enter-weather', static fn (View $view): View => $view->with(
+            'groups',
+            NearYards::groups(),
+        ));
+        Views::composer('components.mend', static fn (View $view): View => $view->with(
+            'troubles',
+            app(TroubleWords::class)->sentences(app(MendReader::class)->all()),
+        ));
         Views::composer('honey-room.tabs', static fn (View $view): View => $view->with(
             'revision',
             app(ScopeVersions::class)->ofAll(),

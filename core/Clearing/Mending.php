@@ -19,7 +19,7 @@ final readonly class Mending
 
     /**
      * @param  list<PlannedVisit>  $visits  all that are not done
-     * @param  array<array-key, float>  $crewMin  person-minutes by date, YYYY-MM-DD, of the days that may be used, in order
+     * @param  array<array-key, float>  $crewMin  minutes of the crew by date, YYYY-MM-DD, in order: days that may be used
      * @param  DateTimeImmutable  $today  the first day on which work can still be done
      * @return list<MendedVisit> the visits in trouble, those with the earliest day first
      */
@@ -37,7 +37,7 @@ final readonly class Mending
         usort($troubled, static fn (MendedVisit $a, MendedVisit $b): int => $key($a) <=> $key($b));
         $mended = [];
         foreach ($troubled as $one) {
-            $days = $this->newDays($one->visit, $crewMin, $today);
+            $days = $one->why === Trouble::Robbed ? [] : $this->newDays($one->visit, $crewMin, $today);
             $crewMin = self::without($crewMin, $days, $one->visit->minutesADay());
             $hasBoards = $one->visit->boardsOn;
             $mended[] = new MendedVisit(
@@ -54,6 +54,9 @@ final readonly class Mending
 
     private function trouble(PlannedVisit $visit, DateTimeImmutable $today): ?MendedVisit
     {
+        if ($visit->robbed && $visit->method->robbingRisk() !== RobbingRisk::Low) {
+            return new MendedVisit($visit, Trouble::Robbed, $visit->first);
+        }
         foreach ($visit->daysLeft() as $day) {
             if ($day < $today) {
                 return new MendedVisit($visit, Trouble::Missed, $day);

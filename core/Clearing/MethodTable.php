@@ -41,7 +41,9 @@ final readonly class MethodTable
     /** What of a day's weather keeps a method from being used; null where nothing does. */
     public function trouble(Method $method, DayForecast $day): ?Trouble
     {
-        $isWet = $method === Method::FumeBoard ? $day->rainP > $this->fume->mostRain : $day->rainP >= $this->mostRainOpen;
+        $isWet = $method === Method::FumeBoard
+            ? $day->rainP > $this->fume->mostRain
+            : $day->rainP >= $this->mostRainOpen;
 
         return match (true) {
             $isWet => Trouble::Rain,

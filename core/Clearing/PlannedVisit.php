@@ -14,8 +14,9 @@ final readonly class PlannedVisit
      * @param  DateTimeImmutable  $first  the day on which its work begins
      * @param  ?DateTimeImmutable  $second  the day on which supers come in, where boards go on first
      * @param  bool  $boardsOn  the first of two visits is done
-     * @param  float  $personMinutes  of all its visits together
+     * @param  float  $crewMin  minutes of the crew, of all its visits together
      * @param  array<string, DayForecast>  $forecast  of its yard by date, YYYY-MM-DD; days nobody knows are left out
+     * @param  bool  $robbed  its hives were robbed a few days ago
      * @param  ?DateTimeImmutable  $offBy  the day by which its supers should be off
      */
     public function __construct(
@@ -24,8 +25,9 @@ final readonly class PlannedVisit
         public DateTimeImmutable $first,
         public ?DateTimeImmutable $second,
         public bool $boardsOn,
-        public float $personMinutes,
+        public float $crewMin,
         public array $forecast,
+        public bool $robbed = false,
         public ?DateTimeImmutable $offBy = null,
     ) {
     }
@@ -40,9 +42,9 @@ final readonly class PlannedVisit
         };
     }
 
-    /** Person-minutes of each of its days. */
+    /** Minutes of the crew on each of its days. */
     public function minutesADay(): float
     {
-        return $this->second === null ? $this->personMinutes : 0.5 * $this->personMinutes;
+        return $this->second === null ? $this->crewMin : 0.5 * $this->crewMin;
     }
 }

@@ -14,4 +14,7 @@ enum Trouble: string
 
     /** The day is too cold for the method, or its night too warm. */
     case Temperature = 'temperature';
+
+    /** Its hives were robbed a few days ago, and its method leaves honey open: it wants another method. */
+    case Robbed = 'robbed';
 }

@@ -109,6 +109,12 @@ return [
         'robbed' => 'These hives were robbed a few days ago: use a method that leaves no honey open.',
         'no-cold-dry-day' => 'No night of the forecast is dry and colder than :celsius.',
     ],
+    'Trouble' => [
+        'missed' => 'not finished',
+        'rain' => 'rain',
+        'temperature' => 'temperature does not suit the method',
+        'robbed' => 'robbing',
+    ],
     'Caution' => [
         'right-side-up' => 'Boards right side up, gaps taped, no upper entrance, at most three nights.',
         'follow-the-label' => 'Repellent: follow the label, wear gloves, work in open air. Some repellents taint honey.',

@@ -7,6 +7,7 @@ use App\Pages\Clear\ClearController;
 use App\Pages\Clear\ClearingController;
 use App\Pages\Clear\FinishController;
 use App\Pages\Clear\FollowUpController;
+use App\Pages\Clear\TroubleController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
@@ -29,6 +30,8 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
         ->name('clear.placed');
     Route::put('/clear/plans/{clearing}/collected', [FinishController::class, 'collected'])
         ->name('clear.collected');
+    Route::put('/clear/plans/{clearing}/trouble', TroubleController::class)
+        ->name('clear.trouble');
     Route::put('/clear/days/{day}/finish', [FinishController::class, 'day'])
         ->where('day', '\d{4}-\d{2}-\d{2}')
         ->name('clear.day.finish');

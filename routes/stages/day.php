@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Pages\Day\CalendarController;
 use App\Pages\Day\DayController;
+use App\Pages\Day\MendController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('can:view')->group(static function (): void {
@@ -13,6 +14,8 @@ Route::middleware('can:view')->group(static function (): void {
     Route::get('/clear/days/{day}.pdf', [DayController::class, 'pdf'])
         ->where('day', '\d{4}-\d{2}-\d{2}')
         ->name('clear.day.pdf');
+    Route::get('/clear/days/mend', [MendController::class, 'show'])
+        ->name('clear.mend');
     Route::get('/clear/calendar.ics', [CalendarController::class, 'all'])
         ->name('clear.calendar');
     Route::get('/clear/rounds/{schedule}/calendar.ics', [CalendarController::class, 'schedule'])
@@ -26,6 +29,8 @@ Route::middleware(['can:record', 'write'])->group(static function (): void {
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {
+    Route::put('/clear/days/mend', [MendController::class, 'update'])
+        ->name('clear.mend.update');
     Route::post('/clear/calendar', [CalendarController::class, 'store'])
         ->name('clear.calendar.store');
     Route::delete('/clear/calendar/{calendarLink}', [CalendarController::class, 'destroy'])

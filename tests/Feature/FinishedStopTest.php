@@ -80,7 +80,12 @@ final class FinishedStopTest extends FeatureTestCase
         }
         $this->get('/clear/days/2026-08-02')->assertSee('All work is ticked.');
         $url = '/clear/days/2026-08-02/finish';
-        $work = ['chosen' => '1', 'on' => '2026-08-04', 'done' => [$boards->items[0]->id, $in->id]];
+        $work = [
+            'chosen' => '1',
+            'on' => '2026-08-04',
+            'done' => [$boards->items[0]->id, $in->id],
+            'went' => [$boards->id => 'done', $brushed->id => 'done'],
+        ];
         $this->send('PUT', $url, $work, from: '/clear/days/2026-08-02')->assertStatus(422)->assertSee('Say in a few words why they stay.');
         $this->send('PUT', $url, ['on' => '2026-08-05'] + $work + ['why' => 'x'])->assertStatus(422);
         $this->send('PUT', $url, $work + ['why' => 'Bees still in it.'])->assertRedirect('/clear/days/2026-08-04');

@@ -413,10 +413,24 @@ final class RouteCatalogue
                 ])->id,
                 ['done' => '1'],
             ],
+            'clear.trouble' => fn (): array => [
+                'PUT',
+                "/clear/plans/{$plan()->id}/trouble",
+                ['what' => 'robbing', 'done' => '1'],
+            ],
+            'clear.mend.update' => function () use ($plan): array {
+                $one = $plan();
+
+                return ['PUT', '/clear/days/mend', [
+                    'move' => [$one->id],
+                    'first' => [$one->id => '2026-08-20'],
+                    'second' => [$one->id => '2026-08-21'],
+                ]];
+            },
             'clear.weather.store' => fn (): array => [
                 'POST',
-                '/clear/ekbacken/weather',
-                ['date' => '2026-08-06', 'min' => '9', 'max' => '15', 'rain' => '95', 'sun' => '5'],
+                '/clear/weather',
+                ['yard' => 'ekbacken', 'date' => '2026-08-06', 'min' => '9', 'max' => '15', 'rain' => '95', 'sun' => '5'],
             ],
             'clear.weather.destroy' => fn (): array => [
                 'DELETE',

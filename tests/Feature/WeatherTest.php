@@ -26,7 +26,7 @@ final class WeatherTest extends FeatureTestCase
     public function test_the_stand_in_is_fetched_and_own_days_stay(): void
     {
         $yard = Apiary::query()->where('slug', 'ekbacken')->firstOrFail();
-        $this->send('POST', '/clear/ekbacken/weather', [
+        $this->send('POST', '/clear/weather', ['yard' => 'ekbacken',
             'date' => '2026-08-06',
             'min' => '12',
             'max' => '31',
@@ -85,8 +85,7 @@ final class WeatherTest extends FeatureTestCase
         $this->send('POST', '/clear/forecast', from: '/clear/ekbacken')->assertStatus(422)->assertSee('max_c = 200');
         $this->send(
             'POST',
-            '/clear/ekbacken/weather',
-            ['date' => '2026-08-06', 'min' => '12', 'max' => '200', 'rain' => '5', 'sun' => '90'],
+            '/clear/weather', ['yard' => 'ekbacken', 'date' => '2026-08-06', 'min' => '12', 'max' => '200', 'rain' => '5', 'sun' => '90'],
             from: '/clear/ekbacken',
         )
             ->assertStatus(422)
@@ -94,8 +93,7 @@ final class WeatherTest extends FeatureTestCase
             ->assertSee('value="200"', false);
         $this->send(
             'POST',
-            '/clear/ekbacken/weather',
-            ['date' => '2026-08-06', 'min' => '12', 'max' => '2', 'rain' => '5', 'sun' => '90'],
+            '/clear/weather', ['yard' => 'ekbacken', 'date' => '2026-08-06', 'min' => '12', 'max' => '2', 'rain' => '5', 'sun' => '90'],
             from: '/clear/ekbacken',
         )
             ->assertStatus(422)

@@ -21,6 +21,7 @@ final readonly class HiveWork
      * @param  list<ClearingSuper>  $boards  what the tick of the hive's board is kept with; none where none goes on
      * @param  bool  $boardIsOn  ticked
      * @param  list<ClearingSuper>  $gone  not in the hive any more
+     * @param  bool  $hasNoBoard  its supers come off, and the board that was to empty them was forgotten
      */
     public function __construct(
         public string $code,
@@ -30,6 +31,7 @@ final readonly class HiveWork
         public array $boards,
         public bool $boardIsOn,
         public array $gone,
+        public bool $hasNoBoard,
     ) {
         $this->steps = $this->steps();
     }

@@ -21,6 +21,7 @@ final class LoadingList
     {
         $supers = $frames = 0;
         $methods = $withBoard = $emptied = [];
+        $brushes = 0;
         foreach ($visits as $visit) {
             $methods[] = $visit->clearing->method;
             // A hive may be on two clearings of a day: it wants one board, and one empty super after.
@@ -30,12 +31,15 @@ final class LoadingList
             $emptied += $isWhole ? $hives : [];
             $supers += $isWhole ? $visit->clearing->items->count() : 0;
             $frames += $visit->ripeFrames();
+            foreach (array_keys($visit->byHive) as $hive) {
+                $brushes += $visit->hasNoBoard((string) $hive) ? 1 : 0;
+            }
         }
         $boards = count($withBoard);
         $items = [
             new LoadItem('boards', $boards, __('escape boards, checked, right side up')),
             new LoadItem('tape', min(1, $boards), __('tape, for gaps and upper entrances')),
-            ...self::tools($methods, max(1, count($emptied)), $kit, $crew),
+            ...self::tools($methods, max(1, count($emptied)), $kit, $crew, $brushes > 0),
             new LoadItem(
                 'carriers',
                 (int) ceil($frames / self::FRAMES_A_CARRIER),
@@ -59,9 +63,10 @@ final class LoadingList
 
     /**
      * @param  list<Method>  $methods
+     * @param  bool  $brushes  a board was forgotten on a hive that is cleared
      * @return list<LoadItem>
      */
-    private static function tools(array $methods, int $hives, Kit $kit, int $crew): array
+    private static function tools(array $methods, int $hives, Kit $kit, int $crew, bool $brushes): array
     {
         $uses = static fn (Method $method): bool => in_array($method, $methods, true);
 
@@ -72,7 +77,7 @@ final class LoadingList
                 __('fume boards, pads, repellent as its label says, gloves'),
             ),
             new LoadItem('blower', $uses(Method::Blower) ? 1 : 0, __('blower, ear and eye protection')),
-            new LoadItem('brush', $uses(Method::Brush) || $uses(Method::ByFrame) ? $crew : 0, __('bee brushes and water to wash them')),
+            new LoadItem('brush', $brushes || $uses(Method::Brush) || $uses(Method::ByFrame) ? $crew : 0, __('bee brushes and water to wash them')),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Apiary\Days;
 
 use App\Models\Apiary;
+use App\Models\StopTrouble;
 use App\Words\Wording;
 
 /** A place where the truck stands on a day: all that is done there, hive by hive, for however many clearings. */
@@ -17,9 +18,20 @@ final readonly class Stop
      * @param  float  $driveMin  from the stop before
      * @param  list<YardVisit>  $visits  of one yard
      * @param  list<HiveWork>  $hives
+     * @param  array<string, StopTrouble>  $troubles  of the last days, by what went wrong
      */
-    public function __construct(public float $driveMin, public array $visits, public array $hives)
+    public function __construct(
+        public float $driveMin,
+        public array $visits,
+        public array $hives,
+        public array $troubles,
+    ) {
+    }
+
+    /** @param  string  $today  Y-m-d */
+    public function isNotedToday(string $what, string $today): bool
     {
+        return ($this->troubles[$what] ?? null)?->on->format('Y-m-d') === $today;
     }
 
     public function apiary(): Apiary

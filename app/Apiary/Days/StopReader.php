@@ -13,7 +13,7 @@ use Illuminate\Support\Collection;
 /** Reads what is done in a yard on a day, or for a clearing on all its days. */
 final readonly class StopReader
 {
-    public function __construct(private YardReader $yards)
+    public function __construct(private YardReader $yards, private YardTroubles $troubles)
     {
     }
 
@@ -43,6 +43,7 @@ final readonly class StopReader
             $drive,
             $visits,
             array_map(static fn (string $code): HiveWork => self::hive($code, $visits), $codes),
+            $this->troubles->of($visits[0]->clearing->apiary_id),
         );
     }
 
@@ -68,8 +69,10 @@ final readonly class StopReader
     private static function hive(string $code, array $visits): HiveWork
     {
         $works = $look = $boards = $gone = $first = [];
+        $hasNoBoard = false;
         foreach ($visits as $visit) {
             array_push($look, ...$visit->toLookAt($code));
+            $hasNoBoard = $hasNoBoard || (isset($visit->byHive[$code]) && $visit->hasNoBoard($code));
             foreach ($visit->byHive[$code] ?? [] as $super) {
                 $box = $visit->box($super);
                 $boards = [...$boards, ...$visit->places ? [$super] : []];
@@ -109,6 +112,7 @@ final readonly class StopReader
             $boards,
             Clearing::hasBoard(new Collection($boards)),
             $gone,
+            $hasNoBoard,
         );
     }
 }

@@ -98,6 +98,20 @@ final readonly class YardVisit
         return $this->clearing->items->contains(fn (ClearingSuper $super): bool => $this->isTicked($super));
     }
 
+    /** What a super is called: its hive and its place there, while it stands there. */
+    public function nameOf(ClearingSuper $super): string
+    {
+        return $super->hive->code.' '.($this->box($super)?->name() ?? $super->box->mark);
+    }
+
+    /** Supers come off a hive on which no board went before, though boards were to go on. */
+    public function hasNoBoard(string $hive): bool
+    {
+        return ! $this->places && $this->clearing->method->takesTwoVisits()
+            && $this->clearing->hasBoardOn() && ! $this->clearing->isCollected()
+            && ! Clearing::hasBoard($this->byHive[$hive] ?? new Collection);
+    }
+
     /** Nothing is left to be ticked. */
     public function isDone(): bool
     {

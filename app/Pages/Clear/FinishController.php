@@ -43,9 +43,17 @@ final readonly class FinishController
             throw ValidationException::withMessages(['plan' => __('This day has nothing left to do.')]);
         }
         $lots = [];
-        $in = 0;
+        $in = $not = 0;
         foreach ($clearings as $clearing) {
             $work = $request->of($clearing);
+            foreach ($request->wrong($clearing) as $what) {
+                TroubleController::note($clearing, $what, $work->on());
+            }
+            if (! $request->wentTo($clearing)) {
+                $not++;
+
+                continue;
+            }
             if ($clearing->places($day)) {
                 $this->stop->boardsOn($clearing, $work);
 
@@ -58,7 +66,11 @@ final readonly class FinishController
 
         return Saved::at(
             route('clear.day', $request->day()->format('Y-m-d')),
-            __('The day is finished.').($lots === [] ? '' : ' '.self::inRoom($in, $lots)),
+            implode(' ', array_filter([
+                __('The day is finished.'),
+                $lots === [] ? '' : self::inRoom($in, $lots),
+                $not === 0 ? '' : __('What was not done waits under "Mend the plan".'),
+            ])),
         );
     }
 

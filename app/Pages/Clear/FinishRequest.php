@@ -7,10 +7,12 @@ namespace App\Pages\Clear;
 use App\Apiary\Operation\CurrentOperation;
 use App\Models\Clearing;
 use App\Models\ClearingSuper;
+use App\Models\StopTrouble;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Marjoram\Core\Clearing\Method;
 
@@ -32,6 +34,11 @@ final class FinishRequest extends FormRequest
             'done' => ['sometimes', 'array', 'max:600'],
             'done.*' => ['string', 'max:26'],
             'why' => ['nullable', 'string', 'max:300'],
+            'went' => ['sometimes', 'array'],
+            'went.*' => ['in:done,not'],
+            'wrong' => ['sometimes', 'array'],
+            'wrong.*' => ['array'],
+            'wrong.*.*' => [Rule::in(StopTrouble::WHAT)],
         ];
     }
 
@@ -47,10 +54,38 @@ final class FinishRequest extends FormRequest
                     $validator->errors()->add('on', __('This day is in the future.'));
                 }
                 foreach ($this->clearings() as $clearing) {
-                    $this->check($validator, $this->of($clearing));
+                    if (! $this->isAnswered($clearing)) {
+                        $validator->errors()->add("went.$clearing->id", __('Say of :yard whether you were there.', [
+                            'yard' => $clearing->apiary->name,
+                        ]));
+                    } elseif ($this->wentTo($clearing)) {
+                        $this->check($validator, $this->of($clearing));
+                    }
                 }
             },
         ];
+    }
+
+    /** Nobody was at a stop of a day only where that is said. */
+    public function wentTo(Clearing $clearing): bool
+    {
+        return $this->input("went.$clearing->id") !== 'not';
+    }
+
+    /** @return list<string> what went wrong there */
+    public function wrong(Clearing $clearing): array
+    {
+        $given = $this->input("wrong.$clearing->id");
+
+        return is_array($given) ? array_values(array_filter(array_unique($given), is_string(...))) : [];
+    }
+
+    /** Who ticks what was done on a day says it of each stop. */
+    private function isAnswered(Clearing $clearing): bool
+    {
+        return is_string($this->route('day')) === false
+            || ! $this->boolean('chosen')
+            || $this->input("went.$clearing->id") !== null;
     }
 
     public function of(Clearing $clearing): WorkDone

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Clear;
 
+use App\Apiary\Days\YardTroubles;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Overview\YardComing;
@@ -19,8 +20,11 @@ final readonly class MethodReader
 {
     private const DAYS = 10;
 
-    public function __construct(private CurrentOperation $current, private YardReader $yards)
-    {
+    public function __construct(
+        private CurrentOperation $current,
+        private YardReader $yards,
+        private YardTroubles $troubles,
+    ) {
     }
 
     public function compare(Apiary $apiary, YardComing $coming): Compared
@@ -36,6 +40,7 @@ final readonly class MethodReader
             $operation->kit,
             $this->yards->flow($apiary)->forRipeness() === NectarFlow::Over,
             true,
+            $this->troubles->hasRobbing($apiary->id),
         );
 
         return new Compared(

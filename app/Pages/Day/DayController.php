@@ -7,6 +7,7 @@ namespace App\Pages\Day;
 use App\Apiary\Days\DayReader;
 use App\Apiary\Days\DaySheet;
 use App\Apiary\Days\StepWords;
+use App\Apiary\Days\TroubleWords;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Models\LoadingTick;
@@ -23,11 +24,18 @@ final readonly class DayController
     {
     }
 
-    public function show(Request $request, string $day, WorkPicture $draw, StepWords $words): View
-    {
+    public function show(
+        Request $request,
+        string $day,
+        WorkPicture $draw,
+        StepWords $words,
+        TroubleWords $trouble,
+    ): View {
         return view('day.show', [
             'draw' => $draw,
             'words' => $words,
+            'trouble' => $trouble,
+            'page' => new FinishDay,
             'canTick' => $request->user()?->can('record') === true,
             'sheet' => $this->read($day),
             'today' => $this->current->day(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Rounds;
 
 use App\Apiary\Days\Drives;
+use App\Apiary\Days\YardTroubles;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
 use App\Apiary\Weather\KnownDay;
@@ -20,6 +21,7 @@ use App\Models\Schedules\ScheduleSettings;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Clearing\RobbingRisk;
 use Marjoram\Core\Rounds\RoundsQuestion;
 use Marjoram\Core\Rounds\Sky;
 
@@ -34,6 +36,7 @@ final readonly class QuestionReader
         private BatchReader $batches,
         private Drives $drives,
         private WithinReach $reach,
+        private YardTroubles $troubles,
     ) {
     }
 
@@ -149,11 +152,15 @@ final readonly class QuestionReader
         );
     }
 
-    /** @return list<Method> those of the policy that brood above does not defeat; else brush */
+    /** @return list<Method> those of the policy that neither robbers nor brood above forbid; else brush */
     private function methods(ReadySupers $batch): array
     {
         $wanted = Policy::at($this->current, $batch->apiary)->clearing;
         $methods = $wanted === null ? Method::usual() : [$wanted];
+        if ($this->troubles->hasRobbing($batch->apiary->id)) {
+            $isClosed = static fn (Method $one): bool => $one->robbingRisk() === RobbingRisk::Low;
+            $methods = array_values(array_filter($methods, $isClosed) ?: array_filter(Method::usual(), $isClosed));
+        }
         if (! $batch->hasBrood()) {
             return $methods;
         }

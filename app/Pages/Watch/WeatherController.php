@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages\Watch;
 
 use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Weather\NearYards;
+use App\Apiary\Weather\WeatherAhead;
 use App\Devices\Forecast;
 use App\Devices\Unreachable;
 use App\Foundation\Http\Saved;
@@ -14,6 +16,7 @@ use App\Models\WeatherDay;
 use DateTimeImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** The days ahead: from the weather service, or entered by hand, which stands over it. */
@@ -74,45 +77,75 @@ final readonly class WeatherController
         );
     }
 
-    public function store(Request $request, Apiary $apiary, Formatter $f): RedirectResponse
+    /** One day, for a yard and all that lie near it; what is left out is as it was known, or as the climate has it. */
+    public function store(Request $request, Formatter $f): RedirectResponse
     {
         $values = $request->validate(
             [
+                'yard' => ['required', 'string', Rule::exists('apiaries', 'slug')
+                    ->where('operation_id', $this->current->get()->id)
+                    ->whereNull('deleted_at')],
+                'alone' => ['nullable', 'boolean'],
                 'date' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-                'min' => ['required', 'numeric'],
-                'max' => ['required', 'numeric', 'gte:min'],
+                'min' => ['nullable', 'required_with:max', 'numeric'],
+                'max' => ['nullable', 'required_with:min', 'numeric', 'gte:min'],
                 'rain' => ['required', 'numeric', 'between:0,100'],
-                'sun' => ['required', 'numeric', 'between:0,100'],
+                'sun' => ['nullable', 'numeric', 'between:0,100'],
             ],
             ['max.gte' => __('The highest temperature must not be below the lowest.')],
         );
-        $celsius = [
-            'min_c' => round($f->temperatureToC((float) $values['min']), 1),
-            'max_c' => round($f->temperatureToC((float) $values['max']), 1),
-        ];
-        foreach ($celsius as $key => $value) {
+        $yard = Apiary::query()->where('slug', $values['yard'])->firstOrFail();
+        $near = (bool) ($values['alone'] ?? false) ? [$yard] : NearYards::of($yard);
+        $date = new DateTimeImmutable($values['date']);
+        foreach (WeatherAhead::of($near, [$date]) as $yardId => [$known]) {
+            self::keep((string) $yardId, $values['date'], [
+                'source' => WeatherDay::OWN,
+                'rain_p' => round((float) $values['rain'] / 100.0, 3),
+                'sun' => isset($values['sun']) ? round((float) $values['sun'] / 100.0, 3) : $known->weather->sun,
+            ] + (isset($values['min'], $values['max']) ? self::celsius($values, $f) : [
+                'min_c' => $known->weather->minC,
+                'max_c' => $known->weather->maxC,
+            ]));
+        }
+
+        return Saved::at(url()->previous(route('clear.yard', $yard->slug)), trans_choice(
+            '{1} Your day replaces the forecast.|[2,*] Your day replaces the forecast of :count yards.',
+            count($near),
+        ));
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, float>
+     */
+    private static function celsius(array $values, Formatter $f): array
+    {
+        $celsius = [];
+        foreach (['min', 'max'] as $key) {
+            $given = $values[$key];
+            $value = round($f->temperatureToC(is_numeric($given) ? (float) $given : 0.0), 1);
             if ($value < -40.0 || $value > 55.0) {
                 throw ValidationException::withMessages([
-                    substr($key, 0, 3) => __(':value is outside the possible range (:lo to :hi).', [
+                    $key => __(':value is outside the possible range (:lo to :hi).', [
                         'value' => $f->celsius($value),
                         'lo' => $f->celsius(-40.0),
                         'hi' => $f->celsius(55.0),
                     ]),
                 ]);
             }
+            $celsius[$key.'_c'] = $value;
         }
-        $day =
-            [
-                'source' => WeatherDay::OWN,
-                'rain_p' => round((float) $values['rain'] / 100.0, 3),
-                'sun' => round((float) $values['sun'] / 100.0, 3),
-            ] + $celsius;
-        $known = WeatherDay::query()->where('apiary_id', $apiary->id)->where('date', $values['date'])->first();
-        $known === null
-            ? WeatherDay::query()->create(['apiary_id' => $apiary->id, 'date' => $values['date']] + $day)
-            : $known->update($day);
 
-        return Saved::at(route('clear.yard', $apiary->slug), __('Your day replaces the forecast.'));
+        return $celsius;
+    }
+
+    /** @param  array<string, float|string>  $day */
+    private static function keep(string $yardId, string $date, array $day): void
+    {
+        $known = WeatherDay::query()->where('apiary_id', $yardId)->where('date', $date)->first();
+        $known === null
+            ? WeatherDay::query()->create(['apiary_id' => $yardId, 'date' => $date] + $day)
+            : $known->update($day);
     }
 
     public function destroy(WeatherDay $weatherDay): RedirectResponse

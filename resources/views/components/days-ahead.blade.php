@@ -37,49 +37,6 @@
   @enderror
   @can('manage')
     <x-form :action="route('clear.forecast')"><button class="btn">{{ __('Fetch all forecasts') }}</button></x-form>
-    <x-form :action="route('clear.weather.store', $of->apiary->slug)" class="narrow">
-      <div class="row">
-        <x-field
-          name="date"
-          type="date"
-          :label="__('Enter your own day')"
-          required
-        />
-        <x-field
-          name="min"
-          type="number"
-          step="any"
-          :label="__('Lowest, :unit', ['unit' => $f->temperatureUnit()])"
-          required
-        />
-        <x-field
-          name="max"
-          type="number"
-          step="any"
-          :label="__('Highest')"
-          required
-        />
-      </div>
-      <div class="row">
-        <x-field
-          name="rain"
-          type="number"
-          min="0"
-          max="100"
-          :label="__('Chance of rain, %')"
-          required
-        />
-        <x-field
-          name="sun"
-          type="number"
-          min="0"
-          max="100"
-          :label="__('Sun, %')"
-          value="50"
-          required
-        />
-        <button class="btn">{{ __('Use this day') }}</button>
-      </div>
-    </x-form>
+    <x-enter-weather :yard="$of->apiary->slug" />
   @endcan
 </details>

@@ -20,11 +20,29 @@
     @foreach ($sheet->open() as $visit)
       <fieldset>
         <legend>
-          {{ $visit->clearing->apiary->name }}: {{ $visit->places ? __('boards are on above') : __('came in') }}
+          {{ $visit->clearing->apiary->name }}: {{ $visit->places ? __('boards on') : __('supers in') }}
         </legend>
+        @foreach ($page->went($visit) as $key => $words)
+          <label class="check">
+            <input
+              type="radio"
+              name="went[{{ $visit->clearing->id }}]"
+              value="{{ $key }}"
+              @checked($page->answer($visit) === $key)
+              required
+            > <span>{{ $words }}</span>
+          </label>
+        @endforeach
+        @error('went.' . $visit->clearing->id)
+          <span class="err">{{ $message }}</span>
+        @enderror
         @foreach ($visit->clearing->items as $item)
           <x-check name="done[]" :value="$item->id" :on="$visit->isTicked($item) || !$visit->hasTicks()">
-            {{ $item->hive->code }}, {{ $item->box->mark }}</x-check>
+            {{ $visit->nameOf($item) }}</x-check>
+        @endforeach
+        <p class="soft">{{ __('What went wrong') }}</p>
+        @foreach ($trouble->choices() as $what => $words)
+          <x-check :name="'wrong[' . $visit->clearing->id . '][]'" :value="$what">{{ $words }}</x-check>
         @endforeach
       </fieldset>
     @endforeach

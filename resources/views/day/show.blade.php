@@ -12,6 +12,7 @@
       <a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan a schedule') }}</a>
     </p>
   @else
+    <x-mend />
     <p class="sub">
       {{ trans_choice('{1} :count stop|[2,*] :count stops', count($sheet->stops)) }},
       {{ __(':m of driving before the way home', ['m' => $f->minutes($sheet->drivingMin())]) }}
@@ -47,6 +48,13 @@
     @foreach ($sheet->stops as $stop)
       @include('day.stop')
     @endforeach
+    @can('manage')
+      <div class="noprint">
+        <x-disclosure :summary="__('Enter the weather of this day')">
+          <x-enter-weather :date="$sheet->date()" />
+        </x-disclosure>
+      </div>
+    @endcan
     @if ($canTick && $sheet->open() !== [])
       @include('day.finish')
     @endif

@@ -15,6 +15,9 @@
   @foreach ($stop->sentences($say) as $sentence)
     <p>{{ $sentence }}</p>
   @endforeach
+  @foreach ($trouble->heard($stop->troubles) as $sentence)
+    <p class="caution">{{ $sentence }}</p>
+  @endforeach
   @if ($stop->belowMin() > 0)
     <p class="caution">
       {{ __('First move boxes that stay below the board (:n min). Bees leave only the boxes above it.', ['n' => $stop->belowMin()]) }}
@@ -32,6 +35,10 @@
             {{ __('Inspect') }}<span class="sr"> {{ $hive->code }}</span></a>
         </p>
       @endforeach
+      @if ($hive->hasNoBoard)
+        <p class="caution">
+          {{ __('No board went on here. Brush the bees off, or leave these supers for another day.') }}</p>
+      @endif
       <ol class="handsteps">
         @foreach ($hive->steps as $step)
           <li class="flex justify-between gap-3 items-center min-h-9 flex-wrap">
@@ -59,6 +66,7 @@
     </div>
   @endforeach
   @if ($canTick)
+    @include('day.wrong')
     @foreach ($stop->visits as $visit)
       @if ($visit->takesFrames() && !$visit->clearing->isCollected())
         <p class="noprint">

@@ -1,6 +1,7 @@
 @php($tasks = $desk->tasks())
 <x-page :title="__('Season desk')" stage="desk">
   <h1>{{ $desk->heading() }}</h1>
+  <x-mend />
   <p class="sub">
     {{ $f->weekday($today) }}.
     {{ __('Bars: :unit per day on the scale hive. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}
@@ -27,6 +28,11 @@
       @endforeach
     </x-table>
   </x-astable>
+  @can('manage')
+    <x-disclosure :summary="__('Enter the weather of a day')">
+      <x-enter-weather />
+    </x-disclosure>
+  @endcan
   <x-slot:why>
     @if ($tasks === [])
       <p class="lab">{{ __('Do next') }}</p>

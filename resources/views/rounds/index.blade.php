@@ -9,6 +9,7 @@
     {{ __('Which yard on which day, by which method and drive, with your crew, boards, truck and honey room.') }}
     {{ __('You can compare several schedules.') }}
   </p>
+  <x-mend />
   @if ($schedules === [])
     <p class="empty">
       {{ __('No schedule yet.') }}
@@ -53,6 +54,9 @@
     </x-table>
   @endif
   @can('manage')
+    <x-disclosure :summary="__('Enter the weather of a day')">
+      <x-enter-weather />
+    </x-disclosure>
     <div class="btns blk">
       <a class="btn go" href="{{ route('clear.rounds.create') }}">{{ __('A new schedule') }}</a>
       <a class="btn" href="{{ route('clear.drives') }}">{{ __('Drives') }}</a>
