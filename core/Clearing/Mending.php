@@ -19,7 +19,7 @@ final readonly class Mending
 
     /**
      * @param  list<PlannedVisit>  $visits  all that are not done
-     * @param  array<array-key, float>  $crewMin  minutes of the crew by date, YYYY-MM-DD, in order: days that may be used
+     * @param  array<array-key, float>  $crewMin  minutes of the crew by date, in order: the days that may be used
      * @param  DateTimeImmutable  $today  the first day on which work can still be done
      * @return list<MendedVisit> the visits in trouble, those with the earliest day first
      */

@@ -48,6 +48,15 @@ final readonly class TroubleWords
         ]);
     }
 
+    /** Of a visit that no other day would mend. */
+    public function another(BrokenVisit $one): string
+    {
+        return __('Robbing at :yard: :method leaves honey open. Delete this visit and plan it with another method.', [
+            'yard' => $one->clearing->apiary->name,
+            'method' => $this->say->method($one->clearing->method),
+        ]);
+    }
+
     /** @return array<string, string> by what went wrong */
     public static function choices(): array
     {

@@ -6,6 +6,7 @@ namespace App\Pages\Day;
 
 use App\Apiary\Days\BrokenVisit;
 use App\Apiary\Days\MendReader;
+use App\Apiary\Days\TroubleWords;
 use App\Foundation\Http\Saved;
 use App\Models\Clearing;
 use Illuminate\Contracts\View\View;
@@ -14,11 +15,12 @@ use Illuminate\Http\RedirectResponse;
 /** Planned visits that cannot go as planned, and the days to which they are moved. */
 final readonly class MendController
 {
-    public function show(MendReader $reader): View
+    public function show(MendReader $reader, TroubleWords $words): View
     {
         $broken = $reader->all();
 
         return view('day.mend', [
+            'words' => $words,
             'moving' => array_values(array_filter($broken, static fn (BrokenVisit $one): bool => $one->canMove())),
             'anew' => array_values(array_filter($broken, static fn (BrokenVisit $one): bool => ! $one->canMove())),
         ]);

@@ -44,7 +44,9 @@ final class MendRequest extends FormRequest
                     'move' => __('One of these visits is no longer planned. Reload the page.'),
                 ]);
             }
-            $first = $clearing->hasBoardOn() ? $clearing->first_on->format('Y-m-d') : $this->day('first', $clearing->id);
+            $first = $clearing->hasBoardOn()
+                ? $clearing->first_on->format('Y-m-d')
+                : $this->day('first', $clearing->id);
             $second = $clearing->second_on === null ? null : $this->day('second', $clearing->id);
             $moves[$clearing->id] = [$first, $second];
         }

@@ -17,7 +17,7 @@
   @endif
   @foreach ($anew as $one)
     <p class="notice">
-      {{ __('Robbing at :yard: :method leaves honey open. Delete this visit and plan it with another method.', ['yard' => $one->clearing->apiary->name, 'method' => $say->method($one->clearing->method)]) }}
+      {{ $words->another($one) }}
       <a class="link" href="{{ route('clear.plan', $one->clearing->id) }}">
         {{ __('Open :yard', ['yard' => $one->clearing->apiary->name]) }}</a>
     </p>
