@@ -25,9 +25,9 @@ use Marjoram\Core\Ripeness\RipenessSchool;
  * `excluder`, and `boxes` from the floor up. A box has `id`, `super`, `kind` (frames, comb_area_dm2, inside_width_mm,
  * empty_mass_kg), `frames_fitted`, `drawn_at`, `comb` (fill_capped, fill_open, box_relative_sd), `empty_since`, `gaps`
  * (a count), `last_season` (nobody has inspected it since the season ended), `look` (on, at, frames, shake, readings,
- * days_since_last, last_capped_share: as stored, frames corrected by the eye that saw them) and `taps` (frames as painted,
- * shake, readings, and moved with the slots that a frame left or came into: only what was tapped since). It is what
- * the server judges by, in another coat.
+ * days_since_last, last_capped_share: as stored, frames corrected by the eye that saw them) and `taps` (frames as
+ * painted, shake, readings, and moved with the slots that a frame left or came into: only what was tapped since). It
+ * is what the server judges by, in another coat.
  */
 final readonly class HiveSheet
 {
