@@ -113,8 +113,8 @@ final class AppServiceProvider extends ServiceProvider
         Views::composer('components.page', PageComposer::class);
         Views::composer('components.yard-sum', static fn (View $view): View => $view->with('sum', app(YardSum::class)));
         Views::composer('components.enter-weather', static fn (View $view): View => $view->with(
-            'groups',
-            NearYards::groups(),
+            'choices',
+            NearYards::choices(),
         ));
         Views::composer('components.mend', static fn (View $view): View => $view->with(
             'troubles',

@@ -66,7 +66,7 @@ final readonly class MethodComparison
         $other = self::ranked($others($rest))[0] ?? null;
 
         return $some->feasible() && $other?->feasible() === true
-            ? $some->with($other, array_column($reached->hives, 'id'))
+            ? $some->with($other->of(array_column($rest->hives, 'id')), array_column($reached->hives, 'id'))
             : $this->planner->escapeBoards($job, $forecast, $kit);
     }
 

@@ -16,7 +16,7 @@ final readonly class MethodOutcome
      * @param  list<Statement>  $cautions  of Cautions
      * @param  float  $penaltyMinutes  for a second drive, bees left and robbing in a dearth
      * @param  list<string>  $hives  ids of those that it reaches, where it does not reach all
-     * @param  ?self  $rest  how the others are cleared
+     * @param  list<self>  $parts  it for those, and the method of the others
      */
     private function __construct(
         public Method $method,
@@ -28,7 +28,7 @@ final readonly class MethodOutcome
         public array $cautions = [],
         public float $penaltyMinutes = 0.0,
         public array $hives = [],
-        public ?self $rest = null,
+        private array $parts = [],
     ) {
     }
 
@@ -65,7 +65,7 @@ final readonly class MethodOutcome
     }
 
     /**
-     * The same for some hives, and another method for the rest.
+     * The same for some hives, and another method for the rest: its minutes are those of both.
      *
      * @param  list<string>  $hives  ids of those that this method reaches
      */
@@ -81,7 +81,40 @@ final readonly class MethodOutcome
             [...$this->cautions, ...$rest->cautions],
             $this->penaltyMinutes + $rest->penaltyMinutes,
             $hives,
-            $rest,
+            [$this->of($hives), $rest],
+        );
+    }
+
+    /** @return non-empty-list<self> itself; where it does not reach all hives, itself for those and what the rest gets */
+    public function parts(): array
+    {
+        return $this->parts === [] ? [$this] : $this->parts;
+    }
+
+    /** How the hives that it does not reach are cleared; null where it reaches all. */
+    public function rest(): ?self
+    {
+        return $this->parts[1] ?? null;
+    }
+
+    public function reaches(string $hive): bool
+    {
+        return $this->hives === [] || in_array($hive, $this->hives, true);
+    }
+
+    /** @param  list<string>  $hives  ids of those that it is for */
+    public function of(array $hives): self
+    {
+        return new self(
+            $this->method,
+            $this->refusal,
+            $this->visits,
+            $this->personMinutes,
+            $this->onSiteMinutes,
+            $this->beesLeftPerSuper,
+            $this->cautions,
+            $this->penaltyMinutes,
+            $hives,
         );
     }
 

@@ -108,7 +108,7 @@ final class ClearingTest extends TestCase
         $ranked = (new MethodComparison)->compare($hives, $this->forecast(10.0), 1, new Kit(2), true);
         $boards = array_values(array_filter($ranked, static fn ($one): bool => $one->method === Method::EscapeBoard))[0];
         self::assertSame(['B', 'C'], $boards->hives);
-        self::assertSame(Method::Brush, $boards->rest?->method);
+        self::assertSame(Method::Brush, $boards->rest()?->method);
         self::assertEqualsWithDelta(2 * 6.0 + 5 * 3.5 + 10.0, $boards->personMinutes, 1e-9, 'two boards and one super brushed');
     }
 

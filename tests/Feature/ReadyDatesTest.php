@@ -216,7 +216,7 @@ final class ReadyDatesTest extends FeatureTestCase
 
     public function test_beyond_the_forecast_climate_means_are_taken_and_a_day_of_ones_own_is_its_yards_alone(): void
     {
-        $this->send('POST', '/clear/weather', ['yard' => 'tegelbruket',
+        $this->send('POST', '/clear/weather', ['yard' => 'tegelbruket', 'alone' => '1',
             'date' => '2026-08-06',
             'min' => '9',
             'max' => '15',

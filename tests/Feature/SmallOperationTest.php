@@ -170,6 +170,24 @@ final class SmallOperationTest extends FeatureTestCase
         $this->get('/clear/days/'.$clearing->first_on->format('Y-m-d'))->assertOk()->assertSee('L1');
     }
 
+    public function test_boards_that_do_not_reach_all_hives_are_used_where_they_reach(): void
+    {
+        $this->operation(['kit' => new Kit(1, 0, false)]);
+        $yard = $this->apiary();
+        $this->ripe($yard, 'L1', 'L2');
+        $this->dry($yard);
+        $this->get('/clear/lime-row')->assertOk()->assertSee('Boards for L1;');
+        $this->clearing($yard, Method::EscapeBoard);
+        $made = Clearing::query()->with('items.hive')->orderBy('id')->get();
+        self::assertSame(Method::EscapeBoard, $made[0]?->method);
+        self::assertCount(2, $made);
+        self::assertNotSame(Method::EscapeBoard, $made[1]?->method);
+        $hives = $made->map(static fn (Clearing $one): array => $one->items->pluck('hive.code')->unique()->all())->all();
+        self::assertSame([['L1'], ['L2']], $hives);
+        $this->send('POST', '/undo')->assertStatus(303);
+        self::assertSame(0, Clearing::query()->count(), 'one undo takes both back');
+    }
+
     public function test_a_clearing_says_why_its_own_method_and_not_why_another(): void
     {
         $this->operation(['kit' => new Kit(4, 0, false)]);

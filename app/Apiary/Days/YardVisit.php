@@ -98,6 +98,18 @@ final readonly class YardVisit
         return $this->clearing->items->contains(fn (ClearingSuper $super): bool => $this->isTicked($super));
     }
 
+    /** @return list<ClearingSuper> hive by hive, from the top */
+    public function supers(): array
+    {
+        $sorted = [];
+        foreach ($this->byHive as $items) {
+            $number = fn (ClearingSuper $super): int => $this->box($super)->number ?? 0;
+            $sorted = [...$sorted, ...$items->sortByDesc($number)->values()->all()];
+        }
+
+        return $sorted;
+    }
+
     /** What a super is called: its hive and its place there, while it stands there. */
     public function nameOf(ClearingSuper $super): string
     {

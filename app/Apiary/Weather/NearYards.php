@@ -24,19 +24,14 @@ final class NearYards
         return $near;
     }
 
-    /** @return array<string, string> by the slug of one yard of each group, how the group is called */
-    public static function groups(): array
+    /** @return array<string, string> yards to choose from, by slug; one where all have one weather */
+    public static function choices(): array
     {
-        $groups = $seen = [];
-        foreach (Apiary::query()->orderBy('position')->orderBy('name')->get() as $yard) {
-            if (isset($seen[$yard->id])) {
-                continue;
-            }
-            $near = self::of($yard);
-            $seen += array_fill_keys(array_column($near, 'id'), true);
-            $groups[$yard->slug] = implode(', ', array_column($near, 'name'));
-        }
+        $yards = Apiary::query()->orderBy('position')->orderBy('name')->get();
+        $first = $yards->first();
 
-        return $groups;
+        return $yards->take($first !== null && count(self::of($first)) === $yards->count() ? 1 : $yards->count())
+            ->mapWithKeys(static fn (Apiary $one): array => [$one->slug => $one->name])
+            ->all();
     }
 }

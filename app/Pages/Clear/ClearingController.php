@@ -7,6 +7,7 @@ namespace App\Pages\Clear;
 use App\Apiary\Days\LoadingList;
 use App\Apiary\Days\StopReader;
 use App\Apiary\Harvest\FrozenVerdict;
+use App\Apiary\Hives\BoxState;
 use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\Policy;
@@ -22,6 +23,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Marjoram\Core\Clearing\Method;
+use Marjoram\Core\Clearing\MethodOutcome;
 
 /** A clearing of a yard: kept, its sheet, its ticks, and into the honey room. */
 final readonly class ClearingController
@@ -50,24 +52,39 @@ final readonly class ClearingController
         $chosen = $request->chosen($yard);
         $method = $request->outcome($yard, $say);
         $policy = Policy::at($this->current, $apiary);
+        $made = [];
+        foreach ($method->parts() as $part) {
+            $boxes = array_values(array_filter($chosen, static fn (BoxState $one): bool => $part->reaches($one->hive)));
+            $made = [...$made, ...$boxes === [] ? [] : [$this->keep($apiary, $part, $boxes, new FrozenClearing(
+                self::reason($yard->compared, $method->method, $say),
+                round($part->beesLeftPerSuper, 1),
+                $say->statements($part->cautions),
+                (new FrozenVerdict($say))->all($boxes, $policy),
+            ))]];
+        }
+
+        return Saved::at(route('clear.plan', $made[0]->id), trans_choice(
+            '{1} The clearing is saved.|[2,*] :count clearings are saved: the boards do not reach all hives.',
+            count($made),
+        ));
+    }
+
+    /** @param  list<BoxState>  $boxes */
+    private function keep(Apiary $apiary, MethodOutcome $part, array $boxes, FrozenClearing $frozen): Clearing
+    {
         $clearing = Clearing::query()->create([
             'apiary_id' => $apiary->id,
-            'method' => $method->method,
-            'first_on' => $method->visits[0],
-            'second_on' => $method->visits[1] ?? null,
-            'person_minutes' => round($method->personMinutes, 1),
-            'frozen' => new FrozenClearing(
-                self::reason($yard->compared, $method->method, $say),
-                round($method->beesLeftPerSuper, 1),
-                $say->statements($method->cautions),
-                (new FrozenVerdict($say))->all($chosen, $policy),
-            ),
+            'method' => $part->method,
+            'first_on' => $part->visits[0],
+            'second_on' => $part->visits[1] ?? null,
+            'person_minutes' => round($part->personMinutes, 1),
+            'frozen' => $frozen,
         ]);
-        foreach ($chosen as $one) {
+        foreach ($boxes as $one) {
             $clearing->items()->create(['hive_id' => $one->hiveId, 'box_id' => $one->id]);
         }
 
-        return Saved::at(route('clear.plan', $clearing->id), __('The clearing is saved.'));
+        return $clearing;
     }
 
     /** Why this method: by its rank, or by the keeper's choice over what ranks first. */

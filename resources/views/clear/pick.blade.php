@@ -34,6 +34,9 @@
           <b><x-method :of="$one->method" /></b><br />
           <span class="sub">
             @if ($one->feasible())
+              @if ($one->rest())
+                {{ __('Boards for :hives; :rest for the others.', ['hives' => implode(', ', $one->hives), 'rest' => $say->method($one->rest()->method)]) }}
+              @endif
               {{ $f->weekdays($one->visits) }}; {{ $f->minutes($one->personMinutes) }};
               @if ($one->method->value === 'by-frame')
                 {{ trans_choice(':count frame|:count frames', $clearing->coming->frames()) }};

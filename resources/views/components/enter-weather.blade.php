@@ -1,14 +1,14 @@
 @props(['yard' => null, 'date' => null, 'id' => 'weather-day'])
 <x-form :action="route('clear.weather.store')" class="narrow">
   <div class="row">
-    @if ($yard !== null || count($groups) === 1)
-      <x-hidden :of="['yard' => $yard ?? array_key_first($groups)]" />
+    @if ($yard !== null || count($choices) === 1)
+      <x-hidden :of="['yard' => $yard ?? array_key_first($choices)]" />
     @else
       <x-field
         name="yard"
         :id="$id . '-yard'"
         :label="__('Yard')"
-        :options="$groups"
+        :options="$choices"
       />
     @endif
     <x-field

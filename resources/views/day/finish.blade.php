@@ -36,7 +36,7 @@
         @error('went.' . $visit->clearing->id)
           <span class="err">{{ $message }}</span>
         @enderror
-        @foreach ($visit->clearing->items as $item)
+        @foreach ($visit->supers() as $item)
           <x-check name="done[]" :value="$item->id" :on="$visit->isTicked($item) || !$visit->hasTicks()">
             {{ $visit->nameOf($item) }}</x-check>
         @endforeach

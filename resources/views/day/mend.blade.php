@@ -26,7 +26,7 @@
     <p class="sub">
       {{ __('The nearest days that are dry, with time for the crew. Change a day where you know better.') }}
     </p>
-    <x-form :action="route('clear.mend.update')" method="put">
+    <x-form :action="route('clear.mend.update')" method="put" class="narrow">
       @foreach ($moving as $one)
         <fieldset class="blk">
           <legend>
@@ -67,7 +67,7 @@
         </fieldset>
       @endforeach
       @can('manage')
-        <button class="btn go">{{ __('Move these visits') }}</button>
+        <div class="btns blk"><button class="btn go">{{ __('Move these visits') }}</button></div>
       @endcan
     </x-form>
   @endif

@@ -12,7 +12,6 @@
       <a class="link" href="{{ route('clear.rounds.index') }}">{{ __('Plan a schedule') }}</a>
     </p>
   @else
-    <x-mend />
     <p class="sub">
       {{ trans_choice('{1} :count stop|[2,*] :count stops', count($sheet->stops)) }},
       {{ __(':m of driving before the way home', ['m' => $f->minutes($sheet->drivingMin())]) }}
@@ -21,6 +20,7 @@
       <a class="btn small noprint"
         href="{{ route('clear.day.pdf', [$sheet->date(), 'paper' => 'letter']) }}">{{ __('PDF, Letter') }}</a>
     </p>
+    <x-mend />
     <p class="lifted">
       @include('day.lifted')</p>
     <section class="blk">

@@ -1,11 +1,11 @@
 @php($tasks = $desk->tasks())
 <x-page :title="__('Season desk')" stage="desk">
   <h1>{{ $desk->heading() }}</h1>
-  <x-mend />
   <p class="sub">
     {{ $f->weekday($today) }}.
     {{ __('Bars: :unit per day on the scale hive. Mauve: planned or proposed.', ['unit' => $f->massUnit()]) }}
   </p>
+  <x-mend />
   <div
     class="noscroll-x"
     tabindex="0"
