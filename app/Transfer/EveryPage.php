@@ -50,7 +50,7 @@ final readonly class EveryPage
     }
 
     /** @return iterable<string> */
-    private function addresses(): iterable
+    public function addresses(): iterable
     {
         $yards = Apiary::query()->orderBy('position')->pluck('slug');
         foreach ($this->router->getRoutes()->getRoutes() as $route) {

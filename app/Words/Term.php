@@ -58,7 +58,7 @@ enum Term: string
             self::LiftingIndex => __('The weight against what one person may lift so. Above 1 the load is too heavy for one.'),
             self::CrewMinutes => __('Minutes of the whole crew together: two people for one hour are 60.'),
             self::OutOfBalance => __('How much heavier one side of the extractor is than the other.'),
-            self::Pull => __('The force with which the heavier side pulls at the extractor. 150 N is the weight of 15 kg.'),
+            self::Pull => __('The force with which the heavier side pulls at the extractor. 150 N is the weight of a full shallow super.'),
             self::Pfund => __('The usual scale of honey colour: 0 is water white, 114 is dark.'),
             self::Allotted => __('Shared out to the supers, so that their sum is the weight of the buckets.'),
             self::AverageSystem => __('The law on packed goods: the mean must reach the label, and few jars may be short.'),

@@ -85,7 +85,7 @@ final readonly class MethodOutcome
         );
     }
 
-    /** @return non-empty-list<self> itself; where it does not reach all hives, itself for those and what the rest gets */
+    /** @return non-empty-list<self> itself; where it does not reach all hives, itself and what the others get */
     public function parts(): array
     {
         return $this->parts === [] ? [$this] : $this->parts;

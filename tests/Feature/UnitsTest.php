@@ -4,19 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apiary\Operation\CurrentOperation;
+use App\Apiary\Operation\MonthDay;
+use App\Apiary\Winter\WinterReader;
 use App\Foundation\Places\SeasonCalendar;
 use App\Foundation\Units\Formatter;
 use App\Foundation\Units\MassAxis;
 use App\Foundation\Units\Preferences;
 use App\Models\Apiary;
 use App\Models\BoxKindRow;
+use App\Models\Clearing;
+use App\Models\Hive;
+use App\Models\Lot;
+use App\Models\Role;
+use App\Models\Schedule;
 use App\Models\User;
+use App\Transfer\EveryPage;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** One formatter for figures, dates and seasons. */
 final class UnitsTest extends FeatureTestCase
 {
+    use SmallOperation;
+
     public function test_masses_temperatures_and_volumes_by_preference(): void
     {
         [$metric, $us, $uk] = array_map(
@@ -129,6 +140,54 @@ final class UnitsTest extends FeatureTestCase
         $yard->update(['climate' => array_fill(0, 12, 7.53), 'climate_source' => 'baltic-south']);
         $this->send('PUT', '/yards/ekbacken', $where + ['climate' => array_fill(0, 12, '45.6')])->assertStatus(303);
         self::assertSame('baltic-south', $yard->refresh()->climate_source);
+    }
+
+    /** Formats of paper, a file's own columns, and the choice of units itself are the same for all. */
+    public function test_no_page_shows_a_kilogram_or_a_degree_celsius_to_who_chose_others(): void
+    {
+        $keeper = User::query()->where('email', 'keeper@demo.example')->firstOrFail();
+        $keeper->update(['preferences' => ['system' => 'us']]);
+        $this->as('keeper')->demo();
+        $hive = '/ekbacken/'.Hive::query()->where('code', 'E4')->value('code');
+        $pages = [
+            ...app(EveryPage::class)->addresses(),
+            ...array_map(static fn (string $stage): string => "/$stage$hive", ['assess', 'winter', 'yards']),
+            '/clear/plans/'.Clearing::query()->value('id'),
+            '/clear/rounds/'.Schedule::query()->value('id'),
+            '/honey-room/'.Lot::query()->value('id'),
+        ];
+        self::assertGreaterThan(60, count($pages));
+        foreach ($pages as $page) {
+            $html = (string) preg_replace('#<(script|style|option|kbd|code)\b.*?</\1>#su', ' ', $this->bodyOf($page));
+            $text = html_entity_decode((string) preg_replace('/<[^>]*?(?:aria-label|title)="([^"]*)"[^>]*>|<[^>]+>/u', ' $1 ', $html));
+            preg_match_all('/[^.;]{0,60}[\d.]\s*(?:kg\b|°C|km\b|cm\b|dm²)/u', $text, $found);
+            self::assertSame([], $found[0], $page);
+        }
+    }
+
+    public function test_the_days_of_a_southern_year_are_asked_and_kept_as_they_are_there(): void
+    {
+        $operation = $this->operation(['latitude' => -37.0, 'demo_today' => '2026-12-10']);
+        $yard = $this->apiary();
+        $yard->update(['latitude' => -37.0]);
+        $this->get('/account/policy')->assertOk()->assertSee('value="04-01"', false)->assertSee('value="10-20"', false);
+        $sent = ['winter_from' => '04-15', 'first_flow' => '09-30'] + RouteCatalogue::POLICY;
+        $this->send('PUT', '/account/policy', $sent)->assertStatus(303);
+        $this->get('/account/policy')->assertSee('value="04-15"', false)->assertSee('value="09-30"', false);
+        app(CurrentOperation::class)->enter($operation->refresh(), Role::Owner);
+        $season = app(WinterReader::class)->season($yard)->whole;
+        self::assertSame(['2027-04-15', '2027-09-30'], [$season->from->format('Y-m-d'), $season->firstFlow->format('Y-m-d')]);
+        $this->send('PUT', "/yards/$yard->slug/policy", ['winter_from' => '05-01'])->assertStatus(303);
+        $this->get("/yards/$yard->slug")->assertSee('value="05-01"', false);
+        self::assertSame('02-28', MonthDay::opposite('08-31'));
+    }
+
+    private function bodyOf(string $page): string
+    {
+        $answer = $this->followingRedirects()->get($page);
+        $isPage = str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html');
+
+        return $isPage ? (string) $answer->getContent() : '';
     }
 
     public function test_ranges_minus_signs_and_times(): void

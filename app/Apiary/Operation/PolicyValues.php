@@ -47,25 +47,28 @@ final readonly class PolicyValues
     }
 
     /**
-     * What a form sent, as it is stored: per cent become shares.
+     * What a form sent, as it is stored: per cent become shares, and days are kept as the north has them.
      *
      * @param  array<string, mixed>  $sent
+     * @param  bool  $south  of the equator: its days are half a year away
      * @return array<string, mixed>
      */
-    public static function stored(array $sent): array
+    public static function stored(array $sent, bool $south = false): array
     {
-        return self::scaled($sent, static fn (float $percent): float => round($percent / 100.0, 4));
+        $share = static fn (float $percent): float => round($percent / 100.0, 4);
+
+        return self::scaled(self::turned($sent, $south), $share);
     }
 
     /**
-     * What a form shows: shares become per cent.
+     * What a form shows: shares become per cent, and days are those of the place.
      *
      * @param  array<string, mixed>  $stored
      * @return array<string, mixed>
      */
-    public static function shown(array $stored): array
+    public static function shown(array $stored, bool $south = false): array
     {
-        return self::scaled($stored, static fn (float $share): float => 100 * $share);
+        return self::scaled(self::turned($stored, $south), static fn (float $share): float => 100 * $share);
     }
 
     /**
@@ -74,13 +77,29 @@ final readonly class PolicyValues
      * @param  array<string, mixed>  $stored
      * @return array<string, mixed>
      */
-    public static function shownWhole(array $stored): array
+    public static function shownWhole(array $stored, bool $south = false): array
     {
         foreach (PolicyOption::cases() as $option) {
             $stored[$option->value] ??= $option->default();
         }
 
-        return self::shown($stored);
+        return self::shown($stored, $south);
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    private static function turned(array $values, bool $south): array
+    {
+        foreach ($south ? [PolicyOption::WinterFrom, PolicyOption::FirstFlow] : [] as $option) {
+            $value = $values[$option->value] ?? null;
+            if (is_string($value) && $value !== '') {
+                $values[$option->value] = MonthDay::opposite($value);
+            }
+        }
+
+        return $values;
     }
 
     /**

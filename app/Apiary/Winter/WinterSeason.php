@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apiary\Winter;
 
+use App\Apiary\Operation\MonthDay;
 use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\WinterPolicy;
 use App\Models\Apiary;
@@ -38,7 +39,7 @@ final readonly class WinterSeason
         $day = new DateTimeImmutable($today->format('Y-m-d'));
         [$from, $flow] = [$policy->from, $policy->firstFlow];
         if ($apiary->latitude < 0.0) {
-            [$from, $flow] = [self::opposite($from), self::opposite($flow)];
+            [$from, $flow] = [MonthDay::opposite($from), MonthDay::opposite($flow)];
         }
         $year = (int) $day->format('Y');
         $ends = new DateTimeImmutable("$year-$flow");
@@ -112,11 +113,5 @@ final readonly class WinterSeason
     public function pathsOf(Winter $winter): UsePaths
     {
         return $this->cache->of('paths', null, static fn (): UsePaths => new UsePaths($winter), $winter);
-    }
-
-    /** Half a year away: month and day of the other hemisphere. */
-    private static function opposite(string $monthDay): string
-    {
-        return (new DateTimeImmutable("2025-$monthDay"))->modify('+6 months')->format('m-d');
     }
 }

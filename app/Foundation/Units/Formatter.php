@@ -67,6 +67,12 @@ final readonly class Formatter
         return $this->preferences->pounds() ? $kg / self::KG_PER_LB : $kg;
     }
 
+    /** What a kg costs, of the person's unit. */
+    public function perMass(float $perKg): float
+    {
+        return $perKg / $this->massValue(1.0);
+    }
+
     /** From the person's unit to kg. */
     public function massToKg(float $value): float
     {
@@ -133,6 +139,14 @@ final readonly class Formatter
     public function celsius(float $c): string
     {
         return self::number($this->temperatureValue($c), 0).self::NARROW.$this->temperatureUnit();
+    }
+
+    /** A difference of temperatures. */
+    public function degrees(float $c): string
+    {
+        $value = $this->temperatureValue($c) - $this->temperatureValue(0.0);
+
+        return self::number($value, 1).self::NARROW.$this->temperatureUnit();
     }
 
     public function temperatureValue(float $c): float

@@ -25,7 +25,7 @@ final class PolicyController
         $withMeaning = $request->boolean('means');
 
         return view('account.policy', [
-            'values' => PolicyValues::shownWhole($operation->policy),
+            'values' => PolicyValues::shownWhole($operation->policy, $operation->latitude < 0.0),
             'version' => $operation->policy_version,
             'ripeness' => $choices->ofRipeness($withMeaning),
             'winter' => $choices->ofWinter($withMeaning),
@@ -40,7 +40,7 @@ final class PolicyController
         $values = $request->validate(PolicyOption::ofOperation());
         $operation = $current->get();
         // What own weighings said, and what the form left out, stays.
-        $operation->adopt(PolicyValues::stored($values) + $operation->policy);
+        $operation->adopt(PolicyValues::stored($values, $operation->latitude < 0.0) + $operation->policy);
 
         return Saved::at(
             route('account.policy'),

@@ -64,7 +64,7 @@ final class PractiseController
             'number' => $number,
             'told' => $told,
             'scale' => $scale,
-            'picture' => ScalePicture::of($scale, $words),
+            'picture' => ScalePicture::of($scale, $words, $format),
             'off' => $pairs === [] ? null : ScaleErrors::of($pairs),
             'plot' => (new GuessPlot(PractiseScale::FROM_PCT, PractiseScale::TO_PCT))->of($pairs, $said),
         ]);

@@ -7,6 +7,7 @@ namespace App\Pages\Practise;
 use App\Drawing\Canvas;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
+use App\Foundation\Units\Formatter;
 use Marjoram\Core\Practise\PractiseScale;
 
 /** The field of a refractometer with its boundary, and the thermometer beside it. */
@@ -15,7 +16,7 @@ final class ScalePicture
     private const CLIP = ['clip-path' => 'url(#field)'];
 
     /** @param  string  $words  what is said to those who cannot see it */
-    public static function of(PractiseScale $scale, string $words): Picture
+    public static function of(PractiseScale $scale, string $words, Formatter $format): Picture
     {
         $edge = self::y($scale->shownPct);
         $canvas = new Canvas;
@@ -28,7 +29,7 @@ final class ScalePicture
             ->rect('slot', 166.0, 0.0, 80.0, 340.0));
         $canvas->circle('sf-rim', 170.0, 170.0, 164.0)->path('sf-tick', sprintf('M160 %.2fh12', $edge));
         self::ticks($canvas);
-        self::thermometer($canvas, $scale->temperatureC);
+        self::thermometer($canvas, $scale->temperatureC, $format);
 
         return new Picture(490.0, 340.0, $canvas->shapes(), $words, 'practise-scale');
     }
@@ -46,7 +47,7 @@ final class ScalePicture
         }
     }
 
-    private static function thermometer(Canvas $canvas, float $celsius): void
+    private static function thermometer(Canvas $canvas, float $celsius, Formatter $format): void
     {
         $y = static fn (float $c): float => 300.0 - ($c - 5.0) / 30.0 * 260.0;
         $tube = ['class' => 'bxo', 'x' => 396, 'y' => 30, 'width' => 16, 'height' => 276, 'rx' => 8];
@@ -55,7 +56,7 @@ final class ScalePicture
             $isFifth = $c % 5 === 0;
             $canvas->path('sf-tick', sprintf('M414 %.1fh%d', $y($c), $isFifth ? 12 : 6));
             if ($isFifth) {
-                $canvas->text('t14', 430.0, $y($c) + 5.0, "$c °C");
+                $canvas->text('t14', 430.0, $y($c) + 5.0, $format->celsius((float) $c));
             }
         }
     }

@@ -104,8 +104,9 @@ final readonly class FlowTasks implements TaskSource
             trans_choice('time for another super on :hives|time for another super on :hives', count($full), [
                 'hives' => implode(', ', array_map(static fn (HiveOverview $one): string => $one->code, array_values($full))),
             ]),
-            __(':kg may come in five days', ['kg' => $this->format->kg($more)]),
+            __('in five days may come in'),
             5,
+            $more,
         )];
     }
 
@@ -121,8 +122,24 @@ final readonly class FlowTasks implements TaskSource
         return $holds - $held->kg - Normal::EIGHTY * $held->sdKg();
     }
 
-    private function task(Apiary $apiary, string $glyph, string $words, string $detail, int $urgency): Task
-    {
-        return new Task($apiary->slug, $glyph, $words, $detail, route('watch.yard', $apiary->slug, false), 1, null, $urgency);
+    private function task(
+        Apiary $apiary,
+        string $glyph,
+        string $words,
+        string $detail,
+        int $urgency,
+        ?float $kg = null,
+    ): Task {
+        return new Task(
+            $apiary->slug,
+            $glyph,
+            $words,
+            $detail,
+            route('watch.yard', $apiary->slug, false),
+            1,
+            null,
+            $urgency,
+            $kg,
+        );
     }
 }

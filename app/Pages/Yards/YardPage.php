@@ -104,7 +104,7 @@ final readonly class YardPage
     /** @return array<string, mixed> what this yard has otherwise, as a form shows it */
     public function overrides(): array
     {
-        return PolicyValues::shown($this->apiary->policy ?? []);
+        return PolicyValues::shown($this->apiary->policy ?? [], $this->apiary->latitude < 0.0);
     }
 
     /** @return array<string, string> named climates */
@@ -115,13 +115,13 @@ final readonly class YardPage
         return ['' => __('choose one')] + $names;
     }
 
-    public function climateNow(): string
+    public function climateNow(Formatter $format): string
     {
         $source = $this->apiary->climate_source;
 
         return __('Now: :source; years differ by about :sd.', [
             'source' => __(Climate::presets()[$source ?? '']->name ?? $source ?? 'own numbers'),
-            'sd' => number_format($this->apiary->climate_sd, 1).' °C',
+            'sd' => $format->degrees($this->apiary->climate_sd),
         ]);
     }
 }

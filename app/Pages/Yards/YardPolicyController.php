@@ -18,7 +18,7 @@ final class YardPolicyController
 {
     public function update(Request $request, Apiary $apiary): RedirectResponse
     {
-        $apiary->update(['policy' => self::overrides($request->validate(PolicyOption::ofOverrides()))]);
+        $apiary->update(['policy' => self::overrides($request->validate(PolicyOption::ofOverrides()), $apiary)]);
 
         return Saved::at(
             route('yards.yard', $apiary->slug).'#policy',
@@ -56,7 +56,7 @@ final class YardPolicyController
             'starts_on' => $values['starts_on'],
             'ends_on' => $values['ends_on'],
             'heather' => $request->boolean('heather'),
-            'policy' => self::overrides($values),
+            'policy' => self::overrides($values, $apiary),
         ]);
 
         return Saved::at(
@@ -79,13 +79,13 @@ final class YardPolicyController
      * @param  array<string, mixed>  $values
      * @return array<string, mixed>|null null where nothing differs
      */
-    private static function overrides(array $values): ?array
+    private static function overrides(array $values, Apiary $apiary): ?array
     {
         $given = array_filter(
             array_intersect_key($values, PolicyOption::ofOverrides()),
             static fn (mixed $value): bool => $value !== null && $value !== '',
         );
 
-        return $given === [] ? null : PolicyValues::stored($given);
+        return $given === [] ? null : PolicyValues::stored($given, $apiary->latitude < 0.0);
     }
 }

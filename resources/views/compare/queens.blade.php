@@ -61,8 +61,9 @@
       @endif
       <p class="sub">
         @if ($page->merits->scale->value === 'log')
-          {{ __('Good hives differ by more kg than poor ones, so the logarithm is compared and shown in kg.') }}
-          <a class="link" href="{{ route('compare.queens', ['scale' => 'kg']) }}">{{ __('Compare kilograms') }}</a>
+          {{ __('Good hives differ by more honey than poor ones, so the logarithm is compared and shown as honey.') }}
+          <a class="link"
+            href="{{ route('compare.queens', ['scale' => 'kg']) }}">{{ __('Compare the honey itself') }}</a>
         @else
           {{ __('Kilograms are compared directly.') }}
           <a class="link"

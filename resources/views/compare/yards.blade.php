@@ -12,7 +12,7 @@
           __('per hive and season'),
           __('seasons'),
           __('hives'),
-          __('drive, min per kg'),
+          __('drive, min per :unit', ['unit' => $f->massUnit()]),
           __('sugar per hive'),
           __('lost'),
           __('flow, by the scale'),
@@ -25,7 +25,8 @@
                 class="rng">{{ $f->kgBetween(min($yard->meanKg), max($yard->meanKg), 0) }}</span></td>
             <td class="num">{{ count($yard->meanKg) }}</td>
             <td class="num">{{ round($yard->hives, 1) }}</td>
-            <td class="num">{{ $yard->minutesPerKg === null ? '–' : number_format($yard->minutesPerKg, 1) }}</td>
+            <td class="num">
+              {{ $yard->minutesPerKg === null ? '–' : number_format($f->perMass($yard->minutesPerKg), 1) }}</td>
             <td class="num">{{ $f->kg($yard->sugarKg) }}</td>
             <td class="num">{{ $yard->lost }}</td>
             <td class="num">{{ $yard->flow() === null ? '–' : $f->kg($yard->flow(), 0) }}</td>
@@ -63,7 +64,7 @@
     <h2 class="say">{{ __('Honey minus the drive') }}</h2>
     <p>
       {{ __('Per hive and season: all living hives count, also those without a crop.') }}
-      {{ __('The drive: seven return trips a season from the honey room (common practice), divided by the kg.') }}
+      {{ __('The drive: seven return trips a season from the honey room (common practice), divided by the honey.') }}
     </p>
     <p>{{ __('Yards also differ in their queens and hives, so compare the queens too.') }}</p>
   </x-slot:why>

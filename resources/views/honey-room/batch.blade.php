@@ -171,10 +171,14 @@
     <p>{{ __('The customers are listed with the jars. Call the jars back by batch and kind.') }}</p>
     <h3>{{ __('Runny or set honey') }}</h3>
     <p>
-      {{ __('Rape and other quick honeys: stir when crystals begin, or seed with 10 % fine set honey, at 14 °C. Runny honeys: store dark.') }}
+      {{ __('Rape and other quick honeys: stir when crystals begin, or seed with 10 % fine set honey, at :t.', [
+          't' => $f->celsius(14.0),
+      ]) }}
+      {{ __('Runny honeys: store dark.') }}
     </p>
     <p class="caution">
-      {{ __('Warm gently: 35 °C to pour, at most 40 °C and not for days. No honey for infants under 12 months.') }}
+      {{ __('Warm gently: :pour to pour, at most :hot and not for days.', ['pour' => $f->celsius(35.0), 'hot' => $f->celsius(40.0)]) }}
+      {{ __('No honey for infants under 12 months.') }}
     </p>
   </x-slot:why>
 </x-page>

@@ -44,7 +44,7 @@
           max="5000"
           :label="__('Allowed pull, N')"
           term="pull at the shaft"
-          :hint="__('150 N: the weight of 15 kg')"
+          :hint="__('150 N: the weight of a full shallow super')"
           :value="$operation->extractor_force_n"
         />
         <button class="btn go">{{ __('Save') }}</button>

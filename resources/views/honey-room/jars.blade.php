@@ -41,7 +41,8 @@
         </tr>
       </table>
       <p class="sub">
-        {{ __('For wax crumbs of 0.2 mm; finer crumbs and bubbles take longer. Heat above 40 °C harms honey.') }}
+        {{ __('For wax crumbs of 0.2 mm; finer crumbs and bubbles take longer.') }}
+        {{ __('Heat above :hot harms honey.', ['hot' => $f->celsius(40.0)]) }}
       </p>
     </section>
     <section class="blk">

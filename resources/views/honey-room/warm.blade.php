@@ -166,7 +166,8 @@
       <p>{{ __('Warm and moving air dries faster; the readings show it.') }}</p>
     </x-disclosure>
     <p class="caution">
-      {{ __('Warm dry, thick honey (14 to 15 %) instead. Wax softens above 38 °C; heat above 40 °C harms honey.') }}
+      {{ __('Warm dry, thick honey (14 to 15 %) instead.') }}
+      {{ __('Wax softens above :soft; heat above :hot harms honey.', ['soft' => $f->celsius(38.0), 'hot' => $f->celsius(40.0)]) }}
     </p>
   </x-slot:why>
 </x-page>

@@ -12,7 +12,8 @@
       {{ __('The scale shows :truth. You read :guess.', ['truth' => $f->water($told->truth), 'guess' => $f->water($told->guess)]) }}
     </p>
     <p>
-      {{ __('Your reading at :t means :corrected water at 20 °C. The honey has :water.', [
+      {{ __('Your reading at :t means :corrected water at :norm. The honey has :water.', [
+          'norm' => $f->celsius(20.0),
           't' => $f->celsius($scale->temperatureC),
           'corrected' => $f->water($scale->corrected($told->guess)),
           'water' => $f->water($scale->waterPct),
@@ -57,7 +58,12 @@
     @endif
     <section>
       <h3>{{ __('Why the temperature matters') }}</h3>
-      <p>{{ __('Warm honey bends light less, so a scale made for 20 °C shows about 0.1 % too much per degree.') }}
+      <p>
+        {{ __('Warm honey bends light less, so a scale made for :norm shows about :more too much per :step.', [
+            'norm' => $f->celsius(20.0),
+            'more' => '0.1 %',
+            'step' => $f->degrees(1.0),
+        ]) }}
       </p>
     </section>
   </x-slot:why>

@@ -38,7 +38,7 @@
       @endforeach
     </ul>
     <p class="sub">
-      {{ __('"Over" means: at most 2 kg in the next 14 days.') }}
+      {{ __('"Over" means: at most :kg in the next 14 days.', ['kg' => $f->kg(2.0, 0)]) }}
     </p>
     <x-disclosure :summary="__('How this was calculated')">
       <p>

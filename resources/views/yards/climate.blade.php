@@ -1,6 +1,6 @@
 <details class="astable" id="climate" @if ($errors->hasAny(['preset', 'pasted', 'unit', 'file'])) open @endif>
   <summary>{{ __('climate: a named one, or a station') }}</summary>
-  <p class="sub">{{ $page->climateNow() }}</p>
+  <p class="sub">{{ $page->climateNow($f) }}</p>
   <x-form
     :action="route('yards.climate', $apiary->slug)"
     method="put"
