@@ -28,6 +28,16 @@ final class Choices
         return self::keyed($order, Names::of(...));
     }
 
+    /** @return array<string, string> systems of units */
+    public static function systems(): array
+    {
+        return [
+            'metric' => __('metric: kg, °C, litres'),
+            'us' => __('US customary: lb, °F, gallons'),
+            'uk' => __('UK mixed: lb, °C, gallons'),
+        ];
+    }
+
     /** @return array<string, string> */
     public static function yesOrNo(): array
     {

@@ -107,6 +107,11 @@ if (draw) {
   paint();
 }
 
+// Who begins is asked for nothing that the browser knows.
+const zone = document.querySelector('[data-own-zone]');
+const ownZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+if (zone && [...zone.options].some((option) => option.value === ownZone)) zone.value = ownZone;
+
 document.documentElement.dataset.keys = 'ready';
 
 document.addEventListener('click', (event) => {

@@ -92,7 +92,7 @@ final class RouteCatalogue
         'fill_open' => '35',
     ];
 
-    private const YARD = [
+    public const YARD = [
         'name' => 'Fresh field',
         'letter' => 'F',
         'latitude' => '55.9',

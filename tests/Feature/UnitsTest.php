@@ -20,6 +20,7 @@ use App\Models\Role;
 use App\Models\Schedule;
 use App\Models\User;
 use App\Transfer\EveryPage;
+use Database\Factories\UserFactory;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -203,6 +204,22 @@ final class UnitsTest extends FeatureTestCase
             [$f->weekday(new DateTimeImmutable('2026-08-04')), $f->date(new DateTimeImmutable('2026-08-04'))],
         );
         self::assertSame('4 Aug 21:30', $f->moment(new DateTimeImmutable('2026-08-04 19:30 UTC'), 'Europe/Stockholm'));
+    }
+
+    /** Where honey is weighed in pounds is common knowledge; all others begin with kilograms. */
+    public function test_who_begins_finds_the_units_of_the_place(): void
+    {
+        self::assertSame(
+            ['us', 'uk', 'metric', 'metric'],
+            array_map(Preferences::usualIn(...), ['en-US,en;q=0.9', 'en-GB', 'sv-SE,en-US;q=0.5', '']),
+        );
+        $keeper = UserFactory::new()->createOne(['preferences' => null]);
+        $this->actingAs($keeper);
+        $page = $this->get('/start', ['Accept-Language' => 'en-US,en'])->assertOk();
+        self::assertMatchesRegularExpression('/value="us"\s+selected/', (string) $page->getContent());
+        $this->send('POST', '/start', RouteCatalogue::YARD + ['system' => 'us'])->assertStatus(303);
+        self::assertSame('us', $keeper->refresh()->preferences['system'] ?? null);
+        $this->send('POST', '/start', RouteCatalogue::YARD + ['system' => 'stones'])->assertStatus(422);
     }
 
     public function test_unknown_preferences_fall_back(): void

@@ -30,6 +30,20 @@ final readonly class Preferences
         return new self($pick('system', self::SYSTEMS), $pick('theme', self::THEMES), $pick('paper', ['A4', 'letter']));
     }
 
+    /**
+     * The system of units that is usual where a browser's first language is spoken.
+     *
+     * @param  string  $languages  as the header Accept-Language has them
+     */
+    public static function usualIn(string $languages): string
+    {
+        return match (strtolower(trim(explode(';', explode(',', $languages)[0])[0]))) {
+            'en-us' => 'us',
+            'en-gb' => 'uk',
+            default => 'metric',
+        };
+    }
+
     public function pounds(): bool
     {
         return $this->system !== 'metric';

@@ -7,6 +7,7 @@ namespace App\Pages\Yards;
 use App\Apiary\Operation\PolicyOption;
 use App\Foundation\Http\MeasuredRequest;
 use App\Foundation\Places\PlaceByName;
+use App\Foundation\Units\Preferences;
 use Illuminate\Validation\Rule;
 
 /** A yard with its first hives; also the first step of a new operation. */
@@ -38,6 +39,7 @@ final class YardRequest extends MeasuredRequest
         return [
             'operation' => ['nullable', 'string', 'max:120'],
             'time_zone' => ['nullable', 'timezone:all'],
+            'system' => ['nullable', Rule::in(Preferences::SYSTEMS)],
             'name' => ['required', 'string', 'max:80', 'not_regex:/^(plans|rounds|drives|find|boxes|hives|frames|table)$/i'],
             'letter' => ['required', 'alpha', 'max:3'],
             'latitude' => ['required', 'numeric', 'between:-66,70'],

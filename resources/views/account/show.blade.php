@@ -15,11 +15,7 @@
             name="system"
             :label="__('Units')"
             :value="$f->preferences->system"
-            :options="[
-                'metric' => __('metric: kg, °C, litres'),
-                'us' => __('US customary: lb, °F, gallons'),
-                'uk' => __('UK mixed: lb, °C, gallons'),
-            ]"
+            :options="$choose->systems()"
           />
           <x-field
             name="theme"

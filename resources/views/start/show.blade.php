@@ -46,6 +46,13 @@
           :label="__('Time zone')"
           value="Europe/Stockholm"
           :options="$choose->timeZones()"
+          data-own-zone
+        />
+        <x-field
+          name="system"
+          :label="__('Units')"
+          :value="$system"
+          :options="$choose->systems()"
         />
       </div>
       <div class="row">
