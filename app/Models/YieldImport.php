@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Foundation\Writes\Record;
+use App\Foundation\Writes\StandsForMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $rows
  * @property \Illuminate\Database\Eloquent\Collection<int, PastYield> $yields
  */
-final class YieldImport extends Record
+final class YieldImport extends Record implements StandsForMany
 {
     protected $casts = ['rows' => 'integer'];
 
@@ -26,6 +27,6 @@ final class YieldImport extends Record
 
     public function label(): string
     {
-        return __('yields of :file', ['file' => $this->file_name]);
+        return trans_choice('{1} :count yield of :file|[2,*] :count yields of :file', $this->rows, ['file' => $this->file_name]);
     }
 }

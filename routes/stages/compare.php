@@ -34,6 +34,7 @@ Route::middleware('can:manage')->group(static function (): void {
     Route::get('/compare/out/operation.json', [WholeController::class, 'json'])->name('compare.out.json');
     Route::get('/compare/out/operation.zip', [WholeController::class, 'zip'])->name('compare.out.zip');
     Route::get('/compare/notes', [NotesController::class, 'show'])->name('compare.notes.map');
+    Route::get('/compare/notes/grid', [NotesController::class, 'grid'])->name('compare.notes.grid');
 });
 
 Route::middleware(['can:manage', 'write'])->group(static function (): void {

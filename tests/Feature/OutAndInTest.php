@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\PastYield;
 use App\Models\Queen;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Writer\Xlsx;
@@ -57,6 +58,38 @@ final class OutAndInTest extends FeatureTestCase
         // What was taken here stands over it.
         self::assertStringNotContainsString('E1,2025,,', $csv);
         self::assertStringNotContainsString(',99,', $csv);
+    }
+
+    public function test_the_notebook_is_pasted_or_typed_hives_down_and_years_across(): void
+    {
+        $this->demo();
+        $this->as('keeper');
+        $shown = function (array $sent): TestResponse {
+            $answer = $this->send('POST', '/compare/notes/file', $sent)->assertStatus(303);
+
+            return $this->get((string) $answer->headers->get('Location'))->assertOk();
+        };
+        $pasted = "Hive\t2017\t2018\nT1\t20\t21,5\nOLD7\t\t12\n";
+        $shown(['table' => $pasted])
+            ->assertSee('3 yields would be added')
+            ->assertSeeInOrder(['Tegelbruket', 'T1', '2017'])
+            ->assertSee('No such hive stands in your yards now: OLD7. It is added as a past hive.');
+        $pounds = str_replace('Hive', 'Hive (lb)', $pasted);
+        $shown(['table' => $pounds])->assertSee("9.1\u{202F}kg");
+        $this->get('/compare/notes/grid')->assertOk()->assertSee('aria-label="Hive T1, 2025"', false);
+        $page = $shown(['cells' => ['T1' => ['2019' => '18.5', '2020' => ''], 'N2' => ['2019' => '9']]]);
+        $page->assertSee('2 yields would be added')->assertSee('Norra Heden')->assertDontSee('No such hive');
+        preg_match('/name="file" value="([^"]+)"/', (string) $page->getContent(), $key);
+        $this->send('POST', '/compare/notes', ['file' => $key[1] ?? ''])->assertStatus(303);
+        self::assertSame(
+            ['N2' => 'Norra Heden', 'T1' => 'Tegelbruket'],
+            PastYield::query()->where('season', 2019)->orderBy('hive')->pluck('yard', 'hive')->all(),
+        );
+        $this->followingRedirects()->send('POST', '/undo')->assertSee('2 yields of your notebook added');
+        self::assertSame(0, PastYield::query()->count());
+        foreach ([[], ['table' => ''], ['table' => 'nothing'], ['cells' => ['T1' => ['2019' => '']]], ['cells' => 'x']] as $none) {
+            $this->send('POST', '/compare/notes/file', $none, from: '/compare/out')->assertStatus(422);
+        }
     }
 
     public function test_a_workbook_is_read_as_a_text_is_and_no_further_than_a_keeper_writes(): void

@@ -45,7 +45,8 @@ final readonly class Undo
             ->with('subject')
             ->latest('id')
             ->get();
-        $words = $this->words($batch->first() ?? $newest);
+        $isOfAll = static fn (Activity $one): bool => $one->subject instanceof StandsForMany;
+        $words = $this->words($batch->first($isOfAll) ?? $batch->first() ?? $newest);
         $this->since->check($batch);
         try {
             activity()->withoutLogs(fn () => $batch->each($this->takeBack(...)));

@@ -67,6 +67,11 @@
     :back="route('compare.out')"
     :read="$read"
   />
+  @if ($unknown !== '')
+    <p class="notice">
+      {{ $unknown }}
+    </p>
+  @endif
   <section class="blk">
     <h2>{{ __('As read') }}</h2>
     @if ($read->rows === [])

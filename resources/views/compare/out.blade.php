@@ -57,6 +57,25 @@
         accept=".csv,.txt,.tsv,.xlsx,.ods"
         :words="__('Show a preview')"
       />
+      <p><a class="link" href="{{ route('compare.notes.grid') }}">{{ __('Type them from your notebook') }}</a></p>
+      <x-disclosure :summary="__('Paste them')">
+        <x-form :action="route('compare.notes.park')" class="narrow">
+          <div class="field">
+            <label for="notes-text">{{ __('Rows of a table') }}</label>
+            <textarea
+              id="notes-text"
+              name="table"
+              rows="6"
+              maxlength="200000"
+              required
+            ></textarea>
+            <span class="hint">
+              {{ __('One row per hive and year, or hives down and years across. The first row names the columns.') }}
+            </span>
+          </div>
+          <button class="btn">{{ __('Show a preview') }}</button>
+        </x-form>
+      </x-disclosure>
       @if ($imports->isNotEmpty())
         <table class="table">
           <tbody>

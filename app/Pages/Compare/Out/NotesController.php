@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pages\Compare\Out;
 
+use App\Apiary\Hives\YardReader;
 use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Http\Saved;
 use App\Foundation\Sheets\Columns;
 use App\Foundation\Sheets\CsvText;
 use App\Foundation\Sheets\Parked;
 use App\Foundation\Sheets\Workbook;
+use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\PastYield;
 use App\Models\YieldImport;
@@ -23,16 +25,22 @@ use Illuminate\Validation\ValidationException;
 /** Earlier yields from a sheet: laid aside, shown with what each column is taken for, then read in. */
 final readonly class NotesController
 {
+    private const SEASONS = 6;
+
     public function __construct(private CurrentOperation $current, private Parked $parked)
     {
     }
 
     public function park(Request $request): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:8192']]);
+        $request->validate([
+            'file' => ['required_without_all:table,cells', 'file', 'max:8192'],
+            'table' => ['nullable', 'string', 'max:200000'],
+            'cells' => ['sometimes', 'array', 'max:600'],
+        ]);
         $file = $request->file('file');
-        assert($file instanceof UploadedFile);
-        $text = Workbook::text($file);
+        $text = $file instanceof UploadedFile ? Workbook::text($file) : $this->written($request);
+        $text = $text === null ? null : YieldGrid::long($text);
         if ($text === null || iterator_count((new CsvText($text))->rows()) < 2) {
             throw ValidationException::withMessages([
                 'file' => __('This file is not a table. Choose a CSV, XLSX or ODS file with one row per hive and season.'),
@@ -40,11 +48,35 @@ final readonly class NotesController
         }
 
         return redirect()->route('compare.notes.map', [
-            'file' => $this->parked->keep($this->current->get()->id, $text, $file->getClientOriginalName()),
+            'file' => $this->parked->keep(
+                $this->current->get()->id,
+                $text,
+                $file instanceof UploadedFile ? $file->getClientOriginalName() : __('your notebook'),
+            ),
         ], 303);
     }
 
-    public function show(Request $request): View|RedirectResponse
+    /** Pasted, or typed in the grid; null where nothing is. */
+    private function written(Request $request): ?string
+    {
+        $pasted = trim($request->string('table')->toString());
+        $unit = app(Formatter::class)->preferences->pounds() ? 'lb' : 'kg';
+
+        return $pasted !== '' ? $pasted : (YieldGrid::typed($request->array('cells'), $unit) ?: null);
+    }
+
+    /** Hives down, past seasons across. */
+    public function grid(YardReader $yards): View
+    {
+        $season = $this->current->season();
+
+        return view('compare.grid', [
+            'seasons' => range($season - self::SEASONS, $season - 1),
+            'hives' => $this->homes($yards),
+        ]);
+    }
+
+    public function show(Request $request, YardReader $yards): View|RedirectResponse
     {
         $key = self::key($request);
         $parked = $this->parked->find($this->current->get()->id, $key);
@@ -61,12 +93,13 @@ final readonly class NotesController
             'name' => $parked->name,
             'names' => Columns::named(self::head($text)[0] ?? [], __('none')),
             'columns' => $columns,
-            'read' => $this->read($text, $columns, $request),
+            'read' => $read = $this->read($text, $columns, $request, $yards),
+            'unknown' => self::pastHives($read->unknown($this->homes($yards))),
             'yard' => $this->yard($request),
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, YardReader $yards): RedirectResponse
     {
         $parked = $this->parked->find($this->current->get()->id, self::key($request));
         if ($parked === null) {
@@ -75,7 +108,7 @@ final readonly class NotesController
             ]);
         }
         $text = new CsvText($parked->text);
-        $read = $this->read($text, $this->columns($request, $text), $request);
+        $read = $this->read($text, $this->columns($request, $text), $request, $yards);
         if ($read->rows === []) {
             throw ValidationException::withMessages(['kg' => __('No row can be read with these columns. Choose other columns.')]);
         }
@@ -103,9 +136,37 @@ final readonly class NotesController
         return Saved::at(route('compare.out'), __('The yields of :file are removed.', ['file' => $yieldImport->file_name]));
     }
 
-    private function read(CsvText $text, YieldColumns $columns, Request $request): YieldSheet
+    private function read(CsvText $text, YieldColumns $columns, Request $request, YardReader $yards): YieldSheet
     {
-        return YieldSheet::read($text, $columns, $this->yard($request), $this->current->season());
+        return YieldSheet::read(
+            $text,
+            $columns,
+            $this->yard($request),
+            $this->homes($yards),
+            $this->current->season(),
+        );
+    }
+
+    /** @param  list<string>  $hives  that stand in no yard now */
+    private static function pastHives(array $hives): string
+    {
+        return trans_choice(
+            '{0}|{1} No such hive stands in your yards now: :hives. It is added as a past hive.'
+                .'|[2,*] No such hives stand in your yards now: :hives. They are added as past hives.',
+            count($hives),
+            ['hives' => implode(', ', $hives)],
+        );
+    }
+
+    /** @return array<string, string> the yard of each hive, by its code */
+    private function homes(YardReader $yards): array
+    {
+        $homes = [];
+        foreach ($yards->apiaries() as $apiary) {
+            $homes += array_fill_keys(array_map(strval(...), array_keys($yards->hiveIds($apiary))), $apiary->name);
+        }
+
+        return $homes;
     }
 
     /** Where no column names it: as it is typed, or the first yard. */

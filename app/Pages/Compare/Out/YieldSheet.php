@@ -23,8 +23,17 @@ final readonly class YieldSheet
     {
     }
 
-    public static function read(CsvText $text, YieldColumns $columns, string $usualYard, int $newest): self
-    {
+    /**
+     * @param  string  $usualYard  of hives that nobody knows, where the sheet names none
+     * @param  array<string, string>  $homes  the yard of each hive that is known, by its code
+     */
+    public static function read(
+        CsvText $text,
+        YieldColumns $columns,
+        string $usualYard,
+        array $homes,
+        int $newest,
+    ): self {
         $rows = $refused = [];
         $bad = 0;
         foreach ($text->rows() as $line => $cells) {
@@ -35,7 +44,8 @@ final readonly class YieldSheet
             }
             $kg = $kg === null || $columns->unit === 'kg' ? $kg : $kg * self::POUND_KG;
             $season = preg_match('/(\d{4})/', $of($columns->season), $year) === 1 ? (int) $year[1] : 0;
-            $yard = $of($columns->yard) === '' ? $usualYard : $of($columns->yard);
+            $home = $homes[mb_strtoupper($of($columns->hive))] ?? $usualYard;
+            $yard = $of($columns->yard) === '' ? $home : $of($columns->yard);
             $why = match (true) {
                 $of($columns->hive) === '' => __('no hive'),
                 mb_strlen($of($columns->hive)) > 20 => __('the hive\'s name is longer than 20 characters'),
@@ -63,5 +73,17 @@ final readonly class YieldSheet
         }
 
         return new self($rows, $refused, $bad);
+    }
+
+    /**
+     * @param  array<string, string>  $homes
+     * @return list<string> hives that do not stand in any yard now
+     */
+    public function unknown(array $homes): array
+    {
+        return array_values(array_unique(array_filter(
+            array_map(static fn (array $row): string => $row['hive'], $this->rows),
+            static fn (string $hive): bool => ! isset($homes[$hive]),
+        )));
     }
 }
