@@ -59,6 +59,24 @@ final class MendingTest extends TestCase
         self::assertNull($one->first, 'no dry day is known');
     }
 
+    /** Common practice: where hives were robbed, no other day helps, but a method that leaves no honey open. */
+    public function test_robbers_want_another_method(): void
+    {
+        $visit = static fn (Method $method): PlannedVisit => new PlannedVisit(
+            'A',
+            $method,
+            self::day(5),
+            null,
+            false,
+            60.0,
+            [],
+            robbed: true,
+        );
+        [$one] = $this->mend([$visit(Method::Brush)]);
+        self::assertSame([Trouble::Robbed, null], [$one->why, $one->first]);
+        self::assertSame([], $this->mend([$visit(Method::FumeBoard)]));
+    }
+
     public function test_cold_keeps_fume_boards_at_home(): void
     {
         $visit = new PlannedVisit('A', Method::FumeBoard, self::day(5), null, false, 60.0, [
@@ -104,7 +122,7 @@ final class MendingTest extends TestCase
             $boardsOn,
             80.0,
             $forecast,
-            $offBy === null ? null : self::day($offBy),
+            offBy: $offBy === null ? null : self::day($offBy),
         );
     }
 

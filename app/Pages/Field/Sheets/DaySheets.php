@@ -11,6 +11,7 @@ use App\Apiary\Days\HandStep;
 use App\Apiary\Days\HiveWork;
 use App\Apiary\Days\LoadItem;
 use App\Apiary\Days\StepWords;
+use App\Apiary\Days\TroubleWords;
 use App\Apiary\Days\Stop;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
@@ -31,6 +32,7 @@ final readonly class DaySheets
         private StepWords $words,
         private Formatter $format,
         private Wording $say,
+        private TroubleWords $troubles,
     ) {
     }
 
@@ -74,7 +76,7 @@ final readonly class DaySheets
             'aim' => $stop->aim(),
             'stop' => $number,
             'drive' => __(':m drive', ['m' => $this->format->minutes($stop->driveMin)]),
-            'says' => $stop->sentences($this->say),
+            'says' => [...$stop->sentences($this->say), ...$this->troubles->heard($stop->troubles)],
             'load' => array_map(static fn (LoadItem $item): array => [
                 'thing' => $item->thing,
                 'count' => $item->count,
