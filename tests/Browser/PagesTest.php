@@ -27,6 +27,8 @@ final class PagesTest extends BrowserTestCase
         '/clear/rounds/new',
         '/clear/drives?from=ekbacken',
         '/clear/days/2026-08-06',
+        '/clear/days/mend',
+        '/compare/notes/grid',
         '/winter/tegelbruket/T3',
         '/honey-room',
         '/honey-room/blend',

@@ -57,7 +57,9 @@
         accept=".csv,.txt,.tsv,.xlsx,.ods"
         :words="__('Show a preview')"
       />
-      <p><a class="link" href="{{ route('compare.notes.grid') }}">{{ __('Type them from your notebook') }}</a></p>
+      <div class="btns">
+        <a class="btn" href="{{ route('compare.notes.grid') }}">{{ __('Type them from your notebook') }}</a>
+      </div>
       <x-disclosure :summary="__('Paste them')">
         <x-form :action="route('compare.notes.park')" class="narrow">
           <div class="field">
