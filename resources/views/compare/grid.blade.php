@@ -20,9 +20,8 @@
               <td>{{ $yard }}</td>
               <th scope="row">{{ $hive }}</th>
               @foreach ($seasons as $season)
-                <td>
+                <td class="field table-cell">
                   <input
-                    class="short"
                     name="cells[{{ $hive }}][{{ $season }}]"
                     inputmode="decimal"
                     size="5"
