@@ -177,4 +177,18 @@ final class TakenSuper extends Record
     {
         return $this->isFrame() ? __('frame taken') : __('super taken');
     }
+
+    /** @return list<string> ids of the yards whose extracted supers are still in the honey room */
+    public static function yardsOfWet(): array
+    {
+        $ids = self::query()
+            ->join('harvests', 'harvests.id', '=', 'taken_supers.harvest_id')
+            ->where('station', Station::Spun->value)
+            ->distinct()
+            ->orderBy('harvests.apiary_id')
+            ->pluck('harvests.apiary_id')
+            ->all();
+
+        return array_values(array_filter($ids, is_string(...)));
+    }
 }

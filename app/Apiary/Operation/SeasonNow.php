@@ -53,4 +53,10 @@ final readonly class SeasonNow
     {
         return $found !== null && $found >= $this->since;
     }
+
+    /** Supers are inspected while the season is on; once winter has begun nobody opens a hive for them. */
+    public function asksToInspect(): bool
+    {
+        return $this->isOn && $this->toClose === null;
+    }
 }

@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Pages\Assess;
 
+use App\Apiary\Operation\Seasons;
 use App\Apiary\Overview\Task;
 use App\Apiary\Overview\TaskSource;
 use App\Apiary\Overview\YardComing;
 use App\Models\Apiary;
 
 /** Supers to look at. */
-final class LookTasks implements TaskSource
+final readonly class LookTasks implements TaskSource
 {
     private const MINUTES_A_SUPER = 8;
 
+    public function __construct(private Seasons $seasons)
+    {
+    }
+
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
-        $look = $coming->overview->toInspect();
+        $look = $this->seasons->now()->asksToInspect() ? $coming->overview->toInspect() : 0;
 
         return $look === 0 ? [] : [new Task(
             $apiary->slug,

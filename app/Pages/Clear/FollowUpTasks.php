@@ -22,7 +22,7 @@ final readonly class FollowUpTasks implements TaskSource
     public function tasks(Apiary $apiary, YardComing $coming): array
     {
         $today = $this->current->today();
-        $open = FollowUp::open($this->seasons->now()->since)->where('apiary_id', $apiary->id)->get();
+        $open = FollowUp::open($this->seasons->now()->since, $today)->where('apiary_id', $apiary->id)->get();
 
         return array_values($open->map(static fn (FollowUp $one): Task => new Task(
             $apiary->slug,

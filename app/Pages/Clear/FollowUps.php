@@ -34,8 +34,9 @@ final readonly class FollowUps
             'excluder-out' => max($tomorrow, $winter->modify('-7 days')),
         ];
         // One reminder of each kind is enough for a yard.
-        $open = FollowUp::open($this->seasons->now()->since)->where('apiary_id', $apiary->id)->pluck('what')->all();
-        foreach (array_diff_key($due, array_flip($open)) as $what => $on) {
+        $since = $this->seasons->now()->since;
+        $pending = FollowUp::pending($since)->where('apiary_id', $apiary->id)->pluck('what')->all();
+        foreach (array_diff_key($due, array_flip($pending)) as $what => $on) {
             FollowUp::query()->create([
                 'apiary_id' => $apiary->id,
                 'harvest_id' => $harvest->id,
@@ -48,6 +49,9 @@ final readonly class FollowUps
     /** @return Collection<int, FollowUp> open ones, the soonest first */
     public function open(): Collection
     {
-        return FollowUp::open($this->seasons->now()->since)->with('apiary')->limit(self::SHOWN)->get();
+        return FollowUp::open($this->seasons->now()->since, $this->current->today())
+            ->with('apiary')
+            ->limit(self::SHOWN)
+            ->get();
     }
 }

@@ -16,6 +16,7 @@ use App\Models\Apiary;
 use App\Models\Clearing;
 use App\Models\Harvest;
 use App\Models\Scopes;
+use App\Models\TakenSuper;
 use App\Models\Treatment;
 use DateTimeImmutable;
 use DateTimeInterface;
@@ -72,7 +73,11 @@ final readonly class SummaryReader
             "yard-summary.$apiary->id",
             [Scopes::yard($apiary->id)],
             fn (): YardSummary => $this->makeYard($apiary),
-            [$this->winter->context($apiary), $this->yards->flow($apiary)->outline()],
+            [
+                $this->winter->context($apiary),
+                $this->yards->flow($apiary)->outline(),
+                $this->cache->once('wet', static fn (): array => TakenSuper::yardsOfWet()),
+            ],
         );
     }
 
@@ -90,7 +95,7 @@ final readonly class SummaryReader
             $overview->ripe()->kg,
             $overview->count(Verdict::Take),
             $overview->count(Verdict::TakeAndDry),
-            $overview->toInspect(),
+            $this->seasons->now()->asksToInspect() ? $overview->toInspect() : 0,
             $overview->count(Verdict::Wait),
             $this->winter->season($apiary)->isTimeToFeed() ? $overview->hivesToFeed() : 0,
             count($overview->storesUnknown()),
