@@ -99,7 +99,7 @@ final class MendTest extends FeatureTestCase
 
     public function test_a_day_is_finished_stop_by_stop_and_what_nobody_reached_waits(): void
     {
-        $this->dry();
+        $this->dry($this->yard, $this->other);
         $here = $this->planned($this->yard, Method::Brush, '2026-08-04');
         $there = $this->planned($this->other, Method::Brush, '2026-08-04');
         $ids = $here->items->pluck('id')->all();
@@ -124,7 +124,7 @@ final class MendTest extends FeatureTestCase
 
     public function test_a_board_that_was_forgotten_is_missing_the_next_day_with_a_brush(): void
     {
-        $this->dry();
+        $this->dry($this->yard, $this->other);
         $clearing = $this->planned($this->yard, Method::EscapeBoard, '2026-08-04', '2026-08-05', 2);
         $first = $clearing->items[0];
         $this->get('/clear/days/2026-08-05')->assertDontSee('No board went on here.')->assertDontSee('bee brushes');
@@ -141,7 +141,7 @@ final class MendTest extends FeatureTestCase
 
     public function test_robbers_are_heard_by_the_plan_of_the_next_days(): void
     {
-        $this->dry();
+        $this->dry($this->yard, $this->other);
         $this->flowIsOver($this->yard);
         $clearing = $this->planned($this->yard, Method::Brush, '2026-08-05');
         $tap = ['what' => 'robbing', 'done' => '1', 'back' => '2026-08-05'];
@@ -179,22 +179,5 @@ final class MendTest extends FeatureTestCase
         }
 
         return $clearing->load('items.box');
-    }
-
-    private function dry(): void
-    {
-        foreach ([$this->yard, $this->other] as $yard) {
-            foreach (range(4, 16) as $day) {
-                WeatherDay::query()->create([
-                    'apiary_id' => $yard->id,
-                    'date' => sprintf('2026-08-%02d', $day),
-                    'min_c' => 10,
-                    'max_c' => 24,
-                    'rain_p' => 0.05,
-                    'sun' => 0.8,
-                    'source' => 'own',
-                ]);
-            }
-        }
     }
 }

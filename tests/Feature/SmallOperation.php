@@ -13,6 +13,7 @@ use App\Models\Hive;
 use App\Models\Operation;
 use App\Models\Role;
 use App\Models\User;
+use App\Models\WeatherDay;
 use Database\Factories\ApiaryFactory;
 use Database\Factories\AssessmentFactory;
 use Database\Factories\HiveFactory;
@@ -88,6 +89,20 @@ trait SmallOperation
                 'result' => $result,
                 'seen_at' => '2026-08-03 12:00',
             ]);
+        }
+    }
+
+    /** Nothing but sun is expected in the coming days. */
+    private function dry(Apiary ...$yards): void
+    {
+        $today = app(CurrentOperation::class)->today();
+        foreach ($yards as $yard) {
+            foreach (range(0, 12) as $days) {
+                WeatherDay::query()->firstOrCreate([
+                    'apiary_id' => $yard->id,
+                    'date' => $today->modify("+$days days")->format('Y-m-d'),
+                ], ['min_c' => 10, 'max_c' => 24, 'rain_p' => 0.05, 'sun' => 0.8, 'source' => 'own']);
+            }
         }
     }
 }

@@ -308,24 +308,6 @@ final class SmallOperationTest extends FeatureTestCase
         }
     }
 
-    private function dry(Apiary $yard): void
-    {
-        if (WeatherDay::query()->where('apiary_id', $yard->id)->exists()) {
-            return;
-        }
-        foreach (range(4, 12) as $day) {
-            WeatherDay::query()->create([
-                'apiary_id' => $yard->id,
-                'date' => sprintf('2026-08-%02d', $day),
-                'min_c' => 10,
-                'max_c' => 24,
-                'rain_p' => 0.05,
-                'sun' => 0.8,
-                'source' => 'own',
-            ]);
-        }
-    }
-
     /** Of all that may come in. */
     private function clearing(Apiary $yard, Method $method): Clearing
     {

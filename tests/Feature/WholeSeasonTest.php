@@ -11,7 +11,6 @@ use App\Models\Clearing;
 use App\Models\Colony;
 use App\Models\Hive;
 use App\Models\Lot;
-use App\Models\WeatherDay;
 use Database\Factories\AssessmentFactory;
 use DateTimeImmutable;
 use Marjoram\Core\Comb\Face;
@@ -149,16 +148,7 @@ final class WholeSeasonTest extends FeatureTestCase
     private function on(string $monthDay, int $year = 0): void
     {
         $this->itIs($this->day($monthDay, $year));
-        $today = new DateTimeImmutable($this->day($monthDay, $year));
-        foreach (range(0, 10) as $i) {
-            WeatherDay::query()->firstOrCreate(['apiary_id' => $this->yard->id, 'date' => $today->modify("+$i days")->format('Y-m-d')], [
-                'min_c' => 10,
-                'max_c' => 24,
-                'rain_p' => 0.05,
-                'sun' => 0.8,
-                'source' => 'own',
-            ]);
-        }
+        $this->dry($this->yard);
     }
 
     private function sees(string $sign): void
