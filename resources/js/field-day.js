@@ -81,8 +81,23 @@ function workHive(app, sheet, hive, today) {
   const look = hive.look.length
     ? `<p class="caution">${esc(app.say('look-before', { boxes: hive.look.join(', ') }))}</p>`
     : '';
+  const board = hive.has_no_board ? `<p class="caution">${esc(app.say('no-board'))}</p>` : '';
   const rows = hive.rows.map((row) => workRow(app, sheet, hive, row, today)).join('');
-  return `<section><h2>${esc(hive.code)} ${hiveColour(sheet, hive.code)}</h2>${look}<ol class="fs-hands">${rows}</ol></section>`;
+  return `<section><h2>${esc(hive.code)} ${hiveColour(sheet, hive.code)}</h2>${look}${board}<ol class="fs-hands">${rows}</ol></section>`;
+}
+
+/** What went wrong at a stop, by one tap; a sheet that was taken before this could be said has none. */
+function wrongs(app, { on, clearing, wrong }) {
+  if (!wrong?.length) return '';
+  const taps = wrong.map(({ what, words, done }) => {
+    const data = `data-clearing="${clearing}" data-what="${what}" data-words="${esc(words)}" data-is="${done}"`;
+    return button(
+      'trouble',
+      `${done ? '✓ ' : ''}${esc(words)}`,
+      `${data} aria-pressed="${done}" data-f="wrong-${on}-${what}"`,
+    );
+  });
+  return `<h3>${esc(app.say('went-wrong'))}</h3><div class="btns">${taps.join('')}</div>`;
 }
 
 /** What is done in a yard, day by day. */
@@ -93,7 +108,7 @@ export function day(app, slug) {
   const parts = sheet.days.map(
     (one) => `<h2>${esc(one.label)}: ${esc(one.aim)}</h2>${one.says.map((text) => `<p>${esc(text)}</p>`).join('')}
       <a class="btn fs-wide" href="${path('load', one.on)}">${esc(app.say('to-load'))} (${esc(app.say('loaded-of', counted(one.load)))})</a>
-      ${one.hives.map((hive) => workHive(app, sheet, hive, today)).join('')}`,
+      ${one.hives.map((hive) => workHive(app, sheet, hive, today)).join('')}${wrongs(app, one)}`,
   );
   return `${head(app, path('yard', slug), esc(sheet.name), esc(app.say('day')))}
     ${parts.length ? `<p class="caution">${esc(app.say('lift-caution'))}</p>${parts.join('')}` : `<p>${esc(app.say('no-day'))}</p>`}`;
@@ -107,6 +122,11 @@ export const dayActions = {
     const done = is !== 'true';
     const words = app.say(done ? 'tap-tick' : 'tap-untick', { hive, what: app.say(what) });
     await app.keep({ kind: 'tick', on: item, yard: app.route()[1], hive, words, data: { what, done } });
+  },
+  async trouble(app, { clearing, what, words: said, is }) {
+    const done = is !== 'true';
+    const words = app.say(done ? 'tap-trouble' : 'tap-no-trouble', { what: said });
+    await app.keep({ kind: 'trouble', on: clearing, yard: app.route()[1], hive: '', words, data: { what, done } });
   },
   async load(app, { day: date, thing, words: what, is }) {
     const done = is !== 'true';

@@ -137,6 +137,14 @@ const changes = {
         row.done = tap.data.done;
       });
   },
+  trouble(sheet, tap) {
+    const wrong = sheet.days.filter((day) => day.clearing === tap.on).flatMap((day) => day.wrong ?? []);
+    wrong
+      .filter((one) => one.what === tap.data.what)
+      .forEach((one) => {
+        one.done = tap.data.done;
+      });
+  },
   load(sheet, tap) {
     const day = sheet.days.find((one) => one.on === tap.data.day);
     const item = day?.load.find((one) => one.thing === tap.data.thing);

@@ -39,10 +39,12 @@ final class FieldDayTest extends FieldTestCase
         self::assertStringContainsString("1 of $things loaded", $this->text('main'));
         $this->tap('.fs-work[data-what="collected"]');
         self::assertStringContainsString('on the truck', $this->text('.fs-work[data-what="collected"]'));
+        $this->tap('[data-do="trouble"][data-what="heavy"]');
+        self::assertSame('true', $this->find('[data-do="trouble"][data-what="heavy"]')->getAttribute('aria-pressed'));
         $this->go('#/yard/quarry');
         self::assertStringContainsString('Day sheet', $this->text('.fs-tabs'));
         self::assertStringNotContainsString('Day sheet (', $this->text('.fs-tabs'), 'Nothing is left to be ticked.');
-        self::assertCount(4, $this->kept());
+        self::assertCount(5, $this->kept());
         // A board that nobody had planned.
         $this->go('#/yard/quarry/Q2');
         $this->tap('.fs-more summary');
@@ -53,6 +55,8 @@ final class FieldDayTest extends FieldTestCase
         $this->phone('#/day/quarry');
         self::assertStringContainsString('(1 of ', $this->text('main'));
         self::assertSame('true', $this->find('.fs-work[data-what="collected"]')->getAttribute('aria-pressed'));
+        self::assertStringContainsString('A box was too heavy here on', $this->text('main'));
+        self::assertSame('true', $this->find('[data-do="trouble"][data-what="heavy"]')->getAttribute('aria-pressed'));
         self::assertContains('supers in', array_column($this->stored()['days'], 'aim'), 'Its supers are to be fetched.');
         $this->go('#/yard/quarry/Q2');
         self::assertSame(0, $this->howMany('form[data-board]'), 'Its board is ticked on the day sheet.');

@@ -11,6 +11,7 @@ use App\Models\Hive;
 use App\Models\HiveWeighing;
 use App\Models\LoadingTick;
 use App\Models\Lot;
+use App\Models\StopTrouble;
 use App\Models\TakenSuper;
 use Illuminate\Support\Facades\DB;
 use Marjoram\Core\Reserve\HiveWeight;
@@ -184,17 +185,23 @@ final class FieldWorkTest extends FeatureTestCase
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => 'water', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => 'water', 'done' => false]),
             $this->tap('tick', $item, ['what' => 'placed', 'done' => true]),
+            $this->tap('trouble', $plan->id, ['what' => 'robbing', 'done' => true]),
+            $this->tap('trouble', $plan->id, ['what' => 'snow', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => 'soon', 'thing' => 'boards', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => '2026-13-45', 'thing' => 'boards', 'done' => true]),
             $this->tap('load', $item, ['day' => '2026-08-06', 'thing' => 'boards', 'done' => true]),
             $this->tap('load', $this->operation, ['day' => '2026-08-06', 'thing' => '<b>', 'done' => true]),
         ]);
         self::assertSame(
-            ['kept', 'kept', 'kept', 'kept', 'refused', 'refused', 'refused', 'refused'],
+            ['kept', 'kept', 'kept', 'kept', 'kept', 'refused', 'refused', 'refused', 'refused', 'refused'],
             array_column($answers, 'state'),
             (string) json_encode($answers),
         );
         self::assertSame(['boards'], LoadingTick::query()->pluck('thing')->all());
+        self::assertSame(['robbing'], StopTrouble::query()->where('clearing_id', $plan->id)->pluck('what')->all());
+        $after = $this->sheet()['days'][0];
+        self::assertSame([false, true, false, false], array_column($after['wrong'], 'done'));
+        self::assertStringContainsString('leave no honey open', implode(' ', $after['says']));
         // All its boards are on: the day is done, and the phone carries the next one only.
         self::assertSame(['2026-08-08'], array_column($this->sheet()['days'], 'on'));
         self::assertSame('2026-08-06', $plan->refresh()->first_on->format('Y-m-d'));

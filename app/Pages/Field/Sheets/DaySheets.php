@@ -13,6 +13,7 @@ use App\Apiary\Days\LoadItem;
 use App\Apiary\Days\StepWords;
 use App\Apiary\Days\Stop;
 use App\Apiary\Days\TroubleWords;
+use App\Apiary\Operation\CurrentOperation;
 use App\Foundation\Units\Formatter;
 use App\Models\Apiary;
 use App\Models\Clearing;
@@ -33,6 +34,7 @@ final readonly class DaySheets
         private Formatter $format,
         private Wording $say,
         private TroubleWords $troubles,
+        private CurrentOperation $current,
     ) {
     }
 
@@ -83,8 +85,22 @@ final readonly class DaySheets
                 'words' => $item->words,
                 'done' => in_array($item->thing, $ticked, true),
             ], $day->load),
+            'clearing' => $stop->visits[0]->clearing->id,
+            'wrong' => $this->wrong($stop),
             'hives' => array_map($this->hive(...), $stop->hives),
         ];
+    }
+
+    /** @return list<array{what: string, words: string, done: bool}> what may be tapped as gone wrong */
+    private function wrong(Stop $stop): array
+    {
+        $today = $this->current->day();
+        $wrong = [];
+        foreach (TroubleWords::choices() as $what => $words) {
+            $wrong[] = ['what' => $what, 'words' => $words, 'done' => $stop->isNotedToday($what, $today)];
+        }
+
+        return $wrong;
     }
 
     /** @return array<string, mixed> */
@@ -106,6 +122,7 @@ final readonly class DaySheets
         return [
             'code' => $hive->code,
             'look' => array_map(static fn ($box): string => $box->name(), $hive->toLookAt),
+            'has_no_board' => $hive->hasNoBoard,
             'rows' => $rows,
         ];
     }

@@ -194,6 +194,8 @@ final class FieldWords
             'collected' => __('Taken along'),
             'collected-done' => __('on the truck'),
             'look-before' => __('Inspect first, not ripe at the last inspection: :boxes.'),
+            'no-board' => __('No board went on here. Brush the bees off, or leave these supers for another day.'),
+            'went-wrong' => __('What went wrong'),
             'to-load' => __('To load'),
             'loaded-of' => __(':n of :of loaded'),
             'stops' => __('Where it goes'),

@@ -58,6 +58,8 @@ final class TapWords
             'tap-tick' => __(':hive: :what'),
             'tap-untick' => __(':hive: not :what'),
             'tap-board' => __(':hive: board on under :box'),
+            'tap-trouble' => __('What went wrong: :what'),
+            'tap-no-trouble' => __('Not so: :what'),
             'tap-load' => __('Loaded: :what'),
             'tap-unload' => __('Not loaded: :what'),
             'tap-frame-off' => __('Frame off: :mark'),

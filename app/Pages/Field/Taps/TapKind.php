@@ -58,6 +58,9 @@ enum TapKind: string
     /** on a super of a clearing: what, done */
     case Tick = 'tick';
 
+    /** on a clearing, what went wrong at its stop: what, done */
+    case Trouble = 'trouble';
+
     /** on an operation: day, thing, done */
     case Load = 'load';
 }

@@ -70,6 +70,7 @@ final readonly class TapWrite
             TapKind::BoxOff => self::post('yards.boxes.off', $box, []),
             TapKind::BoardOn => self::post('clear.boards.store', $hive, self::only($tap, 'under')),
             TapKind::Excluder => self::put('field.excluder', $hive, self::only($tap, 'excluder', 'was')),
+            TapKind::Trouble => self::put('clear.trouble', ['clearing' => $tap->on], self::only($tap, 'what', 'done')),
             TapKind::Tick => self::put('clear.tick', ['item' => $tap->on], self::only($tap, 'what', 'done')),
         };
     }
