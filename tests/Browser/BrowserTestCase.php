@@ -217,7 +217,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->waitFor('html[data-keys]');
         foreach ($keys as $key) {
-            self::$browser->getKeyboard()->sendKeys($key);
+            $this->steadily(static fn () => self::$browser->getKeyboard()->sendKeys($key));
         }
     }
 

@@ -139,6 +139,7 @@ final class FirstSeasonTest extends FeatureTestCase
     private function putUpYard(): void
     {
         $this->submit('/start', [
+            'system' => 'metric',
             'operation' => 'Quince',
             'name' => 'Quince Hill',
             'letter' => 'q',
