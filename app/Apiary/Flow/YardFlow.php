@@ -44,8 +44,16 @@ final readonly class YardFlow
         return match (true) {
             $this->filter === null => $this->result->pOver,
             $this->bringsNectar() => $this->filter->pOver,
-            default => max($this->filter->pOver, $this->result->pOver),
+            default => max($this->filter->pOver, $this->pOverBySigns($this->filter)),
         };
+    }
+
+    /** What the signs alone say; nothing where they do not speak for the end, or no flow has begun that could end. */
+    private function pOverBySigns(FilterResult $filter): float
+    {
+        $today = $filter->days === [] ? null : $filter->days[count($filter->days) - 1];
+
+        return $this->result->pOver > 0.5 ? $this->result->pOver * (1.0 - ($today->p->before ?? 0.0)) : 0.0;
     }
 
     private function bringsNectar(): bool
