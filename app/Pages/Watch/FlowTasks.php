@@ -104,7 +104,7 @@ final readonly class FlowTasks implements TaskSource
             trans_choice('time for another super on :hives|time for another super on :hives', count($full), [
                 'hives' => implode(', ', array_map(static fn (HiveOverview $one): string => $one->code, array_values($full))),
             ]),
-            __('in five days may come in'),
+            __('expected within five days:'),
             5,
             $more,
         )];
