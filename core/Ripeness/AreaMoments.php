@@ -68,7 +68,7 @@ final readonly class AreaMoments
     }
 
     /**
-     * How the capped area hangs on what the logits hang on.
+     * How the capped area depends on what the logits depend on.
      *
      * @param  list<float>  $rowF
      * @param  list<float>  $rowX

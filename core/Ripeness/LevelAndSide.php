@@ -63,7 +63,7 @@ final readonly class LevelAndSide
     }
 
     /**
-     * How fill and capping in a slot hang on six independent standard normals: its part of the common error.
+     * How fill and capping in a slot depend on six independent standard normals: its part of the common error.
      *
      * @return array{list<float>, list<float>}
      */

@@ -10,7 +10,7 @@ final readonly class OpenSlot
     private const MOST_VARIANCE = 4.0;
 
     /**
-     * @param  list<float>  $rowF  how the logit of its fill hangs on what all slots share
+     * @param  list<float>  $rowF  how the logit of its fill depends on what all slots share
      * @param  list<float>  $rowX  the same of its capping
      * @param  float  $paintF  variance of painting on the logit of the fill; $paintX: of the capping
      * @param  float  $byF  how the share of the whole box moves with its fill's logit; $byX: with its capping's
@@ -45,7 +45,7 @@ final readonly class OpenSlot
     /**
      * What pulling it takes off the variance of the box's share.
      *
-     * @param  list<float>  $common  how the box's share hangs on what all slots share
+     * @param  list<float>  $common  how the box's share depends on what all slots share
      */
     public function gain(array $common, LevelAndSide $level): float
     {
@@ -74,7 +74,7 @@ final readonly class OpenSlot
             + $this->byX ** 2 * $e22 * $this->paintX / ($e22 + $this->paintX);
     }
 
-    /** Once this one is pulled, what it tells of all others is known: the row hangs on so much less. */
+    /** Once this one is pulled, what it tells of all others is known: the row depends on so much less. */
     public function without(self $pulled, LevelAndSide $level): self
     {
         return new self(

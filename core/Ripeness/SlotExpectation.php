@@ -7,18 +7,18 @@ namespace Marjoram\Core\Ripeness;
 use Marjoram\Core\Numerics\GaussHermite;
 
 /**
- * Fill f and capped area a in one slot. Their errors have two parts: one hangs on level, centre and side, which all
+ * Fill f and capped area a in one slot. Their errors have two parts: one depends on level, centre and side, which all
  * slots share (rows of six independent standard normals), the other is the slot's own.
  */
 final readonly class SlotExpectation
 {
-    /** @var list<float> how the capped area hangs on what all slots share */
+    /** @var list<float> how the capped area depends on what all slots share */
     public array $cappedRow;
 
     /** @var list<float> the same of the fill */
     public array $fillRow;
 
-    /** @var list<float> how the capped area hangs on it where the slot's own error alone is averaged over */
+    /** @var list<float> how the capped area depends on it where the slot's own error alone is averaged over */
     public array $cappedRow0;
 
     /** @var list<float> the same of the fill */
@@ -34,7 +34,7 @@ final readonly class SlotExpectation
     /**
      * @param  AreaMoments  $all  with both parts of the error
      * @param  AreaMoments  $own  with the slot's own error alone
-     * @param  list<float>  $rowF  how the logit of the fill hangs on what all slots share
+     * @param  list<float>  $rowF  how the logit of the fill depends on what all slots share
      * @param  list<float>  $rowX  the same of the capping
      */
     private function __construct(

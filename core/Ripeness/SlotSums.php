@@ -35,7 +35,7 @@ final readonly class SlotSums
      * @param  int  $left  slots left out at the first end; $right: at the last
      * @return list<float> capped and filled area; the same by the slots' own errors alone, with their variances (capped,
      *     both, filled); own variances of the whole (capped, both, filled); squares of faces' kg; then how the areas
-     *     hang on what all slots share: six each of capped and filled by own errors, capped and filled of the whole
+     *     depend on what all slots share: six each of capped and filled by own errors, capped and filled of the whole
      */
     public function between(int $left, int $right): array
     {

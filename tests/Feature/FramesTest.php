@@ -72,7 +72,7 @@ final class FramesTest extends FeatureTestCase
         $operation = app(CurrentOperation::class)->get();
         $top = $this->box(2);
         $frames = [$this->id($top, 3), $this->id($top, 4)];
-        $page = '/frames/lime-row?reckon=1&hives[]=L1&f[]='.$frames[0];
+        $page = '/frames/lime-row?calculate=1&hives[]=L1&f[]='.$frames[0];
         $chosen = fn (): string => (string) $this->get($page)->assertOk()->getContent();
         self::assertStringNotContainsString('value="by-hive" selected', $chosen());
         $operation->adopt(['frame_marks' => 'hive'] + $operation->policy);
@@ -93,7 +93,7 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $before = $top->honey->kg;
         $frames = [$this->id($top, 3), $this->id($top, 4), $this->id($top, 5)];
-        $this->get('/frames/lime-row?reckon=1&hives[]=L1')->assertOk()->assertSee("value=\"{$frames[0]}\"", false);
+        $this->get('/frames/lime-row?calculate=1&hives[]=L1')->assertOk()->assertSee("value=\"{$frames[0]}\"", false);
         $this->take($frames)->assertStatus(303);
         $lot = Lot::query()->with('harvest.supers')->firstOrFail();
         $taken = $lot->harvest->supers;
@@ -321,7 +321,7 @@ final class FramesTest extends FeatureTestCase
             ->assertStatus(422)
             ->assertSee('Single frames come off here');
         $this->get("/clear/plans/$clearing->id")->assertOk()->assertSee('Take the frames');
-        $chosen = '/frames/lime-row?reckon=1&hives[]=L1&f[]='.$this->id($top, 3);
+        $chosen = '/frames/lime-row?calculate=1&hives[]=L1&f[]='.$this->id($top, 3);
         $this->get($chosen)->assertOk()->assertSee('finish the clearing of Tue 4 Aug (frame by frame)');
         $this->take([$this->id($top, 3)], ['clearing' => $clearing->id])->assertStatus(303);
         self::assertTrue($clearing->refresh()->isCollected());
@@ -342,7 +342,7 @@ final class FramesTest extends FeatureTestCase
         $top = $this->box(2);
         $clearing->items()->create(['hive_id' => $this->one->id, 'box_id' => $top->id, 'placed_at' => '2026-08-03 10:00:00']);
         $this->get('/clear/days/2026-08-04')->assertOk()->assertSee('or take only the finished frames');
-        $this->get('/frames/lime-row?reckon=1&hives[]=L1&f[]='.$this->id($top, 3))->assertOk()->assertSee('finish the clearing of');
+        $this->get('/frames/lime-row?calculate=1&hives[]=L1&f[]='.$this->id($top, 3))->assertOk()->assertSee('finish the clearing of');
         // Not named it stays open; named it is done, and the super stays on its hive.
         $this->take([$this->id($top, 3)])->assertStatus(303);
         self::assertFalse($clearing->refresh()->isCollected());
@@ -380,7 +380,7 @@ final class FramesTest extends FeatureTestCase
         $this->send('POST', '/frames/lime-row', ['f' => 'x'], from: '/frames/lime-row')->assertStatus(422);
         $this->send('POST', '/frames/lime-row', ['f' => [['x']]], from: '/frames/lime-row')->assertStatus(422);
         self::assertSame([0, 0], [FrameMove::query()->count(), Lot::query()->count()]);
-        $this->get('/frames/lime-row?'.http_build_query(['reckon' => ['x'], 'hives' => 'x', 'f' => [['x']], 'extractor' => '-3']))
+        $this->get('/frames/lime-row?'.http_build_query(['calculate' => ['x'], 'hives' => 'x', 'f' => [['x']], 'extractor' => '-3']))
             ->assertOk();
         $this->take([$this->id($top, 3)])->assertStatus(303);
         $this->take([$this->id($top, 3)])->assertStatus(422);

@@ -35,14 +35,14 @@ final class HoneyRoomTest extends FeatureTestCase
     {
         // 20 kg of 17 % and 20 kg of 19 % are 40 kg of 18 %; the third stays, the fourth is not read.
         $code = $this->lot->code;
-        $this->get('/honey-room/blend?limit=18&reckon=1&'.http_build_query(['buckets' => Bucket::query()->pluck('id')->all()]))
+        $this->get('/honey-room/blend?limit=18&calculate=1&'.http_build_query(['buckets' => Bucket::query()->pluck('id')->all()]))
             ->assertOk()
             ->assertSee("40.0\u{202F}kg")
             ->assertSee("of 18.0\u{202F}%")
             ->assertSee("$code / 3: 10.0\u{202F}kg", false)
             ->assertSee('1 more bucket has no water reading.');
-        $this->get('/honey-room/blend?limit=17&reckon=1')->assertOk()->assertDontSee('Pour in this order');
-        $this->get('/honey-room/blend?'.http_build_query(['limit' => ['x'], 'buckets' => 'x', 'reckon' => '1']))->assertOk();
+        $this->get('/honey-room/blend?limit=17&calculate=1')->assertOk()->assertDontSee('Pour in this order');
+        $this->get('/honey-room/blend?'.http_build_query(['limit' => ['x'], 'buckets' => 'x', 'calculate' => '1']))->assertOk();
         $bucket = Bucket::query()->orderBy('number')->firstOrFail();
         $this->send('PUT', "/honey-room/buckets/$bucket->id", ['gross' => '21', 'tare' => '1', 'water' => '55'])->assertStatus(422);
         $this->send('PUT', "/honey-room/buckets/$bucket->id", ['gross' => '21', 'tare' => '1', 'water' => '16.5'])->assertStatus(303);

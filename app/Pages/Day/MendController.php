@@ -22,7 +22,7 @@ final readonly class MendController
         return view('day.mend', [
             'words' => $words,
             'moving' => array_values(array_filter($broken, static fn (BrokenVisit $one): bool => $one->canMove())),
-            'anew' => array_values(array_filter($broken, static fn (BrokenVisit $one): bool => ! $one->canMove())),
+            'another' => array_values(array_filter($broken, static fn (BrokenVisit $one): bool => ! $one->canMove())),
         ]);
     }
 

@@ -37,7 +37,7 @@ final readonly class FramesController
         $frames = $this->reader->of(
             $apiary,
             ChosenFramesRequest::strings($request->query('hives')),
-            $request->query('reckon') === null ? null : ChosenFramesRequest::strings($request->query('f')) ?? [],
+            $request->query('calculate') === null ? null : ChosenFramesRequest::strings($request->query('f')) ?? [],
             ChosenFramesRequest::strings($request->query('shown')),
         );
         $extractor = $request->query('extractor');

@@ -44,7 +44,7 @@ final readonly class BlendController
             ->values();
         $read = $buckets->filter(static fn (Bucket $one): bool => $one->water_pct !== null);
         $given = $request->query('buckets');
-        $chosen = $request->query('reckon') === null
+        $chosen = $request->query('calculate') === null
             ? $read
             : $read->whereIn('id', is_array($given) ? array_filter($given, is_string(...)) : []);
         $asked = $request->query('limit');

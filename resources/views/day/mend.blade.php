@@ -1,21 +1,21 @@
 <x-page :title="__('Mend the plan')" stage="clear">
   <div class="hd">
     <h1>
-      @if ($moving === [] && $anew === [])
+      @if ($moving === [] && $another === [])
         {{ __('All visits can go as planned') }}
       @else
-        {{ trans_choice('{1} :count visit cannot go as planned|[2,*] :count visits cannot go as planned', count($moving) + count($anew)) }}
+        {{ trans_choice('{1} :count visit cannot go as planned|[2,*] :count visits cannot go as planned', count($moving) + count($another)) }}
       @endif
     </h1>
     <span class="sub"><a href="{{ route('clear.rounds.index') }}">{{ __('Schedules') }}</a></span>
   </div>
-  @if ($moving === [] && $anew === [])
+  @if ($moving === [] && $another === [])
     <p class="empty">
       {{ __('No rain is known on a planned day, and no day was missed.') }}
       <a class="link" href="{{ route('clear.index') }}">{{ __('Clear') }}</a>
     </p>
   @endif
-  @foreach ($anew as $one)
+  @foreach ($another as $one)
     <p class="notice">
       {{ $words->another($one) }}
       <a class="link" href="{{ route('clear.plan', $one->clearing->id) }}">

@@ -20,7 +20,7 @@
       hx-select="#frames-sum"
       hx-swap="outerHTML"
     >
-      <input type="hidden" name="reckon" value="1" />
+      <input type="hidden" name="calculate" value="1" />
       @foreach ($frames->hives as $hive)
         <input type="hidden" name="shown[]" value="{{ $hive->hive->code }}" />
       @endforeach

@@ -8,7 +8,7 @@
     </p>
   @else
     <form method="get" action="{{ route('honey-room.blend') }}" class="flex flex-col gap-3">
-      <input type="hidden" name="reckon" value="1" />
+      <input type="hidden" name="calculate" value="1" />
       <fieldset class="choosehives wide">
         <legend>{{ __('Buckets') }}</legend>
         @forelse ($read as $bucket)

@@ -66,7 +66,7 @@
           <dd>~{{ $f->kg($result->spareKg) }}</dd>
         @endif
       </dl>
-      <button class="btn small" data-reckon>{{ __('Calculate') }}</button>
+      <button class="btn small" data-calculate>{{ __('Calculate') }}</button>
       @if (!$whatIf->isAsCalculated())
         <a class="btn small"
           href="{{ route('winter.hive', [$apiary->slug, $hive->code]) }}">{{ __('Back to the calculation') }}</a>
