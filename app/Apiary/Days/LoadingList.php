@@ -21,7 +21,7 @@ final class LoadingList
     {
         $supers = $frames = 0;
         $methods = $withBoard = $emptied = [];
-        $brushes = 0;
+        $isBoardForgotten = false;
         foreach ($visits as $visit) {
             $methods[] = $visit->clearing->method;
             // A hive may be on two clearings of a day: it wants one board, and one empty super after.
@@ -32,14 +32,14 @@ final class LoadingList
             $supers += $isWhole ? $visit->clearing->items->count() : 0;
             $frames += $visit->ripeFrames();
             foreach (array_keys($visit->byHive) as $hive) {
-                $brushes += $visit->hasNoBoard((string) $hive) ? 1 : 0;
+                $isBoardForgotten = $isBoardForgotten || $visit->hasNoBoard((string) $hive);
             }
         }
         $boards = count($withBoard);
         $items = [
             new LoadItem('boards', $boards, __('escape boards, checked, right side up')),
             new LoadItem('tape', min(1, $boards), __('tape, for gaps and upper entrances')),
-            ...self::tools($methods, max(1, count($emptied)), $kit, $crew, $brushes > 0),
+            ...self::tools($methods, max(1, count($emptied)), $kit, $crew, $isBoardForgotten),
             new LoadItem(
                 'carriers',
                 (int) ceil($frames / self::FRAMES_A_CARRIER),

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Apiary\Days;
 
 use App\Apiary\Operation\CurrentOperation;
-use App\Apiary\Operation\Seasons;
 use App\Apiary\Overview\OnTheWay;
+use App\Apiary\Weather\WeatherAhead;
 use App\Models\Clearing;
 use App\Models\Schedule;
 use App\Models\Schedules\ScheduleSettings;
-use App\Models\WeatherDay;
 use DateTimeImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Marjoram\Core\Clearing\DayForecast;
+use Marjoram\Core\Clearing\MendedVisit;
 use Marjoram\Core\Clearing\Mending;
 use Marjoram\Core\Clearing\PlannedVisit;
 
@@ -27,7 +26,6 @@ final readonly class MendReader
 
     public function __construct(
         private CurrentOperation $current,
-        private Seasons $seasons,
         private OnTheWay $onTheWay,
         private YardTroubles $troubles,
     ) {
@@ -36,25 +34,26 @@ final readonly class MendReader
     /** @return list<BrokenVisit> the earliest first */
     public function all(): array
     {
-        $clearings = Clearing::open($this->seasons->now()->since)
-            ->with(['apiary', 'items.hive'])
-            ->orderBy('id')
-            ->get()
-            ->keyBy('id');
-        if ($clearings->isEmpty()) {
+        $byYard = $this->onTheWay->byYard();
+        if ($byYard === []) {
             return [];
         }
-        $forecasts = $this->forecasts($clearings);
-        $visit = fn (Clearing $one): PlannedVisit => $this->visit($one, $forecasts[$one->apiary_id] ?? []);
-        $visits = array_values($clearings->map($visit)->all());
-        $crewMin = $this->crewMin($this->current->firstDayAhead());
-        $broken = [];
-        foreach ((new Mending)->of($visits, $crewMin, $this->current->today()) as $one) {
-            $clearing = $clearings->get($one->visit->id);
-            $broken = [...$broken, ...$clearing === null ? [] : [new BrokenVisit($clearing, $one)]];
+        // Core knows dates alone: days are counted the same in every time zone.
+        $today = new DateTimeImmutable($this->current->day());
+        $last = $today->modify('+'.self::DAYS.' days')->format('Y-m-d');
+        $stored = WeatherAhead::stored(array_keys($byYard), $today->format('Y-m-d'), $last);
+        $clearings = $visits = [];
+        foreach ($byYard as $yard => $planned) {
+            foreach ($planned as $clearing) {
+                $clearings[$clearing->id] = $clearing;
+                $visits[] = $this->visit($clearing, $stored[$yard] ?? []);
+            }
         }
 
-        return $broken;
+        return array_map(
+            static fn (MendedVisit $one): BrokenVisit => new BrokenVisit($clearings[$one->visit->id], $one),
+            (new Mending)->of($visits, $this->crewMin(), $today),
+        );
     }
 
     /** @param  array<string, DayForecast>  $forecast */
@@ -66,8 +65,8 @@ final readonly class MendReader
         return new PlannedVisit(
             $clearing->id,
             $clearing->method,
-            $this->local($clearing->first_on->format('Y-m-d')),
-            $clearing->second_on === null ? null : $this->local($clearing->second_on->format('Y-m-d')),
+            new DateTimeImmutable($clearing->first_on->format('Y-m-d')),
+            $clearing->second_on === null ? null : new DateTimeImmutable($clearing->second_on->format('Y-m-d')),
             $clearing->hasBoardOn(),
             $minutes * (isset($troubles['time']) ? self::LONGER : 1.0),
             $forecast,
@@ -76,28 +75,11 @@ final readonly class MendReader
         );
     }
 
-    /**
-     * @param  Collection<string, Clearing>  $clearings
-     * @return array<string, array<string, DayForecast>> by yard and date
-     */
-    private function forecasts(Collection $clearings): array
-    {
-        $found = [];
-        $rows = WeatherDay::query()
-            ->whereIn('apiary_id', $clearings->pluck('apiary_id')->unique())
-            ->where('date', '>=', $this->current->day())
-            ->get();
-        foreach ($rows as $row) {
-            $found[$row->apiary_id][$row->date->format('Y-m-d')] = $row->forecast();
-        }
-
-        return $found;
-    }
-
     /** @return array<string, float> minutes of the crew by date, as the last schedule has them */
-    private function crewMin(DateTimeImmutable $first): array
+    private function crewMin(): array
     {
         $settings = Schedule::query()->latest('id')->first()->settings ?? new ScheduleSettings;
+        $first = $this->current->firstDayAhead();
         $minutes = [];
         for ($i = 0; $i < self::DAYS; $i++) {
             $day = $first->modify("+$i days");
@@ -105,10 +87,5 @@ final readonly class MendReader
         }
 
         return $minutes;
-    }
-
-    private function local(string $day): DateTimeImmutable
-    {
-        return new DateTimeImmutable($day, $this->current->today()->getTimezone());
     }
 }

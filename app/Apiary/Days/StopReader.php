@@ -72,7 +72,7 @@ final readonly class StopReader
         $hasNoBoard = false;
         foreach ($visits as $visit) {
             array_push($look, ...$visit->toLookAt($code));
-            $hasNoBoard = $hasNoBoard || (isset($visit->byHive[$code]) && $visit->hasNoBoard($code));
+            $hasNoBoard = $hasNoBoard || $visit->hasNoBoard($code);
             foreach ($visit->byHive[$code] ?? [] as $super) {
                 $box = $visit->box($super);
                 $boards = [...$boards, ...$visit->places ? [$super] : []];

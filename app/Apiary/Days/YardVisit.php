@@ -120,8 +120,8 @@ final readonly class YardVisit
     public function hasNoBoard(string $hive): bool
     {
         return ! $this->places && $this->clearing->method->takesTwoVisits()
-            && $this->clearing->hasBoardOn() && ! $this->clearing->isCollected()
-            && ! Clearing::hasBoard($this->byHive[$hive] ?? new Collection);
+            && $this->clearing->hasBoardOn()
+            && isset($this->byHive[$hive]) && ! Clearing::hasBoard($this->byHive[$hive]);
     }
 
     /** Nothing is left to be ticked. */

@@ -10,6 +10,9 @@ use Marjoram\Core\Flow\ScaleReading;
 /** The weights of one hive in order, and when something was put on or taken off. */
 final readonly class HiveWeights
 {
+    /** Two weights some days apart tell of the bees, not of the scale. */
+    private const LEAST_DAYS = 5;
+
     /**
      * @param  list<ScaleReading>  $readings
      * @param  list<LoggedHandling>  $logged
@@ -17,9 +20,6 @@ final readonly class HiveWeights
     public function __construct(public string $hiveId, public array $readings, public array $logged = [])
     {
     }
-
-    /** Two weights some days apart tell of the bees, not of the scale. */
-    private const LEAST_DAYS = 5;
 
     /** Number of days on which it was weighed. */
     public function days(): int

@@ -24,7 +24,13 @@ final readonly class OnTheWay
     /** @return list<Clearing> in the order of their days */
     public function clearings(string $apiaryId): array
     {
-        return $this->cache->once('clearings', $this->allClearings(...))[$apiaryId] ?? [];
+        return $this->byYard()[$apiaryId] ?? [];
+    }
+
+    /** @return array<string, list<Clearing>> by yard id, each in the order of their days */
+    public function byYard(): array
+    {
+        return $this->cache->once('clearings', $this->allClearings(...));
     }
 
     /** Day by which supers must be off, from the label of the next treatment. */

@@ -28,22 +28,35 @@ final class WeatherAhead
     public static function of(array $yards, array $days): array
     {
         $dates = array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $days);
-        $known = [];
-        $rows = WeatherDay::query()
-            ->whereIn('apiary_id', array_map(static fn (Apiary $yard): string => $yard->id, $yards))
-            ->whereBetween('date', [min($dates), max($dates)])
-            ->get();
-        foreach ($rows as $row) {
-            $known[$row->apiary_id][$row->date->format('Y-m-d')] = new KnownDay($row->forecast(), true);
-        }
+        $stored = self::stored(array_column($yards, 'id'), min($dates), max($dates));
         $ahead = [];
         foreach ($yards as $yard) {
-            $of = static fn (DateTimeImmutable $day): KnownDay => $known[$yard->id][$day->format('Y-m-d')]
-                ?? new KnownDay(self::ofClimate($yard, $day), false);
+            $known = $stored[$yard->id] ?? [];
+            $of = static fn (DateTimeImmutable $day): KnownDay => isset($known[$day->format('Y-m-d')])
+                ? new KnownDay($known[$day->format('Y-m-d')], true)
+                : new KnownDay(self::ofClimate($yard, $day), false);
             $ahead[$yard->id] = array_map($of, $days);
         }
 
         return $ahead;
+    }
+
+    /**
+     * What a forecast or an own entry says; days that nobody knows are left out.
+     *
+     * @param  list<string>  $yardIds
+     * @param  string  $from  Y-m-d, as $until
+     * @return array<string, array<string, DayForecast>> by yard id and date
+     */
+    public static function stored(array $yardIds, string $from, string $until): array
+    {
+        $stored = [];
+        $rows = WeatherDay::query()->whereIn('apiary_id', $yardIds)->whereBetween('date', [$from, $until])->get();
+        foreach ($rows as $row) {
+            $stored[$row->apiary_id][$row->date->format('Y-m-d')] = $row->forecast();
+        }
+
+        return $stored;
     }
 
     /**

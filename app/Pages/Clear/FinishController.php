@@ -7,6 +7,7 @@ namespace App\Pages\Clear;
 use App\Foundation\Http\Saved;
 use App\Models\Clearing;
 use App\Models\Lot;
+use App\Models\StopTrouble;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
@@ -47,7 +48,7 @@ final readonly class FinishController
         foreach ($clearings as $clearing) {
             $work = $request->of($clearing);
             foreach ($request->wrong($clearing) as $what) {
-                TroubleController::note($clearing, $what, $work->on());
+                StopTrouble::note($clearing, $what, $work->on());
             }
             if (! $request->wentTo($clearing)) {
                 $not++;

@@ -28,7 +28,7 @@ final readonly class TroubleController
             'back' => ['nullable', 'date_format:Y-m-d'],
         ]);
         $clearing->claim(null);
-        self::note($clearing, $values['what'], $this->current->day(), (bool) $values['done']);
+        StopTrouble::note($clearing, $values['what'], $this->current->day(), (bool) $values['done']);
 
         return Saved::at(
             isset($values['back']) ? route('clear.day', $values['back']) : route('clear.plan', $clearing->id),
@@ -36,25 +36,5 @@ final readonly class TroubleController
                 ? __('Saved: :what. The next plan uses it.', ['what' => TroubleWords::choices()[$values['what']]])
                 : __('Removed.'),
         );
-    }
-
-    /** @param  string  $day  Y-m-d */
-    public static function note(Clearing $clearing, string $what, string $day, bool $isSo = true): void
-    {
-        $known = StopTrouble::query()
-            ->where('clearing_id', $clearing->id)
-            ->where('on', $day)
-            ->where('what', $what)
-            ->first();
-        if ($isSo && $known === null) {
-            StopTrouble::query()->create([
-                'apiary_id' => $clearing->apiary_id,
-                'clearing_id' => $clearing->id,
-                'on' => $day,
-                'what' => $what,
-            ]);
-        } elseif (! $isSo) {
-            $known?->delete();
-        }
     }
 }

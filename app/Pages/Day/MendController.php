@@ -8,8 +8,8 @@ use App\Apiary\Days\BrokenVisit;
 use App\Apiary\Days\MendReader;
 use App\Apiary\Days\TroubleWords;
 use App\Foundation\Http\Saved;
-use App\Models\Clearing;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 
 /** Planned visits that cannot go as planned, and the days to which they are moved. */
@@ -18,6 +18,7 @@ final readonly class MendController
     public function show(MendReader $reader, TroubleWords $words): View
     {
         $broken = $reader->all();
+        (new Collection(array_column($broken, 'clearing')))->loadMissing('apiary');
 
         return view('day.mend', [
             'words' => $words,
@@ -29,18 +30,16 @@ final readonly class MendController
     /** All that are ticked, at once; one undo takes all back. */
     public function update(MendRequest $request): RedirectResponse
     {
-        $moved = 0;
-        foreach ($request->moves() as $id => [$first, $second]) {
-            $clearing = Clearing::query()->whereKey($id)->firstOrFail();
+        $clearings = $request->clearings();
+        foreach ($clearings as $clearing) {
             $clearing->claim(null);
-            $request->assertFits($clearing, $first, $second);
+            [$first, $second] = $request->days($clearing);
             $clearing->update(['first_on' => $first, 'second_on' => $second]);
-            $moved++;
         }
 
         return Saved::at(route('clear.mend'), trans_choice(
             '{0} Nothing is moved.|{1} :count visit is moved.|[2,*] :count visits are moved.',
-            $moved,
+            count($clearings),
         ));
     }
 }

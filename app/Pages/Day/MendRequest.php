@@ -33,29 +33,40 @@ final class MendRequest extends FormRequest
         return ['move.required' => __('Tick at least one visit to move.')];
     }
 
-    /** @return array<string, array{string, ?string}> days by the id of the clearing */
-    public function moves(): array
+    /** @return list<Clearing> those that move */
+    public function clearings(): array
     {
-        $moves = [];
-        foreach (array_unique($this->array('move')) as $id) {
-            $clearing = Clearing::query()->whereKey(is_string($id) ? $id : '')->first();
-            if ($clearing === null) {
-                throw ValidationException::withMessages([
-                    'move' => __('One of these visits is no longer planned. Reload the page.'),
-                ]);
-            }
-            $first = $clearing->hasBoardOn()
-                ? $clearing->first_on->format('Y-m-d')
-                : $this->day('first', $clearing->id);
-            $second = $clearing->second_on === null ? null : $this->day('second', $clearing->id);
-            $moves[$clearing->id] = [$first, $second];
+        $ids = array_unique(array_filter($this->array('move'), is_string(...)));
+        $found = Clearing::query()->whereKey($ids)->with('items')->orderBy('id')->get();
+        if ($found->isEmpty() || $found->count() !== count($ids)) {
+            throw ValidationException::withMessages([
+                'move' => __('One of these visits is no longer planned. Reload the page.'),
+            ]);
         }
 
-        return $moves;
+        return array_values($found->all());
+    }
+
+    /**
+     * Its new days, Y-m-d; boards that are on stay where they are.
+     *
+     * @return array{string, ?string}
+     *
+     * @throws ValidationException when they cannot be
+     */
+    public function days(Clearing $clearing): array
+    {
+        $first = $clearing->hasBoardOn()
+            ? $clearing->first_on->format('Y-m-d')
+            : $this->day('first', $clearing->id);
+        $second = $clearing->second_on === null ? null : $this->day('second', $clearing->id);
+        $this->assertFit($clearing, $first, $second);
+
+        return [$first, $second];
     }
 
     /** @throws ValidationException */
-    public function assertFits(Clearing $clearing, string $first, ?string $second): void
+    private function assertFit(Clearing $clearing, string $first, ?string $second): void
     {
         $today = app(CurrentOperation::class)->day();
         $most = (new BoardFigures)->mostNights;
