@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Foundation\Places\GroundDistance;
 use App\Foundation\Writes\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -56,6 +57,12 @@ final class Apiary extends Record
     public function harvestPolicies(): HasMany
     {
         return $this->hasMany(HarvestPolicy::class)->orderBy('starts_on');
+    }
+
+    /** Over the ground, in a straight line. */
+    public function kmTo(self $other): float
+    {
+        return GroundDistance::km([$this->latitude, $this->longitude], [$other->latitude, $other->longitude]);
     }
 
     public function label(): string

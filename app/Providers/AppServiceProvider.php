@@ -114,7 +114,7 @@ final class AppServiceProvider extends ServiceProvider
         Views::composer('components.yard-sum', static fn (View $view): View => $view->with('sum', app(YardSum::class)));
         Views::composer('components.enter-weather', static fn (View $view): View => $view->with(
             'choices',
-            NearYards::choices(),
+            app(NearYards::class)->choices(),
         ));
         Views::composer('components.mend', static fn (View $view): View => $view->with(
             'troubles',

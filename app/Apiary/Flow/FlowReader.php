@@ -7,7 +7,6 @@ namespace App\Apiary\Flow;
 use App\Apiary\Operation\CurrentOperation;
 use App\Apiary\Operation\OperationCache;
 use App\Apiary\Operation\Seasons;
-use App\Foundation\Places\GroundDistance;
 use App\Models\Apiary;
 use App\Models\FlowSign;
 use App\Models\Scopes;
@@ -178,9 +177,9 @@ final readonly class FlowReader
         }
         $near = fn (Apiary $other): bool => in_array($other->id, $scales, true)
             && $other->heather === $apiary->heather
-            && self::km($apiary, $other) <= self::NEIGHBOUR_KM;
+            && $apiary->kmTo($other) <= self::NEIGHBOUR_KM;
 
-        return $all->filter($near)->sortBy(fn (Apiary $other): float => self::km($apiary, $other))->first();
+        return $all->filter($near)->sortBy(fn (Apiary $other): float => $apiary->kmTo($other))->first();
     }
 
     /** @return list<string> ids of yards with a weight in the days that are looked at */
@@ -202,11 +201,6 @@ final readonly class FlowReader
             ->get();
 
         return array_values(array_filter($signs->map($this->sign(...))->all()));
-    }
-
-    private static function km(Apiary $a, Apiary $b): float
-    {
-        return GroundDistance::km([$a->latitude, $a->longitude], [$b->latitude, $b->longitude]);
     }
 
     private function sign(FlowSign $sign): ?Evidence

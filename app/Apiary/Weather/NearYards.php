@@ -4,34 +4,33 @@ declare(strict_types=1);
 
 namespace App\Apiary\Weather;
 
-use App\Foundation\Places\GroundDistance;
+use App\Apiary\Hives\YardReader;
 use App\Models\Apiary;
 
 /** Yards that have one weather: what is entered for one of them holds for all. */
-final class NearYards
+final readonly class NearYards
 {
     private const KM = 30.0;
 
-    /** @return non-empty-list<Apiary> the yard itself first */
-    public static function of(Apiary $yard): array
+    public function __construct(private YardReader $yards)
     {
-        $near = [$yard];
-        foreach (Apiary::query()->whereKeyNot($yard->id)->orderBy('position')->get() as $other) {
-            $km = GroundDistance::km([$yard->latitude, $yard->longitude], [$other->latitude, $other->longitude]);
-            $near = [...$near, ...$km <= self::KM ? [$other] : []];
-        }
+    }
 
-        return $near;
+    /** @return list<Apiary> the yard itself among them */
+    public function of(Apiary $yard): array
+    {
+        $isNear = static fn (Apiary $other): bool => $yard->kmTo($other) <= self::KM;
+
+        return array_values($this->yards->apiaries()->filter($isNear)->all());
     }
 
     /** @return array<string, string> yards to choose from, by slug; one where all have one weather */
-    public static function choices(): array
+    public function choices(): array
     {
-        $yards = Apiary::query()->orderBy('position')->orderBy('name')->get();
+        $yards = $this->yards->apiaries();
         $first = $yards->first();
+        $isOne = $first !== null && count($this->of($first)) === $yards->count();
 
-        return $yards->take($first !== null && count(self::of($first)) === $yards->count() ? 1 : $yards->count())
-            ->mapWithKeys(static fn (Apiary $one): array => [$one->slug => $one->name])
-            ->all();
+        return $yards->take($isOne ? 1 : $yards->count())->pluck('name', 'slug')->all();
     }
 }

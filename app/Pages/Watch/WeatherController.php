@@ -78,7 +78,7 @@ final readonly class WeatherController
     }
 
     /** One day, for a yard and all that lie near it; what is left out is as it was known, or as the climate has it. */
-    public function store(Request $request, Formatter $f): RedirectResponse
+    public function store(Request $request, NearYards $near, Formatter $f): RedirectResponse
     {
         $values = $request->validate(
             [
@@ -95,9 +95,9 @@ final readonly class WeatherController
             ['max.gte' => __('The highest temperature must not be below the lowest.')],
         );
         $yard = Apiary::query()->where('slug', $values['yard'])->firstOrFail();
-        $near = (bool) ($values['alone'] ?? false) ? [$yard] : NearYards::of($yard);
+        $yards = (bool) ($values['alone'] ?? false) ? [$yard] : $near->of($yard);
         $date = new DateTimeImmutable($values['date']);
-        foreach (WeatherAhead::of($near, [$date]) as $yardId => [$known]) {
+        foreach (WeatherAhead::of($yards, [$date]) as $yardId => [$known]) {
             self::keep((string) $yardId, $values['date'], [
                 'source' => WeatherDay::OWN,
                 'rain_p' => round((float) $values['rain'] / 100.0, 3),
@@ -110,7 +110,7 @@ final readonly class WeatherController
 
         return Saved::at(url()->previous(route('clear.yard', $yard->slug)), trans_choice(
             '{1} Your day replaces the forecast.|[2,*] Your day replaces the forecast of :count yards.',
-            count($near),
+            count($yards),
         ));
     }
 
